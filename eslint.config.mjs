@@ -1,0 +1,31 @@
+import next from '@next/eslint-plugin-next';
+import prettier from 'eslint-config-prettier';
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**'] },
+  ...tseslint.configs.strict,
+  ...tseslint.configs.stylistic,
+  hooks.configs.flat.recommended,
+  {
+    plugins: { '@next/next': next },
+    rules: {
+      ...next.configs.recommended.rules,
+      ...next.configs['core-web-vitals'].rules,
+      'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
+      'no-console': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    rules: { 'max-lines-per-function': ['error', { max: 60, skipComments: true }] },
+  },
+  {
+    files: ['scripts/**', 'bench/**', 'tests/e2e/**'],
+    rules: { 'no-console': 'off' },
+  },
+  { files: ['tests/e2e/**'], rules: { 'react-hooks/rules-of-hooks': 'off' } },
+  prettier,
+);

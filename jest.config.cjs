@@ -1,0 +1,29 @@
+/** Shared by both projects: TypeScript through swc, the app's path alias, no browser. */
+const shared = {
+  testEnvironment: 'node',
+  transform: {
+    '^.+\\.(t|j)sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          target: 'es2022',
+          transform: { react: { runtime: 'automatic' } },
+        },
+      },
+    ],
+  },
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+};
+
+/** @type {import('jest').Config} */
+module.exports = {
+  projects: [
+    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/src/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'reference',
+      testMatch: ['<rootDir>/tests/reference/**/*.test.ts'],
+    },
+  ],
+};

@@ -1,0 +1,9 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  reactStrictMode: true,
+  poweredByHeader: false,
+  devIndicators: false,
+};
+
+export default config;

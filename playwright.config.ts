@@ -1,0 +1,35 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = Number(process.env.TEST_PORT ?? 3217);
+
+/** Browser tests run against the production build in Debian's Chromium. */
+export default defineConfig({
+  testDir: 'tests/e2e',
+  timeout: 90_000,
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  outputDir: 'test-results/browser',
+  reporter: [['list'], ['json']],
+  use: {
+    baseURL: `http://localhost:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `npx next start -p ${PORT}`,
+    url: `http://localhost:${PORT}/own`,
+    reuseExistingServer: false,
+    env: { NEXT_TELEMETRY_DISABLED: '1' },
+  },
+});

@@ -1,0 +1,83 @@
+// npm test: everything, in order, ending with one line "N passed, N failed".
+// npm run test:<part> runs one part: format, lint, types, imports, unit, reference or browser.
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { build, ensurePackages, ensureSystemTools, ROOT, run } from './ensure.mjs';
+
+const RESULTS = `${ROOT}/test-results`;
+
+/** A check that passes or fails as a whole. */
+const check =
+  (...command) =>
+  () =>
+    run('npx', command) ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+
+/** Reads a runner's own count; a runner that died without one counts as one failure. */
+function counted(ok, file, read) {
+  try {
+    const { passed, failed } = read(JSON.parse(readFileSync(file, 'utf8')));
+    return { passed, failed: failed === 0 && !ok ? 1 : failed };
+  } catch {
+    return { passed: 0, failed: 1 };
+  }
+}
+
+function jest(project) {
+  const file = `${RESULTS}/${project}.json`;
+  const ok = run('npx', ['jest', '--selectProjects', project, '--json', `--outputFile=${file}`]);
+  return counted(ok, file, (r) => ({
+    passed: r.numPassedTests,
+    failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
+  }));
+}
+
+function browser() {
+  build();
+  const file = `${RESULTS}/browser.json`;
+  const ok = run('npx', ['playwright', 'test'], {
+    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
+  });
+  return counted(ok, file, ({ stats }) => ({
+    passed: stats.expected,
+    failed: stats.unexpected + stats.flaky,
+  }));
+}
+
+const PARTS = {
+  format: check('prettier', '--check', '--log-level', 'warn', '.'),
+  lint: check('eslint', '.'),
+  types: () => {
+    run('npx', ['next', 'typegen']);
+    return check('tsc', '--noEmit')();
+  },
+  imports: check('depcruise', 'src', '--config', '.dependency-cruiser.cjs'),
+  unit: () => jest('unit'),
+  reference: () => jest('reference'),
+  browser,
+};
+
+const wanted = process.argv.slice(2);
+const names = wanted.length > 0 ? wanted : Object.keys(PARTS);
+const unknown = names.find((name) => !(name in PARTS));
+if (unknown) {
+  console.error(`There is no part “${unknown}”. Parts: ${Object.keys(PARTS).join(', ')}.`);
+  process.exit(1);
+}
+
+ensurePackages();
+if (names.some((name) => name === 'browser' || name === 'reference')) ensureSystemTools();
+rmSync(RESULTS, { recursive: true, force: true });
+mkdirSync(RESULTS, { recursive: true });
+
+const total = { passed: 0, failed: 0 };
+for (const name of names) {
+  console.log(`\n== ${name}`);
+  const started = Date.now();
+  const { passed, failed } = PARTS[name]();
+  console.log(
+    `${name}: ${failed === 0 ? 'ok' : 'FAILED'} in ${Math.round((Date.now() - started) / 1000)} s`,
+  );
+  total.passed += passed;
+  total.failed += failed;
+}
+console.log(`\n${total.passed} passed, ${total.failed} failed`);
+process.exit(total.failed === 0 ? 0 : 1);

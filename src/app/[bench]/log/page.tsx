@@ -1,0 +1,5 @@
+import { LogScreen } from '@/features/log';
+
+export default function LogPage() {
+  return <LogScreen />;
+}

@@ -1,0 +1,5 @@
+import { BenchScreen } from '@/features/bench';
+
+export default function BenchPage() {
+  return <BenchScreen />;
+}

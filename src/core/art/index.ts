@@ -1,0 +1,3 @@
+export * from './orientation';
+export * from './resolution';
+export * from './limits';

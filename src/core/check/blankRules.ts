@@ -1,0 +1,105 @@
+import { measuringDoubt } from '../blank';
+import { luminance } from '../colour';
+import { formatLength } from '../units';
+import type { Rule } from './check';
+
+/** From memory: blanks at least this light keep the art's colours; below the second they swallow them. */
+const PALE_FROM_LUMINANCE = 0.75;
+const DARK_BELOW_LUMINANCE = 0.3;
+
+const coating: Rule = ({ job, transfer }) => {
+  const found = job.blank.substrate.coating;
+  if (found === transfer.coating) return [];
+  return [
+    {
+      id: 'coating',
+      level: found === 'none' ? 'stop' : 'warn',
+      station: 'blank',
+      text:
+        found === 'none'
+          ? 'This blank has no coating for dye: the print will not take. Use one made for sublimation.'
+          : 'It is not known whether this blank is coated for dye. A shop mug is not; check before pressing.',
+      figure: found === 'none' ? 'no coating' : 'coating unknown',
+    },
+  ];
+};
+
+const blankColour: Rule = ({ job, transfer }) => {
+  const { colour, colourName } = job.blank.substrate;
+  const light = luminance(colour);
+  if (!transfer.transparent || light >= PALE_FROM_LUMINANCE) return [];
+  const dark = light < DARK_BELOW_LUMINANCE;
+  const percent = `${Math.round(light * 100)} %`;
+  return [
+    {
+      id: 'blank-colour',
+      level: dark ? 'stop' : 'warn',
+      station: 'blank',
+      text: dark
+        ? `Dye is transparent: on ${colourName} (${percent} as light as white) the picture disappears. Use a white or pale blank.`
+        : `Dye is transparent: every colour is tinted by ${colourName} (${percent} as light as white); pale parts may vanish.`,
+      figure: `${percent} light`,
+    },
+  ];
+};
+
+const measuring: Rule = ({ job, units }) => {
+  const doubt = measuringDoubt(job.blank, units.length);
+  if (!doubt) return [];
+  const form = doubt.instead.form;
+  return [
+    {
+      id: 'measuring',
+      level: 'warn',
+      station: 'blank',
+      text: doubt.question,
+      figure: formatLength(form.girthMm, units.length),
+      fix: { label: `It is the ${form.girthMeasuredAs}`, patch: { blank: doubt.instead } },
+    },
+  ];
+};
+
+const noFace: Rule = ({ job, faces, units }) =>
+  faces
+    .filter(({ widthMm, safe }) => widthMm <= 0 || safe.height <= 0)
+    .map((face) => {
+      const { handleGapMm, rimKeepOutMm, baseKeepOutMm, wallHeightMm } = job.blank.form;
+      const narrow = face.widthMm <= 0;
+      const show = (mm: number) => formatLength(mm, units.length);
+      return {
+        id: `no-face-${face.id}`,
+        level: 'stop' as const,
+        station: 'blank' as const,
+        text: narrow
+          ? `The handle gap of ${show(handleGapMm)} takes up the whole circumference. Measure both again.`
+          : `Rim and base keep-outs of ${show(rimKeepOutMm + baseKeepOutMm)} leave nothing of the ${show(wallHeightMm)} wall. Measure again.`,
+        figure: show(narrow ? handleGapMm : rimKeepOutMm + baseKeepOutMm),
+      };
+    });
+
+const bleedOverHandle: Rule = ({ job, units }) => {
+  const { handleGapMm } = job.blank.form;
+  const over = 2 * job.bleedMm - handleGapMm;
+  if (over <= 0 || handleGapMm === 0) return [];
+  return [
+    {
+      id: 'bleed-over-handle',
+      level: 'stop',
+      station: 'art',
+      text:
+        `A bleed of ${formatLength(job.bleedMm, units.length)} a side is wider than the handle gap of ` +
+        `${formatLength(handleGapMm, units.length)}: the paper would run into the handle.`,
+      figure: formatLength(job.bleedMm, units.length),
+      fix: { label: 'Halve the gap for bleed', patch: { bleedMm: handleGapMm / 2 } },
+    },
+  ];
+};
+
+/** Is this the right blank, and was it measured right? */
+export const BLANK_RULES: readonly Rule[] = [
+  coating,
+  blankColour,
+  measuring,
+  noFace,
+  bleedOverHandle,
+];

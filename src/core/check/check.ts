@@ -1,0 +1,46 @@
+import type { Face } from '../blank';
+import type { Piece } from '../layout';
+import type { MirrorPlan } from '../mirror';
+import type { Job, Machine, Paper, Printer } from '../model';
+import type { Recipe, Settings } from '../press';
+import type { SheetPlan } from '../sheet';
+import type { Transfer } from '../transfer';
+import type { UnitStyle } from '../units';
+
+/** The six stations of a job, in order. */
+export const STATIONS = ['blank', 'art', 'sheets', 'heat', 'press', 'record'] as const;
+export type Station = (typeof STATIONS)[number];
+
+/** `stop`: pressing now would spoil something. `warn`: take care. `note`: good to know. */
+export type Level = 'stop' | 'warn' | 'note';
+
+/** One finding about a plan: what, which figure, and the way out. */
+export interface Check {
+  readonly id: string;
+  readonly level: Level;
+  readonly station: Station;
+  readonly text: string;
+  /** The figure it turns on, formatted; empty where there is none. */
+  readonly figure: string;
+  /** A change to the job that settles it, where one can be offered. */
+  readonly fix?: { readonly label: string; readonly patch: Partial<Job> };
+}
+
+/** Everything a rule may look at. */
+export interface Findings {
+  readonly job: Job;
+  readonly transfer: Transfer;
+  readonly paper: Paper;
+  readonly printer: Printer;
+  readonly machine: Machine;
+  readonly recipe: Recipe;
+  readonly settings: Settings;
+  readonly faces: readonly Face[];
+  readonly pieces: readonly Piece[];
+  readonly mirror: MirrorPlan;
+  readonly sheets: SheetPlan;
+  readonly units: UnitStyle;
+}
+
+/** A rule over the whole plan; silent (empty) when all is well. */
+export type Rule = (findings: Findings) => Check[];

@@ -1,0 +1,89 @@
+import { fahrenheitToC, formatDuration, formatTemperature } from '../units';
+import type { Rule } from './check';
+
+/** Dye turns to gas well only from here up; ceramics and tape are spoiled above (from memory). */
+const DYE_WORKS_FROM_C = fahrenheitToC(350);
+const SCORCHES_ABOVE_C = fahrenheitToC(420);
+
+const machineRange: Rule = ({ machine, settings, units }) => {
+  const { temperatureC } = settings;
+  if (temperatureC === null || machine.maxC === null || temperatureC <= machine.maxC + 0.5)
+    return [];
+  const wanted = formatTemperature(temperatureC, units.temperature);
+  return [
+    {
+      id: 'machine-range',
+      level: 'stop',
+      station: 'heat',
+      text: `${wanted} is wanted; “${machine.name}” reaches ${formatTemperature(machine.maxC, units.temperature)}. Use another machine.`,
+      figure: wanted,
+    },
+  ];
+};
+
+const temperature: Rule = ({ settings, units }) => {
+  const { temperatureC } = settings;
+  if (temperatureC === null) return [];
+  const figure = formatTemperature(temperatureC, units.temperature);
+  const limit = (c: number) => formatTemperature(c, units.temperature);
+  if (temperatureC < DYE_WORKS_FROM_C - 0.5) {
+    return [
+      {
+        id: 'too-cool',
+        level: 'warn',
+        station: 'heat',
+        text: `${figure} is cool for dye: under about ${limit(DYE_WORKS_FROM_C)} it comes out faded.`,
+        figure,
+      },
+    ];
+  }
+  if (temperatureC > SCORCHES_ABOVE_C + 0.5) {
+    return [
+      {
+        id: 'too-hot',
+        level: 'warn',
+        station: 'heat',
+        text: `${figure} is hot: over about ${limit(SCORCHES_ABOVE_C)} colours brown and heat-rated tape lets go.`,
+        figure,
+      },
+    ];
+  }
+  return [];
+};
+
+const dwell: Rule = ({ job, settings, recipe }) => {
+  const [least, most] = recipe.dwellRangeS;
+  if (settings.dwellS >= least && settings.dwellS <= most) return [];
+  const figure = formatDuration(settings.dwellS);
+  const usual =
+    least === most ? formatDuration(least) : `${formatDuration(least)} to ${formatDuration(most)}`;
+  return [
+    {
+      id: 'dwell',
+      level: 'warn',
+      station: 'heat',
+      text: `${figure} is ${settings.dwellS < least ? 'shorter' : 'longer'} than the usual ${usual} for this machine (${recipe.origin}).`,
+      figure,
+      fix: {
+        label: `Use ${formatDuration(recipe.dwellS)}`,
+        patch: { heat: { ...job.heat, own: { ...job.heat.own, dwellS: null } } },
+      },
+    },
+  ];
+};
+
+const foodOven: Rule = ({ machine }) =>
+  machine.kind === 'oven'
+    ? [
+        {
+          id: 'food-oven',
+          level: 'note',
+          station: 'heat',
+          text: 'An oven used for dye is not used for food again.',
+          figure: '',
+        },
+      ]
+    : [];
+
+/** Can this machine do it, and is it hot and long enough? */
+export const HEAT_RULES: readonly Rule[] = [machineRange, temperature, dwell, foodOven];

@@ -1,0 +1,71 @@
+import { applyAffine, type Affine, type Point } from './affine';
+
+/** An upright rectangle in mm; (x, y) is its top-left corner, sizes are ≥ 0. */
+export interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+export const right = (box: Box): number => box.x + box.width;
+export const bottom = (box: Box): number => box.y + box.height;
+export const centreOf = (box: Box): Point => ({
+  x: box.x + box.width / 2,
+  y: box.y + box.height / 2,
+});
+
+/** The box of a size whose centre lies at a point. */
+export const boxAround = (centre: Point, width: number, height: number): Box => ({
+  x: centre.x - width / 2,
+  y: centre.y - height / 2,
+  width,
+  height,
+});
+
+/** Grows a box by `by` mm on every side (shrinks when negative; never below zero size). */
+export const outset = (box: Box, by: number): Box => ({
+  x: box.x - by,
+  y: box.y - by,
+  width: Math.max(0, box.width + 2 * by),
+  height: Math.max(0, box.height + 2 * by),
+});
+
+/** What two boxes share; a box of zero size where they do not meet. */
+export function intersection(one: Box, other: Box): Box {
+  const x = Math.max(one.x, other.x);
+  const y = Math.max(one.y, other.y);
+  return {
+    x,
+    y,
+    width: Math.max(0, Math.min(right(one), right(other)) - x),
+    height: Math.max(0, Math.min(bottom(one), bottom(other)) - y),
+  };
+}
+
+export const area = (box: Box): number => box.width * box.height;
+
+/** Slack for comparing lengths that went through a few additions, in mm; far below a printer's dot. */
+const SLACK_MM = 1e-6;
+
+/** Whether `inner` lies wholly in `outer` (touching edges count as inside). */
+export const contains = (outer: Box, inner: Box): boolean =>
+  inner.x >= outer.x - SLACK_MM &&
+  inner.y >= outer.y - SLACK_MM &&
+  right(inner) <= right(outer) + SLACK_MM &&
+  bottom(inner) <= bottom(outer) + SLACK_MM;
+
+/** The upright box round a box after a map. */
+export function mapBox(map: Affine, box: Box): Box {
+  const corners = [
+    applyAffine(map, { x: box.x, y: box.y }),
+    applyAffine(map, { x: right(box), y: box.y }),
+    applyAffine(map, { x: right(box), y: bottom(box) }),
+    applyAffine(map, { x: box.x, y: bottom(box) }),
+  ];
+  const xs = corners.map((p) => p.x);
+  const ys = corners.map((p) => p.y);
+  const x = Math.min(...xs);
+  const y = Math.min(...ys);
+  return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y };
+}

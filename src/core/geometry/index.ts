@@ -1,0 +1,2 @@
+export * from './affine';
+export * from './box';

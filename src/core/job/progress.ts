@@ -1,0 +1,87 @@
+import { STATIONS, type Check, type Station } from '../check';
+import type { JobPlan } from '../plan';
+import type { Job, Outcome } from '../model';
+import { settingsLine, type Run } from '../press';
+import { formatSize, type UnitStyle } from '../units';
+
+/** What has happened to a job besides planning. */
+export interface JobHistory {
+  readonly run: Run | null;
+  readonly lastOutcome: Outcome | null;
+}
+
+/** One tick of the tape: where a station stands. */
+export interface StationState {
+  readonly station: Station;
+  /** Its key figure, e.g. `8 3/4 × 3.79 in`; empty where there is nothing yet. */
+  readonly figure: string;
+  readonly worst: Check['level'] | null;
+}
+
+const SERIOUSNESS = ['stop', 'warn', 'note'] as const;
+
+const worstOf = (checks: readonly Check[], station: Station): Check['level'] | null =>
+  SERIOUSNESS.find((level) => checks.some((c) => c.station === station && c.level === level)) ??
+  null;
+
+function figureOf(
+  station: Station,
+  job: Job,
+  plan: JobPlan,
+  history: JobHistory,
+  units: UnitStyle,
+) {
+  const face = plan.faces[0];
+  switch (station) {
+    case 'blank':
+      return face ? formatSize(face.widthMm, face.heightMm, units.length) : '';
+    case 'art': {
+      const art = plan.pieces[0]?.arts[0];
+      return art ? formatSize(art.box.width, art.box.height, units.length) : 'no picture';
+    }
+    case 'sheets':
+      if (job.placements.length === 0) return '';
+      if (plan.misfits.length > 0) return 'does not fit';
+      return `${plan.sheets.length} ${plan.sheets.length === 1 ? 'sheet' : 'sheets'}`;
+    case 'heat':
+      return settingsLine(plan.settings, units);
+    case 'press':
+      if (!history.run) return `${plan.steps.length} steps`;
+      return history.run.stepIndex >= plan.steps.length
+        ? 'done'
+        : `step ${history.run.stepIndex + 1} of ${plan.steps.length}`;
+    case 'record':
+      return history.lastOutcome ?? '';
+  }
+}
+
+/** All six ticks of the tape. */
+export const stationStates = (
+  job: Job,
+  plan: JobPlan,
+  history: JobHistory,
+  units: UnitStyle,
+): StationState[] =>
+  STATIONS.map((station) => ({
+    station,
+    figure: figureOf(station, job, plan, history, units),
+    worst: worstOf(plan.checks, station),
+  }));
+
+/** What to do next with a job, and at which station. */
+export function nextAction(
+  plan: JobPlan,
+  history: JobHistory,
+): { station: Station; label: string } {
+  const stop = plan.checks.find(({ level }) => level === 'stop');
+  if (plan.pieces.length === 0) return { station: 'art', label: 'Add a picture' };
+  if (history.run) {
+    return history.run.stepIndex < plan.steps.length
+      ? { station: 'press', label: 'Go on pressing' }
+      : { station: 'record', label: 'Write down how it came out' };
+  }
+  if (stop) return { station: stop.station, label: 'See what stops it' };
+  if (history.lastOutcome === 'spoiled') return { station: 'heat', label: 'Change and try again' };
+  if (history.lastOutcome) return { station: 'press', label: 'Make another' };
+  return { station: 'sheets', label: 'Print, then press' };
+}

@@ -1,0 +1,2 @@
+export * from './place';
+export * from './pieces';

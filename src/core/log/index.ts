@@ -1,0 +1,2 @@
+export * from './insight';
+export * from './record';

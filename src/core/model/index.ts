@@ -1,0 +1,6 @@
+export * from './primitives';
+export * from './blank';
+export * from './shelf';
+export * from './job';
+export * from './record';
+export * from './migrate';

@@ -1,0 +1,27 @@
+import { z } from 'zod';
+
+/** Longest length anything on a home crafter's table can have, mm; keeps hostile files bounded. */
+const MAX_LENGTH_MM = 5000;
+
+export const idSchema = z
+  .string()
+  .min(1)
+  .max(80)
+  .regex(/^[\w.:-]+$/, 'letters, digits and . : - _ only');
+export const nameSchema = z.string().trim().min(1).max(120);
+export const lengthSchema = z.number().min(0).max(MAX_LENGTH_MM);
+export const positiveLengthSchema = z.number().gt(0).max(MAX_LENGTH_MM);
+export const offsetSchema = z.number().min(-MAX_LENGTH_MM).max(MAX_LENGTH_MM);
+export const timestampSchema = z.iso.datetime();
+export const sha256Schema = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in lower-case hex');
+export const colourSchema = z.string().regex(/^#[0-9a-f]{6}$/, 'a colour like #1f2a44');
+
+/** Where a preset figure comes from; shown next to the figure wherever it is used. */
+export const originSchema = z.enum([
+  'common practice',
+  'from memory',
+  'measured',
+  'own setting',
+  'standard',
+]);
+export type Origin = z.infer<typeof originSchema>;

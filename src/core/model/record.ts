@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { pressureSchema } from './job';
+import { idSchema, nameSchema, sha256Schema, timestampSchema } from './primitives';
+
+/** The faults of the trade, each with the causes usually behind it (common practice). */
+export const FAULTS = {
+  ghost: ['Ghost or halo', 'paper moved, press slid, or lifted hot'],
+  blurred: ['Blurred patch', 'too little pressure, loose tape'],
+  faded: ['Faded all over', 'too cool, too short, low polyester, moisture'],
+  'faded-first-side': ['Faded first side', 'pressed twice'],
+  'white-edge': ['White line at an edge', 'no bleed, edge not rolled'],
+  'seam-gap': ['White gap or step at a seam', 'bad trim, drift, trapped air'],
+  'dark-line': ['Dark line', 'a mark or box left on'],
+  specks: ['Coloured specks', 'lint'],
+  'tape-patch': ['Tape-shaped white patch', 'tape over ink'],
+  backwards: ['Unreadable lettering', 'mirrored twice or never'],
+  'upside-down': ['Upside down on the blank', 'no up mark'],
+  scorched: ['Brown or yellow', 'too hot or too long'],
+  cracked: ['Cracked blank', 'firm pressure, no pad'],
+  clipped: ['Picture cut short', 'unprintable margin'],
+  vanished: ['Colour vanished', 'pale art on a coloured blank'],
+  streaks: ['Streaks', 'wrong media setting'],
+  'roller-tracks': ['Roller tracks', 'wet ink, worn rollers'],
+  'halves-swapped': ['Halves swapped at the handle', 'each half mirrored where it stood'],
+  register: ['Front and back not in register', 'fold or lay-up shifted'],
+  rim: ['Film edge or rim visible', 'film larger than the print'],
+  peeling: ['Peeling later', 'lint, moisture, corners under-heated'],
+  'sleeve-stuck': ['Sleeve stuck or torn', 'too much heat-gun, unwrapped too cold'],
+  wrinkles: ['Wrinkles pressed in', 'blank or paper not smoothed'],
+  scratched: ['Coating scratched', 'picking at tape'],
+  stretched: ['Picture stretched', 'forced into another proportion'],
+  'low-resolution': ['Blurry from low resolution', 'too few pixels for the size'],
+} as const satisfies Record<string, readonly [label: string, usualCause: string]>;
+
+export type Fault = keyof typeof FAULTS;
+export const FAULT_IDS = Object.keys(FAULTS) as [Fault, ...Fault[]];
+
+export const outcomeSchema = z.enum(['good', 'usable', 'spoiled']);
+export type Outcome = z.infer<typeof outcomeSchema>;
+
+/** One pressing as it went: settings copied from the plan that was run, result told by the user. */
+export const recordSchema = z.object({
+  id: idSchema,
+  jobId: idSchema,
+  jobName: nameSchema,
+  at: timestampSchema,
+  blankName: nameSchema,
+  transfer: z.string().max(60),
+  machineName: nameSchema,
+  /** Plate or oven temperature used, °C; null where the machine's program is fixed. */
+  temperatureC: z.number().min(0).max(400).nullable(),
+  dwellS: z.number().positive().max(7200),
+  pressure: pressureSchema.nullable(),
+  paperName: nameSchema,
+  printerName: nameSchema,
+  mirroredBy: z.string().max(60),
+  outcome: outcomeSchema,
+  faults: z.array(z.enum(FAULT_IDS)).max(FAULT_IDS.length),
+  note: z.string().max(4000),
+  photoSha256: sha256Schema.nullable(),
+});
+
+export type PressRecord = z.infer<typeof recordSchema>;

@@ -1,0 +1,79 @@
+import { facesOf, type Face } from './blank';
+import { checkPlan, type Check } from './check';
+import { layOut, type Piece } from './layout';
+import { planMirror, type MirrorPlan } from './mirror';
+import type { Job, Machine, Paper, Printer, Shelf } from './model';
+import {
+  planPress,
+  recipeFor,
+  settingsFor,
+  type PressStep,
+  type Recipe,
+  type Settings,
+} from './press';
+import { planSheets, type Misfit, type Sheet } from './sheet';
+import { TRANSFERS } from './transfer';
+import { TRADE_UNITS, type UnitStyle } from './units';
+
+/** Everything that follows from a job and a shelf. Computed, never stored. */
+export interface JobPlan {
+  readonly faces: readonly Face[];
+  readonly pieces: readonly Piece[];
+  readonly mirror: MirrorPlan;
+  readonly sheets: readonly Sheet[];
+  readonly misfits: readonly Misfit[];
+  readonly settings: Settings;
+  readonly steps: readonly PressStep[];
+  readonly checks: readonly Check[];
+  /** The shelf's things the plan was made with. */
+  readonly tools: {
+    readonly paper: Paper;
+    readonly printer: Printer;
+    readonly machine: Machine;
+    readonly recipe: Recipe;
+  };
+}
+
+/** A job names something that its shelf does not hold. */
+export class MissingToolError extends Error {}
+
+function pick<T extends { id: string }>(what: string, items: readonly T[], id: string): T {
+  const found = items.find((item) => item.id === id);
+  if (!found) throw new MissingToolError(`The shelf holds no ${what} “${id}”.`);
+  return found;
+}
+
+/**
+ * The whole pipeline: blank → faces → pieces → mirror → sheets → press steps → checks.
+ * Pure and synchronous; `units` only decides how figures are written in sentences.
+ * @throws MissingToolError when the shelf lacks a paper, printer or machine that the job names.
+ */
+export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS): JobPlan {
+  const paper = pick('paper', shelf.papers, job.sheet.paperId);
+  const printer = pick('printer', shelf.printers, job.sheet.printerId);
+  const machine = pick('machine', shelf.machines, job.heat.machineId);
+  const transfer = TRANSFERS[job.transfer];
+
+  const faces = facesOf(job.blank);
+  const pieces = layOut(job, faces);
+  const mirror = planMirror(transfer, printer, job.sheet.mirrorBy);
+  const sheets = planSheets(pieces, { job, paper, printer, mirror, units });
+  const recipe = recipeFor(machine);
+  const settings = settingsFor(recipe, job.heat);
+  const steps = planPress(machine, job.heat);
+  const checks = checkPlan({
+    ...{ job, transfer, paper, printer, machine, recipe, settings },
+    ...{ faces, pieces, mirror, sheets, units },
+  });
+
+  return {
+    faces,
+    pieces,
+    mirror,
+    ...sheets,
+    settings,
+    steps,
+    checks,
+    tools: { paper, printer, machine, recipe },
+  };
+}

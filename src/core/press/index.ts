@@ -1,0 +1,3 @@
+export * from './recipes';
+export * from './steps';
+export * from './run';

@@ -1,0 +1,5 @@
+/** A value read from outside, or a sentence saying what is wrong and what to do. */
+export type Result<T> = { ok: true; value: T } | { ok: false; reason: string };
+
+export const success = <T>(value: T): Result<T> => ({ ok: true, value });
+export const failure = (reason: string): { ok: false; reason: string } => ({ ok: false, reason });

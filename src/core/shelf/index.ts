@@ -1,0 +1,2 @@
+export * from './builtIn';
+export * from './adopt';

@@ -1,0 +1,38 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import LinearProgress from '@mui/material/LinearProgress';
+import Typography from '@mui/material/Typography';
+import { useEffect, useState, type ReactNode } from 'react';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { seedDemo } from './seed';
+
+/** Sees to it that the demo bench is laid out before anything on it is shown. */
+export function DemoBench({ children }: { children: ReactNode }) {
+  const { db } = useBench();
+  const [state, setState] = useState<'laying-out' | 'ready' | 'failed'>('laying-out');
+
+  useEffect(() => {
+    navigator.locks
+      .request('lucky-sheet-demo-seed', () => seedDemo(db))
+      .then(() => setState('ready'))
+      .catch(() => setState('failed'));
+  }, [db]);
+
+  if (state === 'ready') return children;
+  return (
+    <Box component="main" sx={{ p: 6, maxWidth: 560 }}>
+      {state === 'failed' ? (
+        <Alert severity="error">
+          The demo could not be laid out in this browser. Reload to try again.
+        </Alert>
+      ) : (
+        <>
+          <Typography sx={{ mb: 2 }}>Drawing the demo’s pictures</Typography>
+          <LinearProgress aria-label="Laying out the demo" />
+        </>
+      )}
+    </Box>
+  );
+}

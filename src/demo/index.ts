@@ -1,0 +1,2 @@
+export { DemoBench } from './DemoBench';
+export { demoJobs, resetDemo } from './seed';

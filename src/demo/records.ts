@@ -1,0 +1,69 @@
+import type { Fault, Outcome, PressRecord, Pressure } from '@/core/model';
+import { fahrenheitToC } from '@/core/units';
+
+type Row = readonly [
+  day: number,
+  machine: string,
+  degreesF: number | null,
+  dwellS: number,
+  pressure: Pressure | null,
+  outcome: Outcome,
+  faults: readonly Fault[],
+  note: string,
+];
+
+const ATTACHMENT = 'Press with mug attachment';
+const OVEN = 'Convection oven';
+const MUG_PRESS = 'Automatic mug press';
+
+/** Pressings of last year's star party, made up for the demo. */
+const ROWS: readonly Row[] = [
+  [1, ATTACHMENT, 360, 150, 'medium', 'spoiled', ['faded'], 'First try, display still climbing.'],
+  [1, ATTACHMENT, 380, 180, 'medium', 'usable', ['faded'], 'Better. Blues still dull.'],
+  [2, ATTACHMENT, 400, 180, 'medium', 'good', [], 'This is it.'],
+  [2, ATTACHMENT, 400, 180, 'medium', 'good', [], ''],
+  [2, ATTACHMENT, 400, 180, 'light', 'usable', ['blurred'], 'Base not flush.'],
+  [3, ATTACHMENT, 400, 180, 'medium', 'good', [], ''],
+  [3, ATTACHMENT, 420, 240, 'medium', 'spoiled', ['scorched'], 'Left it in too long.'],
+  [5, OVEN, 400, 900, null, 'good', [], 'Sleeve tight, no folds.'],
+  [5, OVEN, 400, 900, null, 'usable', ['ghost'], 'Sleeve slipped at the handle.'],
+  [6, OVEN, 400, 900, null, 'good', [], ''],
+  [
+    6,
+    OVEN,
+    375,
+    900,
+    null,
+    'spoiled',
+    ['faded', 'sleeve-stuck'],
+    'Dial said 400; thermometer 375.',
+  ],
+  [7, OVEN, 400, 900, null, 'good', [], ''],
+  [8, MUG_PRESS, null, 420, null, 'good', [], ''],
+  [8, MUG_PRESS, null, 420, null, 'good', [], ''],
+  [8, MUG_PRESS, null, 360, null, 'usable', ['faded'], 'Stopped a minute early.'],
+  [9, MUG_PRESS, null, 420, null, 'spoiled', ['backwards'], 'Mirrored in the dialog as well.'],
+];
+
+/** The demo's log. */
+export const DEMO_RECORDS: readonly PressRecord[] = ROWS.map(
+  ([day, machineName, degreesF, dwellS, pressure, outcome, faults, note], i) => ({
+    id: `demo-record-${i + 1}`,
+    jobId: i % 2 === 0 ? 'demo-last-year' : 'demo-tests',
+    jobName: i % 2 === 0 ? 'Last year’s comet mug' : 'Test mug',
+    at: new Date(Date.UTC(2026, 8, day, 17, 5 * i)).toISOString(),
+    blankName: 'Straight mug, 12 oz',
+    transfer: 'Sublimation print',
+    machineName,
+    temperatureC: degreesF === null ? null : fahrenheitToC(degreesF),
+    dwellS,
+    pressure,
+    paperName: 'US letter',
+    printerName: 'Sublimation inkjet',
+    mirroredBy: 'file',
+    outcome,
+    faults: [...faults],
+    note,
+    photoSha256: null,
+  }),
+);

@@ -1,0 +1,118 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useDropzone } from 'react-dropzone';
+import { uprightPixels } from '@/core/art';
+import { withoutPlacement } from '@/core/job';
+import { useJob } from '@/ui/job/JobProvider';
+import { NextStep } from '@/ui/job/NextStep';
+import { Section } from '@/ui/Section';
+import { COLOURS, FONTS } from '@/ui/theme';
+import { LookAtIt } from './LookAtIt';
+import { PlaceFields } from './PlaceFields';
+import { SizeFields } from './SizeFields';
+import type { Selection } from './useSelection';
+import type { TakeIn } from './useTakeIn';
+
+function PictureList({ selection }: { selection: Selection }) {
+  const { job } = useJob();
+  if (job.placements.length < 2) return null;
+  return (
+    <Box component="ul" aria-label="Pictures on the mug" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+      {job.placements.map((placement) => {
+        const art = job.arts.find(({ sha256 }) => sha256 === placement.artSha256);
+        const here = placement.id === selection.selected?.placement.id;
+        return (
+          <li key={placement.id}>
+            <Button
+              fullWidth
+              size="small"
+              aria-pressed={here}
+              variant={here ? 'outlined' : 'text'}
+              onClick={() => selection.choose(placement.id)}
+              sx={{ justifyContent: 'flex-start' }}
+            >
+              {art?.name}
+            </Button>
+          </li>
+        );
+      })}
+    </Box>
+  );
+}
+
+function PictureSection({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
+  const { edit } = useJob();
+  const { selected } = selection;
+  const another = useDropzone({
+    multiple: false,
+    onDrop: ([file]) => file && void takeIn.add(file),
+  });
+  const other = useDropzone({
+    multiple: false,
+    onDrop: ([file]) => file && void takeIn.replace(file),
+  });
+  const pixels = selected && uprightPixels(selected.art);
+  return (
+    <Section title="Picture">
+      <Box sx={{ display: 'none' }}>
+        <input {...another.getInputProps({ 'aria-label': 'Add a picture file' })} />
+        <input {...other.getInputProps({ 'aria-label': 'Other picture file' })} />
+      </Box>
+      {selected && pixels ? (
+        <>
+          <PictureList selection={selection} />
+          <Box>
+            <Typography sx={{ overflowWrap: 'anywhere', fontWeight: 700 }}>
+              {selected.art.name}
+            </Typography>
+            <Typography sx={{ fontFamily: FONTS.figure, fontSize: 13, color: COLOURS.graphite }}>
+              {pixels.widthPx} × {pixels.heightPx} px
+              {selected.art.transparentShare > 0 &&
+                ` · ${Math.round(selected.art.transparentShare * 100)} % see-through`}
+            </Typography>
+          </Box>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Button size="small" variant="outlined" onClick={other.open}>
+              Swap
+            </Button>
+            <Button size="small" variant="outlined" onClick={another.open}>
+              Add another
+            </Button>
+            <Button
+              size="small"
+              color="inherit"
+              onClick={() => edit((job) => withoutPlacement(job, selected.placement.id))}
+            >
+              Take off
+            </Button>
+          </Box>
+        </>
+      ) : (
+        <Button variant="contained" onClick={another.open}>
+          Choose a picture
+        </Button>
+      )}
+    </Section>
+  );
+}
+
+/** The few numbers of the art. */
+export function ArtCard({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
+  const { selected } = selection;
+  return (
+    <>
+      {selected && <NextStep to="sheets" label="Next: the sheets" />}
+      <PictureSection selection={selection} takeIn={takeIn} />
+      {selected && (
+        <>
+          <SizeFields selection={selection} selected={selected} />
+          <PlaceFields selection={selection} selected={selected} />
+          <LookAtIt />
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,55 @@
+'use client';
+
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { JobFrame } from '@/ui/job/JobFrame';
+import { useJob } from '@/ui/job/JobProvider';
+import { StageBar } from '@/ui/stage/StageBar';
+import { ArtCard } from './ArtCard';
+import { ArtStage, type View } from './ArtStage';
+import { PictureDrop } from './PictureDrop';
+import { useSelection } from './useSelection';
+import { useTakeIn } from './useTakeIn';
+
+/** Station 2: the picture, its size and its place. */
+export function ArtStation() {
+  const { job } = useJob();
+  const selection = useSelection();
+  const [view, setView] = useState<View>('seen');
+  const takeIn = useTakeIn(selection);
+  const empty = job.placements.length === 0;
+  return (
+    <JobFrame
+      station="art"
+      stage={
+        <PictureDrop takeIn={takeIn} empty={empty}>
+          <StageBar>
+            <ToggleButtonGroup
+              exclusive
+              size="small"
+              value={view}
+              aria-label="How the stage shows it"
+              onChange={(_, next: View | null) => next && setView(next)}
+            >
+              <ToggleButton value="seen" color="primary">
+                As seen
+              </ToggleButton>
+              <ToggleButton value="printed" color="info">
+                As printed
+              </ToggleButton>
+            </ToggleButtonGroup>
+            <Typography sx={{ fontSize: 15 }}>
+              {view === 'seen'
+                ? 'How it will look on the mug. Drag the picture or use the arrow keys.'
+                : 'Mirrored, as it must lie on the paper.'}
+            </Typography>
+          </StageBar>
+          <ArtStage view={view} selection={selection} />
+        </PictureDrop>
+      }
+      card={<ArtCard selection={selection} takeIn={takeIn} />}
+    />
+  );
+}

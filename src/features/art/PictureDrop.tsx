@@ -1,0 +1,68 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import { useDropzone } from 'react-dropzone';
+import { COLOURS } from '@/ui/theme';
+import { TaskProgress } from '@/ui/useTask';
+import type { TakeIn } from './useTakeIn';
+
+interface DropProps {
+  takeIn: TakeIn;
+  empty: boolean;
+  children: ReactNode;
+}
+
+/** The stage as a place to drop pictures; says what to do while there is none. */
+export function PictureDrop({ takeIn, empty, children }: DropProps) {
+  const drop = useDropzone({
+    noClick: true,
+    noKeyboard: true,
+    multiple: false,
+    onDrop: ([file]) => file && void takeIn.add(file),
+  });
+  const busy = takeIn.task.progress !== null;
+  return (
+    <Box
+      {...drop.getRootProps()}
+      sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column', position: 'relative' }}
+    >
+      <input {...drop.getInputProps({ 'aria-label': 'Picture file' })} />
+      {children}
+      {(busy || empty || drop.isDragActive) && (
+        <Box
+          sx={{
+            position: 'absolute',
+            left: '50%',
+            top: '50%',
+            transform: 'translate(-50%, -50%)',
+            width: 420,
+            p: 3,
+            textAlign: 'center',
+            bgcolor: COLOURS.card,
+            border: `2px dashed ${COLOURS.clover}`,
+            borderRadius: 2.5,
+          }}
+        >
+          {busy ? (
+            <TaskProgress task={takeIn.task} />
+          ) : (
+            <>
+              <Typography variant="h2" component="p" sx={{ mb: 1 }}>
+                {drop.isDragActive ? 'Let go to put it on the mug' : 'Drop a picture here'}
+              </Typography>
+              <Typography sx={{ mb: 2, color: COLOURS.graphite }}>
+                PNG or JPEG, up to 60 megapixels.
+              </Typography>
+              <Button variant="contained" onClick={drop.open}>
+                Choose a file
+              </Button>
+            </>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,1 @@
+export { ArtStation } from './ArtStation';

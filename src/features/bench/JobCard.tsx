@@ -1,0 +1,147 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import Paper from '@mui/material/Paper';
+import Typography from '@mui/material/Typography';
+import MoreVertIcon from '@mui/icons-material/MoreVert';
+import { formatDistanceToNow } from 'date-fns';
+import NextLink from 'next/link';
+import { useMemo, useState } from 'react';
+import { nextAction } from '@/core/job';
+import { planJob } from '@/core/plan';
+import { useArtPreviews } from '@/ui/bench/useArtPreviews';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { FinishedMug } from '@/ui/FinishedMug';
+import { LEVELS } from '@/ui/level';
+import { COLOURS } from '@/ui/theme';
+import { useUnits } from '@/ui/units';
+import { facingOf, finishedArts } from '@/ui/finished';
+import type { BenchJob } from './useBenchJobs';
+
+interface CardProps {
+  entry: BenchJob;
+  onRename: () => void;
+  onDuplicate: () => void;
+  onExport: () => void;
+  onDelete: () => void;
+}
+
+function CardMenu({ name, ...actions }: Omit<CardProps, 'entry'> & { name: string }) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const item = (label: string, run: () => void) => (
+    <MenuItem
+      onClick={() => {
+        setAnchor(null);
+        run();
+      }}
+    >
+      {label}
+    </MenuItem>
+  );
+  return (
+    <>
+      <IconButton
+        aria-label={`More for ${name}`}
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        <MoreVertIcon />
+      </IconButton>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {item('Rename', actions.onRename)}
+        {item('Duplicate', actions.onDuplicate)}
+        {item('Export job file', actions.onExport)}
+        {item('Delete', actions.onDelete)}
+      </Menu>
+    </>
+  );
+}
+
+/** A job on the bench: the finished thing, where it stands, and what to do next. */
+export function JobCard({ entry, ...actions }: CardProps) {
+  const { stored, history } = entry;
+  const { job } = stored;
+  const { name: bench, shelf } = useBench();
+  const units = useUnits();
+  const plan = useMemo(() => planJob(job, shelf, units), [job, shelf, units]);
+  const previews = useArtPreviews(job.arts.map(({ sha256 }) => sha256));
+  const face = plan.faces[0];
+  const arts = useMemo(() => finishedArts(plan, previews), [plan, previews]);
+  const next = nextAction(plan, history);
+  const worst = plan.checks.find(({ level }) => level !== 'note');
+  const level = worst && LEVELS[worst.level];
+
+  return (
+    <Paper
+      component="li"
+      variant="outlined"
+      sx={{
+        display: 'flex',
+        flexDirection: 'column',
+        borderColor: COLOURS.hairline,
+        overflow: 'hidden',
+      }}
+    >
+      <Box sx={{ bgcolor: '#F1ECE1', display: 'flex', justifyContent: 'center', py: 1.5 }}>
+        {face && (
+          <FinishedMug
+            blank={job.blank}
+            face={face}
+            arts={arts}
+            facingMm={facingOf(plan)}
+            width={250}
+            height={168}
+            label={`${job.name}, as it will look`}
+          />
+        )}
+      </Box>
+      <Box sx={{ p: 2, pb: 1.5, display: 'flex', flexDirection: 'column', gap: 0.5, flex: 1 }}>
+        <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1 }}>
+          <Typography
+            variant="h3"
+            component="h2"
+            sx={{ flex: 1, pt: 0.75, overflowWrap: 'anywhere' }}
+          >
+            {job.name}
+          </Typography>
+          <CardMenu name={job.name} {...actions} />
+        </Box>
+        <Typography sx={{ color: COLOURS.graphite, fontSize: 14 }}>
+          {job.blank.name} · changed{' '}
+          {formatDistanceToNow(new Date(stored.savedAt), { addSuffix: true })}
+        </Typography>
+        <Box sx={{ minHeight: 44, pt: 0.5 }}>
+          {worst && level ? (
+            <Typography
+              sx={{
+                fontSize: 14,
+                color: level.colour,
+                display: '-webkit-box',
+                WebkitLineClamp: 2,
+                WebkitBoxOrient: 'vertical',
+                overflow: 'hidden',
+              }}
+            >
+              <strong>{level.word}:</strong> {worst.text}
+            </Typography>
+          ) : (
+            <Typography sx={{ fontSize: 14, color: COLOURS.clover }}>
+              <strong>Ready:</strong> nothing stands in the way.
+            </Typography>
+          )}
+        </Box>
+        <Button
+          component={NextLink}
+          href={`/${bench}/job/${encodeURIComponent(job.id)}/${next.station}`}
+          variant={worst?.level === 'stop' ? 'outlined' : 'contained'}
+          sx={{ mt: 1 }}
+        >
+          {next.label}
+        </Button>
+      </Box>
+    </Paper>
+  );
+}

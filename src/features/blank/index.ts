@@ -1,0 +1,1 @@
+export { BlankStation } from './BlankStation';

@@ -1,0 +1,123 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Paper from '@mui/material/Paper';
+import Typography from '@mui/material/Typography';
+import { settingsLine, type PressStep } from '@/core/press';
+import { formatDuration, formatTemperature } from '@/core/units';
+import { useJob } from '@/ui/job/JobProvider';
+import { LayerStack } from '@/ui/LayerStack';
+import { COLOURS, FONTS } from '@/ui/theme';
+import { useUnits } from '@/ui/units';
+
+function figureOf(step: PressStep, unit: Parameters<typeof formatTemperature>[1]): string {
+  return [
+    step.temperatureC === null ? null : formatTemperature(step.temperatureC, unit),
+    step.durationS === null ? null : formatDuration(step.durationS),
+    step.pressure,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+function Step({ step, number }: { step: PressStep; number: number }) {
+  const { temperature } = useUnits();
+  const hot = step.kind === 'press' || step.kind === 'heat-up';
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '36px 1fr auto',
+        gap: 1.5,
+        py: 1,
+        borderTop: `1px solid ${COLOURS.hairline}`,
+      }}
+    >
+      <Box
+        sx={{
+          fontFamily: FONTS.figure,
+          fontSize: 16,
+          color: hot ? COLOURS.ember : COLOURS.graphite,
+        }}
+      >
+        {number}
+      </Box>
+      <Box>
+        <Typography sx={{ fontWeight: 700 }}>{step.title}</Typography>
+        <Typography sx={{ fontSize: 15 }}>{step.detail}</Typography>
+      </Box>
+      <Box
+        sx={{
+          fontFamily: FONTS.figure,
+          fontSize: 15,
+          whiteSpace: 'nowrap',
+          color: hot ? COLOURS.ember : COLOURS.graphite,
+        }}
+      >
+        {figureOf(step, temperature)}
+      </Box>
+    </Box>
+  );
+}
+
+/** The whole pressing on one card: figures, stack, order, cautions. */
+export function PressCard() {
+  const { plan } = useJob();
+  const units = useUnits();
+  const { recipe, machine } = plan.tools;
+  return (
+    <Box
+      sx={{ flex: 1, overflowY: 'auto', p: 3 }}
+      tabIndex={0}
+      role="group"
+      aria-label="Press card"
+    >
+      <Paper
+        variant="outlined"
+        sx={{ maxWidth: 820, mx: 'auto', p: 3, borderColor: COLOURS.hairline }}
+      >
+        <Typography sx={{ color: COLOURS.graphite }}>{machine.name}</Typography>
+        <Typography
+          component="p"
+          sx={{ fontFamily: FONTS.figure, fontSize: 34, color: COLOURS.ember, lineHeight: 1.2 }}
+        >
+          {settingsLine(plan.settings, units)}
+        </Typography>
+        <Typography sx={{ fontSize: 14, color: COLOURS.graphite, mb: 2 }}>
+          Pressure: {recipe.pressureNote}. Figures: {plan.settings.own ? 'your own' : recipe.origin}
+          .
+        </Typography>
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3, mb: 2 }}>
+          <Box>
+            <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
+              Stack, from outside in
+            </Typography>
+            <LayerStack layers={recipe.layers} />
+          </Box>
+          <Box>
+            <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
+              Take care
+            </Typography>
+            <Box
+              component="ul"
+              sx={{ m: 0, pl: 2.5, fontSize: 15, color: COLOURS.saffron, '& li': { mb: 0.5 } }}
+            >
+              {recipe.cautions.map((caution) => (
+                <li key={caution}>{caution}</li>
+              ))}
+            </Box>
+          </Box>
+        </Box>
+        <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
+          In this order
+        </Typography>
+        <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {plan.steps.map((step, i) => (
+            <Step key={step.id} step={step} number={i + 1} />
+          ))}
+        </Box>
+      </Paper>
+    </Box>
+  );
+}

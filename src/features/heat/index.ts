@@ -1,0 +1,1 @@
+export { HeatStation } from './HeatStation';

@@ -1,0 +1,166 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import LinearProgress from '@mui/material/LinearProgress';
+import Typography from '@mui/material/Typography';
+import type { Check } from '@/core/check';
+import type { Phase, PressStep } from '@/core/press';
+import { formatClock, formatTemperature } from '@/core/units';
+import { useJob } from '@/ui/job/JobProvider';
+import { LayerStack } from '@/ui/LayerStack';
+import { FONTS } from '@/ui/theme';
+import { useUnits } from '@/ui/units';
+import { NIGHT } from './night';
+import type { Pressing } from './usePressing';
+
+const titleSx = {
+  fontFamily: FONTS.heading,
+  fontWeight: 700,
+  fontSize: { xs: 34, sm: 52 },
+  lineHeight: 1.1,
+};
+const detailSx = { fontSize: { xs: 20, sm: 26 }, lineHeight: 1.35, maxWidth: 900 };
+
+function Clock({ phase }: { phase: Phase }) {
+  if (phase.kind === 'by-hand' || phase.kind === 'finished') return null;
+  const leftS =
+    phase.kind === 'counting' ? phase.leftS : phase.kind === 'ready' ? phase.durationS : 0;
+  const share =
+    phase.kind === 'counting' ? 1 - phase.leftS / phase.durationS : phase.kind === 'over' ? 1 : 0;
+  return (
+    <Box>
+      <Typography
+        role="timer"
+        aria-label="Time left"
+        sx={{
+          fontFamily: FONTS.figure,
+          fontSize: { xs: 110, sm: 190 },
+          lineHeight: 1,
+          color: phase.kind === 'over' ? NIGHT.saffron : NIGHT.text,
+        }}
+      >
+        {formatClock(leftS)}
+      </Typography>
+      <LinearProgress
+        variant="determinate"
+        value={share * 100}
+        aria-label="Share of the time that is over"
+        sx={{
+          height: 10,
+          borderRadius: 5,
+          mt: 1,
+          bgcolor: NIGHT.waiting,
+          '& .MuiLinearProgress-bar': { bgcolor: NIGHT.ember },
+        }}
+      />
+      <Typography
+        role="alert"
+        sx={{
+          fontSize: { xs: 24, sm: 32 },
+          fontWeight: 700,
+          color: NIGHT.saffron,
+          minHeight: 48,
+          mt: 1,
+        }}
+      >
+        {phase.kind === 'over' &&
+          `Time is up${phase.overS >= 5 ? `, ${formatClock(phase.overS)} over` : ''}`}
+      </Typography>
+    </Box>
+  );
+}
+
+function Cautions({ cautions }: { cautions: readonly string[] }) {
+  if (cautions.length === 0) return null;
+  return (
+    <Box component="ul" sx={{ m: 0, pl: 3, color: NIGHT.saffron, fontSize: { xs: 18, sm: 21 } }}>
+      {cautions.map((caution) => (
+        <li key={caution}>{caution}</li>
+      ))}
+    </Box>
+  );
+}
+
+function Step({ step, phase }: { step: PressStep; phase: Phase }) {
+  const { temperature } = useUnits();
+  const timed = phase.kind === 'counting' || phase.kind === 'over';
+  const figures = [
+    step.temperatureC === null ? null : formatTemperature(step.temperatureC, temperature),
+    step.pressure && `${step.pressure} pressure`,
+  ].filter(Boolean);
+  const showStack = step.layers.length > 0 && !timed;
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 4,
+        gridTemplateColumns: { xs: '1fr', md: showStack ? '1.2fr 1fr' : '1fr' },
+        alignItems: 'center',
+      }}
+    >
+      <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
+        <Typography component="h1" sx={titleSx}>
+          {step.title}
+        </Typography>
+        {figures.length > 0 && (
+          <Typography
+            sx={{
+              fontFamily: FONTS.figure,
+              fontSize: { xs: 30, sm: 44 },
+              color: NIGHT.ember,
+              lineHeight: 1,
+            }}
+          >
+            {figures.join(' · ')}
+          </Typography>
+        )}
+        {!timed && <Typography sx={detailSx}>{step.detail}</Typography>}
+        <Clock phase={phase} />
+        <Cautions cautions={step.cautions} />
+      </Box>
+      {showStack && <LayerStack layers={step.layers} large />}
+    </Box>
+  );
+}
+
+function Opening({ stops }: { stops: readonly Check[] }) {
+  const { plan } = useJob();
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2.5 }}>
+      <Typography component="h1" sx={titleSx}>
+        {stops.length > 0 ? 'Not yet' : 'Ready to press'}
+      </Typography>
+      {stops.map(({ id, text }) => (
+        <Typography key={id} sx={{ ...detailSx, color: NIGHT.ember }}>
+          Stop: {text}
+        </Typography>
+      ))}
+      {stops.length === 0 && (
+        <Typography sx={detailSx}>
+          {plan.steps.length} steps, one at a time. The clock goes on if you close this page or the
+          screen sleeps.
+        </Typography>
+      )}
+      <Cautions cautions={plan.tools.recipe.cautions} />
+    </Box>
+  );
+}
+
+/** The step at hand, as large as the screen allows. */
+export function StepView({ pressing, stops }: { pressing: Pressing; stops: readonly Check[] }) {
+  const { step, phase } = pressing;
+  if (!phase) return <Opening stops={stops} />;
+  if (!step || phase.kind === 'finished') {
+    return (
+      <Box>
+        <Typography component="h1" sx={titleSx}>
+          That was the last step
+        </Typography>
+        <Typography sx={{ ...detailSx, mt: 2 }}>
+          Look at it closely, then write down how it came out.
+        </Typography>
+      </Box>
+    );
+  }
+  return <Step step={step} phase={phase} />;
+}

@@ -1,0 +1,1 @@
+export { PressStation } from './PressStation';

@@ -1,0 +1,210 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Chip from '@mui/material/Chip';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useRef, useState } from 'react';
+import { recordOf, type Told } from '@/core/log';
+import { FAULT_IDS, FAULTS, type Fault, type Outcome } from '@/core/model';
+import { putArt, putRecord, storageProblem } from '@/store';
+import { useArtPreviews } from '@/ui/bench/useArtPreviews';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { useJob } from '@/ui/job/JobProvider';
+import { useNotify } from '@/ui/notify';
+import { OUTCOMES } from '@/ui/OutcomeWord';
+import { COLOURS } from '@/ui/theme';
+import { TaskProgress, useTask } from '@/ui/useTask';
+import { takeInTask } from '@/workers';
+import { useDraft } from './useDraft';
+
+function FaultChips({
+  faults,
+  onToggle,
+}: {
+  faults: readonly Fault[];
+  onToggle: (fault: Fault) => void;
+}) {
+  return (
+    <Box role="group" aria-label="Faults seen" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      {FAULT_IDS.map((fault) => {
+        const seen = faults.includes(fault);
+        return (
+          <Chip
+            key={fault}
+            label={FAULTS[fault][0]}
+            clickable
+            aria-pressed={seen}
+            color={seen ? 'error' : 'default'}
+            variant={seen ? 'filled' : 'outlined'}
+            onClick={() => onToggle(fault)}
+          />
+        );
+      })}
+    </Box>
+  );
+}
+
+function Causes({ faults }: { faults: readonly Fault[] }) {
+  if (faults.length === 0) return null;
+  return (
+    <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 15 }}>
+      {faults.map((fault) => (
+        <li key={fault}>
+          <strong>{FAULTS[fault][0]}</strong>, usually: {FAULTS[fault][1]}
+        </li>
+      ))}
+    </Box>
+  );
+}
+
+function Photo({ told, change }: { told: Told; change: (part: Partial<Told>) => void }) {
+  const { db } = useBench();
+  const notify = useNotify();
+  const task = useTask();
+  const input = useRef<HTMLInputElement>(null);
+  const previews = useArtPreviews(told.photoSha256 ? [told.photoSha256] : []);
+  const url = told.photoSha256 && previews.get(told.photoSha256);
+
+  async function take(file: File) {
+    const taken = await task.run((onProgress) => takeInTask(file, file.name, onProgress));
+    if (!taken) return;
+    if (!taken.ok) return notify({ tone: 'error', text: taken.reason });
+    const { art, blob, preview } = taken.value;
+    try {
+      await putArt(db, { sha256: art.sha256, blob, preview });
+      change({ photoSha256: art.sha256 });
+    } catch (error) {
+      notify({ tone: 'error', text: storageProblem(error) });
+    }
+  }
+
+  return (
+    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+      <input
+        ref={input}
+        type="file"
+        accept="image/png,image/jpeg"
+        aria-label="Photo of the result"
+        hidden
+        onChange={({ target }) => target.files?.[0] && void take(target.files[0])}
+      />
+      <Button variant="outlined" onClick={() => input.current?.click()}>
+        {url ? 'Another photo' : 'Add a photo'}
+      </Button>
+      <TaskProgress task={task} />
+      {url && (
+        // eslint-disable-next-line @next/next/no-img-element -- a blob from the browser's own storage needs no image server
+        <img src={url} alt="The result" style={{ height: 96, borderRadius: 8 }} />
+      )}
+    </Box>
+  );
+}
+
+/** What came out: result, faults, photo, note. A half-filled form survives a reload. */
+export function RecordForm({ onSaved }: { onSaved: () => Promise<void> }) {
+  const { db } = useBench();
+  const { job, plan, setRun, refreshHistory } = useJob();
+  const notify = useNotify();
+  const { told, change, clear } = useDraft(job.id);
+  const [outcomeMissing, setOutcomeMissing] = useState(false);
+
+  async function save() {
+    if (told.outcome === null) return setOutcomeMissing(true);
+    const { outcome, faults, note, photoSha256 } = told;
+    const record = recordOf(
+      crypto.randomUUID(),
+      job,
+      plan,
+      { outcome, faults, note, photoSha256 },
+      new Date(),
+    );
+    try {
+      await putRecord(db, record);
+    } catch (error) {
+      return notify({ tone: 'error', text: storageProblem(error) });
+    }
+    clear();
+    setRun(null);
+    await Promise.all([refreshHistory(), onSaved()]);
+    notify({ tone: 'success', text: 'Written down. It is in the log.' });
+  }
+
+  return (
+    <Box sx={{ flex: 1, overflowY: 'auto', p: 3 }}>
+      <Box sx={{ maxWidth: 760, mx: 'auto', display: 'flex', flexDirection: 'column', gap: 2.5 }}>
+        <Typography variant="h1" component="h2">
+          How did it come out?
+        </Typography>
+        <ToggleButtonGroup
+          exclusive
+          fullWidth
+          value={told.outcome}
+          aria-label="Result"
+          onChange={(_, outcome: Outcome | null) => {
+            setOutcomeMissing(false);
+            change({ outcome });
+          }}
+        >
+          {(['good', 'usable', 'spoiled'] as const).map((outcome) => (
+            <ToggleButton
+              key={outcome}
+              value={outcome}
+              sx={{
+                fontSize: 18,
+                py: 1.5,
+                '&.Mui-selected': { color: '#fff', bgcolor: OUTCOMES[outcome].colour },
+                '&.Mui-selected:hover': { bgcolor: OUTCOMES[outcome].colour },
+              }}
+            >
+              {OUTCOMES[outcome].sign} {OUTCOMES[outcome].word}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        {outcomeMissing && (
+          <Typography role="alert" sx={{ color: COLOURS.ember }}>
+            Say first whether it is good, usable or spoiled.
+          </Typography>
+        )}
+        <Typography variant="h2">Faults seen</Typography>
+        <FaultChips
+          faults={told.faults}
+          onToggle={(fault) =>
+            change({
+              faults: told.faults.includes(fault)
+                ? told.faults.filter((each) => each !== fault)
+                : [...told.faults, fault],
+            })
+          }
+        />
+        <Causes faults={told.faults} />
+        <TextField
+          label="Note: what to change next time"
+          multiline
+          minRows={2}
+          value={told.note}
+          onChange={({ target }) => change({ note: target.value.slice(0, 4000) })}
+        />
+        <Photo told={{ ...told, outcome: told.outcome ?? 'good' }} change={change} />
+        <Box
+          sx={{
+            position: 'sticky',
+            bottom: -24,
+            mx: -3,
+            px: 3,
+            py: 1.5,
+            bgcolor: COLOURS.paper,
+            borderTop: `1px solid ${COLOURS.hairline}`,
+          }}
+        >
+          <Button variant="contained" size="large" onClick={() => void save()}>
+            Write it down
+          </Button>
+        </Box>
+      </Box>
+    </Box>
+  );
+}

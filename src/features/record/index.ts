@@ -1,0 +1,1 @@
+export { RecordStation } from './RecordStation';

@@ -1,0 +1,79 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
+import Typography from '@mui/material/Typography';
+import { useJob } from '@/ui/job/JobProvider';
+import { Section } from '@/ui/Section';
+import { COLOURS, FONTS } from '@/ui/theme';
+import type { Job } from '@/core/model';
+
+const WHO = { file: 'File', driver: 'Print dialog', printer: 'Printer' } as const;
+
+/** Who flips the picture, and the count that proves it is done once. */
+export function MirrorLedger() {
+  const { job, plan, edit } = useJob();
+  const { mirror, tools } = plan;
+  const choice = tools.printer.driverCanMirror && !tools.printer.mirrorsOnItsOwn;
+  return (
+    <Section title="Mirror, once">
+      {choice && (
+        <RadioGroup
+          row
+          aria-label="Who mirrors"
+          value={job.sheet.mirrorBy}
+          onChange={(_, by) =>
+            edit((old) => ({
+              ...old,
+              sheet: { ...old.sheet, mirrorBy: by as Job['sheet']['mirrorBy'] },
+            }))
+          }
+        >
+          <FormControlLabel value="file" control={<Radio size="small" />} label="The file" />
+          <FormControlLabel
+            value="driver"
+            control={<Radio size="small" />}
+            label="The print dialog"
+          />
+        </RadioGroup>
+      )}
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        {mirror.flippers.map(({ who, flips, says }) => (
+          <Box
+            component="li"
+            key={who}
+            sx={{ display: 'grid', gridTemplateColumns: '64px 1fr', gap: 1, py: 0.5, fontSize: 15 }}
+          >
+            <Box
+              component="span"
+              sx={{
+                fontFamily: FONTS.figure,
+                fontSize: 13,
+                pt: 0.25,
+                color: flips ? COLOURS.bluebell : COLOURS.graphite,
+                fontWeight: flips ? 500 : 400,
+              }}
+            >
+              {flips ? 'flips' : '–'}
+            </Box>
+            <span>
+              <strong>{WHO[who]}.</strong> {says}
+            </span>
+          </Box>
+        ))}
+      </Box>
+      <Typography
+        sx={{
+          fontSize: 15,
+          fontWeight: 700,
+          color: mirror.readsRight ? COLOURS.clover : COLOURS.ember,
+        }}
+      >
+        {mirror.flips === 1 ? 'Flipped once' : `Flipped ${mirror.flips} times`}; laid face to the
+        mug it {mirror.readsRight ? 'reads right.' : 'reads backwards.'}
+      </Typography>
+    </Section>
+  );
+}

@@ -1,0 +1,102 @@
+'use client';
+
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { Printer } from '@/core/model';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { LengthField } from '@/ui/fields/QuantityField';
+import { useJob } from '@/ui/job/JobProvider';
+import { Pair, Section } from '@/ui/Section';
+import { COLOURS } from '@/ui/theme';
+
+const INKS: readonly Printer['ink'][] = ['sublimation', 'ordinary inkjet', 'laser toner'];
+const SIDES = ['top', 'bottom', 'left', 'right'] as const;
+
+/** The printer and what must be known of it; changes are kept on the shelf for every job. */
+export function PrinterFields() {
+  const { edit, plan } = useJob();
+  const { shelf, addToShelf } = useBench();
+  const { printer } = plan.tools;
+  const change = (part: Partial<Printer>) =>
+    void addToShelf({ printers: [{ ...printer, ...part, origin: 'own setting' }] });
+  return (
+    <Section title="Printer">
+      <TextField
+        select
+        label="Printer"
+        value={printer.id}
+        onChange={({ target }) =>
+          edit((old) => ({ ...old, sheet: { ...old.sheet, printerId: target.value } }))
+        }
+      >
+        {shelf.printers.map(({ id, name }) => (
+          <MenuItem key={id} value={id}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
+        Figures: {printer.origin}. Changes here are kept for every job with this printer.
+      </Typography>
+      <TextField
+        select
+        label="It is filled with"
+        value={printer.ink}
+        onChange={({ target }) => change({ ink: target.value as Printer['ink'] })}
+      >
+        {INKS.map((ink) => (
+          <MenuItem key={ink} value={ink}>
+            {ink}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Typography sx={{ fontSize: 14 }}>Borders it cannot print</Typography>
+      <Pair>
+        {SIDES.map((side) => (
+          <LengthField
+            key={side}
+            label={side[0]?.toUpperCase() + side.slice(1)}
+            value={printer.marginsMm[side]}
+            min={0}
+            max={50}
+            onValue={(mm) => change({ marginsMm: { ...printer.marginsMm, [side]: mm } })}
+          />
+        ))}
+      </Pair>
+      <LengthField
+        label="Widest paper it takes"
+        value={printer.maxPaperWidthMm}
+        min={50}
+        max={2000}
+        onValue={(maxPaperWidthMm) => change({ maxPaperWidthMm })}
+      />
+      <TextField
+        label="How a sheet goes in"
+        multiline
+        value={printer.feedSide}
+        onChange={({ target }) => change({ feedSide: target.value.slice(0, 200) })}
+      />
+      <FormControlLabel
+        control={
+          <Switch
+            checked={printer.driverCanMirror}
+            onChange={(_, driverCanMirror) => change({ driverCanMirror })}
+          />
+        }
+        label="Its print dialog can mirror"
+      />
+      <FormControlLabel
+        control={
+          <Switch
+            checked={printer.mirrorsOnItsOwn}
+            onChange={(_, mirrorsOnItsOwn) => change({ mirrorsOnItsOwn })}
+          />
+        }
+        label="It mirrors by itself"
+      />
+    </Section>
+  );
+}

@@ -1,0 +1,81 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import DownloadIcon from '@mui/icons-material/Download';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { artBlobs, exportJob } from '@/ui/bench/jobFiles';
+import { download, fileName } from '@/ui/files';
+import { useJob } from '@/ui/job/JobProvider';
+import { NextStep } from '@/ui/job/NextStep';
+import { useNotify } from '@/ui/notify';
+import { Section } from '@/ui/Section';
+import { TaskProgress, useTask } from '@/ui/useTask';
+import { sheetsPdfTask } from '@/workers';
+import { MirrorLedger } from './MirrorLedger';
+import { PaperFields } from './PaperFields';
+import { PrinterFields } from './PrinterFields';
+
+function PrintFile() {
+  const { job, plan } = useJob();
+  const { db, shelf } = useBench();
+  const notify = useNotify();
+  const task = useTask();
+  const ready = plan.sheets.length > 0;
+  const stops = plan.checks.filter(({ level }) => level === 'stop');
+
+  async function save() {
+    const blobs = await artBlobs(db, job);
+    const bytes = await task.run((onProgress) => sheetsPdfTask({ job, plan, blobs }, onProgress));
+    if (!bytes) return;
+    download(fileName(job.name, 'pdf'), bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
+    notify({
+      tone: 'success',
+      text: 'The PDF is written. Print it at 100 % and measure the check bar.',
+    });
+  }
+
+  return (
+    <Section title="Print">
+      {stops.length > 0 && ready && (
+        <Alert severity="error">
+          Something below would spoil the blank. Settle it before you press.
+        </Alert>
+      )}
+      <Button
+        variant="contained"
+        startIcon={<DownloadIcon />}
+        disabled={!ready}
+        onClick={() => void save()}
+      >
+        Save the PDF
+      </Button>
+      <TaskProgress task={task} />
+      <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 15, '& li': { mb: 0.5 } }}>
+        <li>Print at 100 %, no fit to page, best quality, high speed off.</li>
+        <li>Print dialog: {plan.mirror.driverSetting}.</li>
+        <li>{plan.tools.printer.feedSide || 'Blank side of the paper towards the ink.'}</li>
+        <li>Measure the check bar: 100 mm, or 4 in, exactly.</li>
+        <li>It looks dull on paper. That is normal; heat brings it up.</li>
+      </Box>
+      <Button size="small" onClick={() => void exportJob(db, job, shelf, task.run)}>
+        Save the whole job as a file
+      </Button>
+    </Section>
+  );
+}
+
+/** The few choices of the sheets. */
+export function SheetsCard() {
+  const { plan } = useJob();
+  return (
+    <>
+      {plan.sheets.length > 0 && <NextStep to="heat" label="Next: the heat" />}
+      <PrintFile />
+      <MirrorLedger />
+      <PaperFields />
+      <PrinterFields />
+    </>
+  );
+}

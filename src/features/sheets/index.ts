@@ -1,0 +1,1 @@
+export { SheetsStation } from './SheetsStation';

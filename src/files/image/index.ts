@@ -1,0 +1,2 @@
+export { inspectImage, type ImageFacts } from './inspect';
+export { readPng, type PngStructure } from './png';

@@ -1,0 +1,57 @@
+import * as ExifReader from 'exifreader';
+import { MAX_FILE_BYTES, tooLarge } from '@/core/art';
+import type { Artwork } from '@/core/model';
+import { failure, success, type Result } from '@/core/result';
+import { isJpeg, readJpeg } from './jpeg';
+import { isPng, readPng } from './png';
+
+/** Facts of a picture file that can be read without decoding it. */
+export type ImageFacts = Pick<
+  Artwork,
+  'mime' | 'bytes' | 'storedWidthPx' | 'storedHeightPx' | 'orientation'
+>;
+
+function orientationOf(bytes: Uint8Array): number {
+  try {
+    const tags = ExifReader.load(bytes.slice().buffer, { expanded: true });
+    const value = Number(tags.exif?.Orientation?.value ?? 1);
+    return value >= 1 && value <= 8 ? value : 1;
+  } catch {
+    return 1; // no readable EXIF block: the picture is upright as stored
+  }
+}
+
+function sizeOf(bytes: Uint8Array, png: boolean): Result<{ width: number; height: number }> {
+  return png ? readPng(bytes) : readJpeg(bytes);
+}
+
+/**
+ * Looks into a picture file: what it is, how large, which way up, and whether it is whole.
+ * Trusts the contents, never the name.
+ */
+export function inspectImage(bytes: Uint8Array): Result<ImageFacts> {
+  if (bytes.length === 0) return failure('The file is empty (0 bytes). Copy it again.');
+  if (bytes.length > MAX_FILE_BYTES) {
+    return failure(
+      `The file has ${Math.round(bytes.length / 1e6)} MB; up to ${MAX_FILE_BYTES / 1e6} MB can be taken in.`,
+    );
+  }
+  const png = isPng(bytes);
+  if (!png && !isJpeg(bytes)) {
+    return failure(
+      'This is not a PNG or JPEG picture, whatever its name says. Save it as PNG or JPEG.',
+    );
+  }
+  const size = sizeOf(bytes, png);
+  if (!size.ok) return size;
+  const { width, height } = size.value;
+  const reason = tooLarge(width, height);
+  if (reason) return failure(reason);
+  return success({
+    mime: png ? 'image/png' : 'image/jpeg',
+    bytes: bytes.length,
+    storedWidthPx: width,
+    storedHeightPx: height,
+    orientation: orientationOf(bytes),
+  });
+}

@@ -1,0 +1,2 @@
+export { packJobFile, readJobFile, type JobFile } from './zip';
+export { jobDocumentSchema, readJobDocument, toJobDocument, type JobDocument } from './document';

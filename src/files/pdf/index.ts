@@ -1,0 +1,2 @@
+export { writeSheetsPdf, type SheetsPdfInput } from './writeSheets';
+export type { DeflatedPixels, PixelDecoder } from './embed';

@@ -1,0 +1,74 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import type { ReactNode } from 'react';
+import { useBench } from './bench/BenchProvider';
+import { Mark } from './Mark';
+import { COLOURS, FONTS } from './theme';
+import { toggleUnits, useUnits } from './units';
+
+/** Where one is: mark, title, the bench and the way to the other one; `children` are the screen's tools. */
+export function TopBar({ title, children }: { title: ReactNode; children?: ReactNode }) {
+  const { name } = useBench();
+  const units = useUnits();
+  const demo = name === 'demo';
+  return (
+    <Box
+      component="header"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1.5,
+        px: 2,
+        minHeight: 56,
+        borderBottom: `1px solid ${COLOURS.hairline}`,
+        bgcolor: COLOURS.card,
+      }}
+    >
+      <Box
+        component={NextLink}
+        href={`/${name}`}
+        aria-label="Lucky Sheet, to the bench"
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1,
+          color: COLOURS.ink,
+          textDecoration: 'none',
+          whiteSpace: 'nowrap',
+        }}
+      >
+        <Mark />
+        <Typography
+          component="span"
+          sx={{ fontFamily: FONTS.heading, fontWeight: 700, fontSize: 18 }}
+        >
+          Lucky Sheet
+        </Typography>
+      </Box>
+      <Box sx={{ flex: 1, minWidth: 0, pl: 1 }}>{title}</Box>
+      {children}
+      <Button
+        size="small"
+        color="inherit"
+        onClick={() => toggleUnits(units)}
+        aria-label={`Units: ${units.length} and ${units.temperature}. Switch`}
+        sx={{ fontFamily: FONTS.figure, fontWeight: 500, whiteSpace: 'nowrap' }}
+      >
+        {units.length} · {units.temperature}
+      </Button>
+      <Button
+        size="small"
+        variant="outlined"
+        component={NextLink}
+        href={demo ? '/own' : '/demo'}
+        sx={{ whiteSpace: 'nowrap' }}
+      >
+        {demo ? 'Leave the demo' : 'See the demo'}
+      </Button>
+    </Box>
+  );
+}

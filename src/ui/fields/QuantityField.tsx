@@ -1,0 +1,118 @@
+'use client';
+
+import TextField, { type TextFieldProps } from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Result } from '@/core/result';
+import {
+  formatDuration,
+  formatLength,
+  formatTemperature,
+  parseDuration,
+  parseLength,
+  parseTemperature,
+} from '@/core/units';
+import { FONTS } from '../theme';
+import { useUnits } from '../units';
+
+interface QuantityProps extends Omit<TextFieldProps, 'value' | 'onChange' | 'onBlur'> {
+  value: number;
+  onValue: (value: number) => void;
+  format: (value: number) => string;
+  parse: (text: string) => Result<number>;
+  /** Bounds in the core's unit; outside them the field says so and keeps the last good figure. */
+  min?: number;
+  max?: number;
+}
+
+/**
+ * A figure with its unit. While typed in, every readable figure counts at once; what cannot be read
+ * is explained under the field and changes nothing. Escape brings the last good figure back.
+ */
+function QuantityField({ value, onValue, format, parse, min, max, ...rest }: QuantityProps) {
+  const [draft, setDraft] = useState<string | null>(null);
+
+  function judge(text: string): Result<number> {
+    const read = parse(text);
+    if (!read.ok) return read;
+    if (min !== undefined && read.value < min - 1e-6) {
+      return { ok: false, reason: `At least ${format(min)} is needed here.` };
+    }
+    if (max !== undefined && read.value > max + 1e-6) {
+      return { ok: false, reason: `At most ${format(max)} is possible here.` };
+    }
+    return read;
+  }
+
+  const problem = draft === null ? null : judge(draft);
+  const reason = problem && !problem.ok ? problem.reason : null;
+
+  return (
+    <TextField
+      {...rest}
+      value={draft ?? format(value)}
+      error={reason !== null}
+      helperText={reason ?? rest.helperText}
+      onFocus={(event) => event.target.select()}
+      onChange={({ target }) => {
+        setDraft(target.value);
+        const read = judge(target.value);
+        if (read.ok) onValue(read.value);
+      }}
+      onBlur={() => setDraft(null)}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape' || event.key === 'Enter') setDraft(null);
+      }}
+      slotProps={{
+        ...rest.slotProps,
+        htmlInput: { inputMode: 'text', autoComplete: 'off', style: { fontFamily: FONTS.figure } },
+      }}
+    />
+  );
+}
+
+type FieldProps = Omit<QuantityProps, 'format' | 'parse'>;
+
+/** A length: `9 3/8`, `9.375 in` and `238 mm` all work; the value is mm. */
+export function LengthField(props: FieldProps) {
+  const { length } = useUnits();
+  return (
+    <QuantityField
+      format={(mm) => formatLength(mm, length)}
+      parse={(text) => parseLength(text, length)}
+      {...props}
+    />
+  );
+}
+
+/** A signed length, for offsets. */
+export function OffsetField(props: FieldProps) {
+  const { length } = useUnits();
+  return (
+    <QuantityField
+      format={(mm) => formatLength(mm, length)}
+      parse={(text) => {
+        const [, sign, size] = /^\s*([-−+]?)(.*)$/.exec(text) ?? [];
+        const read = parseLength(size ?? '', length);
+        return read.ok && (sign === '-' || sign === '−') ? { ok: true, value: -read.value } : read;
+      }}
+      {...props}
+    />
+  );
+}
+
+/** A temperature in the user's unit or any typed one; the value is °C. */
+export function TemperatureField(props: FieldProps) {
+  const { temperature } = useUnits();
+  return (
+    <QuantityField
+      format={(c) => formatTemperature(c, temperature)}
+      parse={(text) => parseTemperature(text, temperature)}
+      {...props}
+    />
+  );
+}
+
+/** A time: `60 s`, `3 min`, `3:00`; the value is seconds. */
+export function DurationField(props: FieldProps) {
+  return <QuantityField format={formatDuration} parse={parseDuration} {...props} />;
+}

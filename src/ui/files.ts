@@ -1,0 +1,19 @@
+/** Offers bytes to the user as a file. */
+export function download(name: string, bytes: BlobPart, mime: string): void {
+  const url = URL.createObjectURL(new Blob([bytes], { type: mime }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+/** A job's name as a file name: letters, digits and dashes of any script. */
+export const fileName = (name: string, ending: string): string =>
+  `${
+    name
+      .normalize('NFC')
+      .replace(/[^\p{L}\p{N}]+/gu, '-')
+      .replace(/^-+|-+$/g, '')
+      .toLowerCase() || 'job'
+  }.${ending}`;

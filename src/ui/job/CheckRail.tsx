@@ -1,0 +1,90 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import type { Check, Station } from '@/core/check';
+import { LEVELS } from '../level';
+import { COLOURS } from '../theme';
+import { useJob } from './JobProvider';
+import { STATION_NAMES } from './Tape';
+
+function Finding({ check, here }: { check: Check; here: Station }) {
+  const { applyFix, pathTo } = useJob();
+  const { word, colour, Icon } = LEVELS[check.level];
+  return (
+    <Box
+      component="li"
+      sx={{ display: 'flex', alignItems: 'center', gap: 1.25, py: 0.5, minHeight: 38 }}
+    >
+      <Icon sx={{ color: colour }} aria-hidden="true" />
+      <Typography
+        component="span"
+        sx={{ color: colour, fontWeight: 700, width: 84, flexShrink: 0 }}
+      >
+        {word}
+      </Typography>
+      <Typography component="span" sx={{ flex: 1, fontSize: 15, lineHeight: 1.35 }}>
+        {check.text}
+      </Typography>
+      {check.fix && (
+        <Button
+          size="small"
+          variant="outlined"
+          onClick={() => applyFix(check)}
+          sx={{ flexShrink: 0 }}
+        >
+          {check.fix.label}
+        </Button>
+      )}
+      {check.station !== here && (
+        <Button
+          size="small"
+          component={NextLink}
+          href={pathTo(check.station)}
+          sx={{ flexShrink: 0 }}
+        >
+          Go to {STATION_NAMES[check.station]}
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+/** What stops you and what to watch, over the whole job; this station's first among equals. */
+export function CheckRail({ here }: { here: Station }) {
+  const { plan } = useJob();
+  const checks = [...plan.checks].sort(
+    (a, b) =>
+      Number(b.level === 'stop') - Number(a.level === 'stop') ||
+      Number(b.station === here) - Number(a.station === here),
+  );
+  return (
+    <Box
+      component="section"
+      aria-label="Checks"
+      sx={{
+        borderTop: `1px solid ${COLOURS.hairline}`,
+        bgcolor: COLOURS.card,
+        px: 2,
+        py: 0.75,
+        maxHeight: 136,
+        overflowY: 'auto',
+      }}
+      tabIndex={0}
+    >
+      {checks.length === 0 ? (
+        <Typography sx={{ color: COLOURS.clover, py: 0.75, fontWeight: 700 }}>
+          Ready: nothing stands in the way.
+        </Typography>
+      ) : (
+        <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {checks.map((check) => (
+            <Finding key={check.id} check={check} here={here} />
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,144 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Link from 'next/link';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  type ReactNode,
+} from 'react';
+import { useStore } from 'zustand';
+import type { Check, Station } from '@/core/check';
+import { nextAction, stationStates, type JobHistory, type StationState } from '@/core/job';
+import type { Job } from '@/core/model';
+import { planJob, type JobPlan } from '@/core/plan';
+import type { Run } from '@/core/press';
+import {
+  createJobSession,
+  getRun,
+  listRecords,
+  loadJob,
+  putRun,
+  deleteRun,
+  storageProblem,
+  type JobSession,
+} from '@/store';
+import { useBench } from '../bench/BenchProvider';
+import { useNotify } from '../notify';
+import { useUnits } from '../units';
+
+interface OpenJob {
+  readonly job: Job;
+  readonly plan: JobPlan;
+  readonly history: JobHistory;
+  readonly stations: readonly StationState[];
+  readonly next: { station: Station; label: string };
+  readonly session: JobSession;
+  readonly edit: JobSession['edit'];
+  readonly applyFix: (check: Check) => void;
+  /** Keeps (or with null ends) the pressing under way. */
+  readonly setRun: (run: Run | null) => void;
+  /** Reads the log again after a record was written. */
+  readonly refreshHistory: () => Promise<void>;
+  readonly pathTo: (station: Station) => string;
+}
+
+const JobContext = createContext<OpenJob | null>(null);
+
+export function useJob(): OpenJob {
+  const open = useContext(JobContext);
+  if (!open) throw new Error('useJob needs a JobProvider above it');
+  return open;
+}
+
+/** Opens a job from the bench; says so when it is not there. */
+export function JobProvider({ id, children }: { id: string; children: ReactNode }) {
+  const { db, name } = useBench();
+  const [session, setSession] = useState<JobSession | null | 'missing'>(null);
+  const [history, setHistory] = useState<JobHistory>({ run: null, lastOutcome: null });
+
+  const readHistory = useCallback(async () => {
+    const records = await listRecords(db);
+    const lastOutcome = records.find(({ jobId }) => jobId === id)?.outcome ?? null;
+    setHistory({ run: await getRun(db, id), lastOutcome });
+  }, [db, id]);
+
+  useEffect(() => {
+    let opened: JobSession | null = null;
+    let gone = false;
+    (async () => {
+      const stored = await loadJob(db, id);
+      await readHistory();
+      if (gone) return;
+      opened = stored ? createJobSession(db, name, stored) : null;
+      setSession(opened ?? 'missing');
+    })().catch(() => setSession('missing'));
+    return () => {
+      gone = true;
+      opened?.close();
+    };
+  }, [db, name, id, readHistory]);
+
+  if (session === null) return <Box component="main" aria-busy="true" sx={{ p: 6 }} />;
+  if (session === 'missing') {
+    return (
+      <Box component="main" sx={{ p: 6, maxWidth: 720 }}>
+        <Alert severity="warning">
+          This job is not on the bench; it was deleted, or belongs to another browser.{' '}
+          <Link href={`/${name}`}>Go to the bench</Link>
+        </Alert>
+      </Box>
+    );
+  }
+  return (
+    <OpenJobProvider {...{ session, history, setHistory, readHistory }}>{children}</OpenJobProvider>
+  );
+}
+
+interface OpenProps {
+  session: JobSession;
+  history: JobHistory;
+  setHistory: (change: (history: JobHistory) => JobHistory) => void;
+  readHistory: () => Promise<void>;
+  children: ReactNode;
+}
+
+function OpenJobProvider({ session, history, setHistory, readHistory, children }: OpenProps) {
+  const { db, name, shelf } = useBench();
+  const units = useUnits();
+  const notify = useNotify();
+  const job = useStore(session.jobStore, (state) => state.job);
+  const plan = useMemo(() => planJob(job, shelf, units), [job, shelf, units]);
+
+  const setRun = useCallback(
+    (run: Run | null) => {
+      setHistory((old) => ({ ...old, run }));
+      const kept = run ? putRun(db, run) : deleteRun(db, job.id);
+      kept.catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) }));
+    },
+    [db, job.id, notify, setHistory],
+  );
+
+  const value = useMemo<OpenJob>(
+    () => ({
+      job,
+      plan,
+      history,
+      stations: stationStates(job, plan, history, units),
+      next: nextAction(plan, history),
+      session,
+      edit: session.edit,
+      applyFix: ({ fix }) => fix && session.edit((old) => ({ ...old, ...fix.patch })),
+      setRun,
+      refreshHistory: readHistory,
+      pathTo: (station) => `/${name}/job/${encodeURIComponent(job.id)}/${station}`,
+    }),
+    [job, plan, history, units, session, setRun, readHistory, name],
+  );
+  return <JobContext value={value}>{children}</JobContext>;
+}

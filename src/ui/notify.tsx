@@ -1,0 +1,68 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Snackbar from '@mui/material/Snackbar';
+import { createContext, useCallback, useContext, useState, type ReactNode } from 'react';
+
+export interface Notice {
+  readonly text: string;
+  readonly tone: 'success' | 'info' | 'warning' | 'error';
+  /** Something to do about it, e.g. undo. */
+  readonly action?: { readonly label: string; readonly run: () => void };
+}
+
+type Notify = (notice: Notice) => void;
+
+const NotifyContext = createContext<Notify>(() => undefined);
+
+/** Tells the person something short; errors stay until they are closed. */
+export const useNotify = (): Notify => useContext(NotifyContext);
+
+const SHOWN_MS = 9000;
+
+export function NotifyProvider({ children }: { children: ReactNode }) {
+  const [notice, setNotice] = useState<(Notice & { key: number }) | null>(null);
+  const notify = useCallback<Notify>(
+    (next) => setNotice((last) => ({ ...next, key: (last?.key ?? 0) + 1 })),
+    [],
+  );
+  const close = () => setNotice(null);
+  return (
+    <NotifyContext value={notify}>
+      {children}
+      {notice && (
+        <Snackbar
+          key={notice.key}
+          open
+          autoHideDuration={notice.tone === 'error' ? null : SHOWN_MS}
+          onClose={(_, reason) => reason !== 'clickaway' && close()}
+          anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+        >
+          <Alert
+            severity={notice.tone}
+            variant="standard"
+            onClose={close}
+            sx={{ boxShadow: 3, maxWidth: 640, alignItems: 'center' }}
+            {...(notice.action && {
+              action: (
+                <Button
+                  color="inherit"
+                  size="small"
+                  onClick={() => {
+                    notice.action?.run();
+                    close();
+                  }}
+                >
+                  {notice.action.label}
+                </Button>
+              ),
+            })}
+          >
+            {notice.text}
+          </Alert>
+        </Snackbar>
+      )}
+    </NotifyContext>
+  );
+}

@@ -1,0 +1,78 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import {
+  createContext,
+  useContext,
+  useEffect,
+  useRef,
+  useState,
+  type ReactNode,
+  type Ref,
+} from 'react';
+import type { Box as MmBox } from '@/core/geometry';
+import { COLOURS } from '../theme';
+import { useUnits } from '../units';
+import { Rulers, RULER_PX } from './Rulers';
+
+const MmPerPx = createContext(1);
+
+/** How many mm one screen pixel is on the stage: multiply wanted pixels by it. */
+export const useMmPerPx = (): number => useContext(MmPerPx);
+
+interface TrueScaleProps {
+  /** What must be in view, mm; the drawing keeps its proportions and fills the room. */
+  view: MmBox;
+  label: string;
+  children: ReactNode;
+  svgRef?: Ref<SVGSVGElement>;
+}
+
+/** A drawing in true proportion with rulers in the user's unit. Children are SVG in mm. */
+export function TrueScale({ view, label, children, svgRef }: TrueScaleProps) {
+  const room = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState({ width: 0, height: 0 });
+  const { length } = useUnits();
+
+  useEffect(() => {
+    if (!room.current) return;
+    const observer = new ResizeObserver(([entry]) => entry && setSize(entry.contentRect));
+    observer.observe(room.current);
+    return () => observer.disconnect();
+  }, []);
+
+  const mmPerPx = Math.max(
+    view.width / Math.max(50, size.width - RULER_PX),
+    view.height / Math.max(50, size.height - RULER_PX),
+  );
+  const shown: MmBox = {
+    x: view.x + view.width / 2 - ((size.width + RULER_PX) * mmPerPx) / 2,
+    y: view.y + view.height / 2 - ((size.height + RULER_PX) * mmPerPx) / 2,
+    width: size.width * mmPerPx,
+    height: size.height * mmPerPx,
+  };
+
+  return (
+    <Box
+      ref={room}
+      sx={{ flex: 1, minHeight: 0, minWidth: 0, position: 'relative', overflow: 'hidden' }}
+    >
+      {size.width > 0 && (
+        <svg
+          ref={svgRef}
+          width={size.width}
+          height={size.height}
+          viewBox={`${shown.x} ${shown.y} ${shown.width} ${shown.height}`}
+          role="group"
+          aria-label={label}
+          style={{ position: 'absolute', inset: 0, background: COLOURS.paper }}
+        >
+          <MmPerPx value={mmPerPx}>
+            {children}
+            <Rulers shown={shown} mmPerPx={mmPerPx} unit={length} />
+          </MmPerPx>
+        </svg>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,69 @@
+'use client';
+
+import { createTheme } from '@mui/material/styles';
+
+/** The house colours; each has one meaning. */
+export const COLOURS = {
+  paper: '#FBF8F2',
+  card: '#FFFFFF',
+  ink: '#22252B',
+  graphite: '#5E6470',
+  hairline: '#E4DDD0',
+  /** Acts, and means "ready". */
+  clover: '#1F6F4A',
+  /** Heat, and "stop". */
+  ember: '#C8411B',
+  /** "Take care". */
+  saffron: '#8A5A12',
+  saffronGround: '#FCEFD3',
+  /** Everything shown as printed (mirrored). */
+  bluebell: '#3A5BA0',
+} as const;
+
+export const FONTS = {
+  heading: '"Bricolage Grotesque Variable", "Atkinson Hyperlegible", sans-serif',
+  text: '"Atkinson Hyperlegible", sans-serif',
+  figure: '"DM Mono", monospace',
+} as const;
+
+const heading = { fontFamily: FONTS.heading, fontWeight: 650, letterSpacing: '-0.01em' };
+
+export const theme = createTheme({
+  palette: {
+    mode: 'light',
+    primary: { main: COLOURS.clover },
+    error: { main: COLOURS.ember },
+    warning: { main: COLOURS.saffron },
+    info: { main: COLOURS.bluebell },
+    success: { main: COLOURS.clover },
+    background: { default: COLOURS.paper, paper: COLOURS.card },
+    text: { primary: COLOURS.ink, secondary: COLOURS.graphite },
+    divider: COLOURS.hairline,
+  },
+  shape: { borderRadius: 10 },
+  typography: {
+    fontFamily: FONTS.text,
+    fontSize: 15,
+    h1: { ...heading, fontSize: '1.9rem' },
+    h2: { ...heading, fontSize: '1.3rem' },
+    h3: { ...heading, fontSize: '1.05rem' },
+    button: { textTransform: 'none', fontWeight: 700 },
+  },
+  components: {
+    MuiCssBaseline: {
+      styleOverrides: {
+        html: { height: '100%' },
+        body: { height: '100%' },
+        '*:focus-visible': { outline: `3px solid ${COLOURS.bluebell}`, outlineOffset: 2 },
+        '@media (prefers-reduced-motion: reduce)': {
+          '*': { animation: 'none !important', transition: 'none !important' },
+        },
+      },
+    },
+    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButton: { defaultProps: { disableElevation: true } },
+    MuiTextField: { defaultProps: { size: 'small' } },
+    MuiPaper: { defaultProps: { elevation: 0 } },
+    MuiTooltip: { defaultProps: { arrow: true } },
+  },
+});

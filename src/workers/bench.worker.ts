@@ -1,0 +1,69 @@
+import { expose, transfer } from 'comlink';
+import type { Job, Shelf } from '@/core/model';
+import type { JobPlan } from '@/core/plan';
+import { failure, success, type Result } from '@/core/result';
+import { packJobFile, readJobFile } from '@/files/jobFile';
+import { writeSheetsPdf } from '@/files/pdf';
+import { decodePixels } from './decode';
+import type { OnProgress } from './progress';
+import { takeInPicture, type TakenIn } from './takeIn';
+
+/** A job file's contents, checked, with its pictures ready to be kept. */
+export interface UnpackedJob {
+  readonly job: Job;
+  readonly shelf: Shelf;
+  readonly pictures: readonly TakenIn[];
+}
+
+const benchWorker = {
+  takeIn: takeInPicture,
+
+  /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */
+  async sheetsPdf(
+    job: Job,
+    plan: JobPlan,
+    blobs: ReadonlyMap<string, Blob>,
+    onProgress: OnProgress,
+  ): Promise<Uint8Array> {
+    const bytes = await writeSheetsPdf({
+      job,
+      plan,
+      bytesOf: async (sha256) => {
+        const blob = blobs.get(sha256);
+        if (!blob) throw new Error('A picture of this job is missing from the browser’s storage.');
+        return new Uint8Array(await blob.arrayBuffer());
+      },
+      decode: decodePixels,
+      onProgress: (share) => onProgress({ doing: 'Writing the PDF', share }),
+    });
+    return transfer(bytes, [bytes.buffer]);
+  },
+
+  /** A job with its pictures as one file. */
+  async packJob(job: Job, shelf: Shelf, blobs: ReadonlyMap<string, Blob>): Promise<Uint8Array> {
+    const arts = new Map<string, Uint8Array>();
+    for (const [sha256, blob] of blobs) arts.set(sha256, new Uint8Array(await blob.arrayBuffer()));
+    const bytes = packJobFile(job, shelf, arts);
+    return transfer(bytes, [bytes.buffer]);
+  },
+
+  /** Reads a job file and takes its pictures in, or refuses it whole. */
+  async unpackJob(file: Blob, onProgress: OnProgress): Promise<Result<UnpackedJob>> {
+    onProgress({ doing: 'Reading the job file', share: 0.1 });
+    const read = await readJobFile(new Uint8Array(await file.arrayBuffer()));
+    if (!read.ok) return read;
+    const { job, shelf, arts } = read.value;
+    const pictures: TakenIn[] = [];
+    for (const art of job.arts) {
+      const blob = new Blob([arts.get(art.sha256) as Uint8Array<ArrayBuffer>], { type: art.mime });
+      const taken = await takeInPicture(blob, art.name, onProgress);
+      if (!taken.ok) return failure(`This job file is refused. ${taken.reason}`);
+      pictures.push(taken.value);
+    }
+    return success({ job, shelf, pictures });
+  },
+};
+
+export type BenchWorker = typeof benchWorker;
+
+expose(benchWorker);

@@ -1,0 +1,62 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { Job, Shelf } from '@/core/model';
+import type { JobPlan } from '@/core/plan';
+import type { Result } from '@/core/result';
+import type { BenchWorker, UnpackedJob } from './bench.worker';
+import type { OnProgress } from './progress';
+import type { TakenIn } from './takeIn';
+
+/** The person stopped a long task. */
+export class Cancelled extends Error {}
+
+/** A long task under way: its result, and a way to stop it at once. */
+export interface Task<T> {
+  readonly result: Promise<T>;
+  readonly cancel: () => void;
+}
+
+/**
+ * Runs one task on a worker of its own; stopping the task ends the worker, so nothing lingers.
+ * `result` rejects with `Cancelled` when stopped.
+ */
+function runTask<T>(
+  work: (worker: Remote<BenchWorker>, onProgress: OnProgress) => PromiseLike<T>,
+  onProgress: OnProgress,
+): Task<T> {
+  const worker = new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
+  let cancel: () => void = () => undefined;
+  const stopped = new Promise<never>((_, reject) => {
+    cancel = () => reject(new Cancelled());
+    worker.onerror = (event) => reject(new Error(event.message || 'The background task failed.'));
+  });
+  const result = Promise.race([
+    work(wrap<BenchWorker>(worker), proxy(onProgress)),
+    stopped,
+  ]).finally(() => worker.terminate());
+  return { result, cancel };
+}
+
+/** Takes a picture file in, off the main thread. */
+export const takeInTask = (file: Blob, name: string, onProgress: OnProgress) =>
+  runTask<Result<TakenIn>>((worker, progress) => worker.takeIn(file, name, progress), onProgress);
+
+/** Writes the print file, off the main thread. */
+export const sheetsPdfTask = (
+  input: { job: Job; plan: JobPlan; blobs: ReadonlyMap<string, Blob> },
+  onProgress: OnProgress,
+) =>
+  runTask<Uint8Array>(
+    (worker, progress) => worker.sheetsPdf(input.job, input.plan, input.blobs, progress),
+    onProgress,
+  );
+
+/** Packs a job file, off the main thread. */
+export const packJobTask = (
+  input: { job: Job; shelf: Shelf; blobs: ReadonlyMap<string, Blob> },
+  onProgress: OnProgress,
+) =>
+  runTask<Uint8Array>((worker) => worker.packJob(input.job, input.shelf, input.blobs), onProgress);
+
+/** Reads a job file, off the main thread. */
+export const unpackJobTask = (file: Blob, onProgress: OnProgress) =>
+  runTask<Result<UnpackedJob>>((worker, progress) => worker.unpackJob(file, progress), onProgress);

@@ -1,0 +1,89 @@
+import { uprightMap, uprightPixels } from '@/core/art';
+import type { Artwork } from '@/core/model';
+import { chain, scaling } from '@/core/geometry';
+import { failure, success, type Result } from '@/core/result';
+import { inspectImage, type ImageFacts } from '@/files/image';
+import { sha256Of } from '@/files/sha256';
+import type { OnProgress } from './progress';
+
+/** A picture ready to be kept: its facts, its bytes as they came, a small upright preview. */
+export interface TakenIn {
+  readonly art: Artwork;
+  readonly blob: Blob;
+  readonly preview: Blob;
+}
+
+/** Longest side of the preview, pixels: sharp on a large screen, light on memory. */
+const PREVIEW_PX = 2048;
+const MAX_NAME = 120;
+
+/** The part of a path-like name a person knows, cut to what a record may hold. */
+const tidyName = (name: string): string =>
+  (name.split(/[\\/]/).at(-1) ?? '').trim().slice(0, MAX_NAME) || 'picture';
+
+function drawUpright(bitmap: ImageBitmap, facts: ImageFacts) {
+  const { widthPx, heightPx } = uprightPixels(facts);
+  const scale = Math.min(1, PREVIEW_PX / Math.max(widthPx, heightPx));
+  const width = Math.max(1, Math.round(widthPx * scale));
+  const height = Math.max(1, Math.round(heightPx * scale));
+  const canvas = new OffscreenCanvas(width, height);
+  const context = canvas.getContext('2d', { willReadFrequently: true });
+  if (!context) throw new Error('This browser cannot draw pictures in the background.');
+  context.imageSmoothingQuality = 'high';
+  context.setTransform(...chain(uprightMap(facts.orientation), scaling(width, height)));
+  context.drawImage(bitmap, 0, 0, 1, 1);
+  return { canvas, pixels: context.getImageData(0, 0, width, height).data };
+}
+
+function transparentShareOf(rgba: Uint8ClampedArray): number {
+  let clear = 0;
+  for (let i = 3; i < rgba.length; i += 4) if ((rgba[i] ?? 255) < 255) clear++;
+  return clear / (rgba.length / 4);
+}
+
+/** Reads, checks, decodes and measures a picture file. */
+export async function takeInPicture(
+  blob: Blob,
+  name: string,
+  onProgress: OnProgress,
+): Promise<Result<TakenIn>> {
+  onProgress({ doing: 'Reading the file', share: 0.05 });
+  const bytes = new Uint8Array(await blob.arrayBuffer());
+  const facts = inspectImage(bytes);
+  if (!facts.ok) return failure(`“${tidyName(name)}”: ${facts.reason}`);
+  const { storedWidthPx, storedHeightPx, mime, orientation } = facts.value;
+
+  onProgress({ doing: 'Decoding the picture', share: 0.25 });
+  const own = new Blob([bytes], { type: mime });
+  let bitmap: ImageBitmap;
+  try {
+    bitmap = await createImageBitmap(own, { imageOrientation: 'none' });
+  } catch {
+    return failure(
+      `“${tidyName(name)}”: ${storedWidthPx} × ${storedHeightPx} pixels, but it cannot be decoded; the file is damaged. ` +
+        'Save it again from the program it came from.',
+    );
+  }
+
+  onProgress({ doing: 'Drawing a preview', share: 0.6 });
+  const { canvas, pixels } = drawUpright(bitmap, facts.value);
+  bitmap.close();
+  const transparentShare = mime === 'image/png' ? transparentShareOf(pixels) : 0;
+  const preview = await canvas.convertToBlob(
+    transparentShare > 0 ? { type: 'image/png' } : { type: 'image/jpeg', quality: 0.9 },
+  );
+
+  onProgress({ doing: 'Measuring', share: 0.85 });
+  const art: Artwork = {
+    sha256: await sha256Of(bytes),
+    name: tidyName(name),
+    mime,
+    bytes: bytes.length,
+    storedWidthPx,
+    storedHeightPx,
+    orientation,
+    transparentShare,
+  };
+  onProgress({ doing: 'Done', share: 1 });
+  return success({ art, blob: own, preview });
+}
