@@ -1,0 +1,72 @@
+import { artwork, mugJob, NOW, shelf } from '@tests/support/jobs';
+import { MissingToolError, planJob } from '../plan';
+import { startRun } from '../press';
+import { TRADE_UNITS } from '../units';
+import { nextAction, replaceArt, stationStates, withArt, withoutPlacement } from '.';
+
+const other = artwork({
+  sha256: 'b'.repeat(64),
+  name: 'moons.png',
+  storedWidthPx: 2400,
+  storedHeightPx: 600,
+});
+
+describe('pictures on a job', () => {
+  test('a second picture joins the first; the same content is listed once', () => {
+    const two = withArt(withArt(mugJob(), other, 'p2'), other, 'p3');
+    expect(two.placements.map(({ id }) => id)).toEqual(['p1', 'p2', 'p3']);
+    expect(two.arts.map(({ name }) => name)).toEqual(['comet.png', 'moons.png']);
+  });
+
+  test('a swapped picture keeps its place and locked width, in its own proportions', () => {
+    const at = { datum: 'left-holder', dxMm: 3, dyMm: -2 };
+    const sizing = { mode: 'exact', widthMm: 90, heightMm: 40, locked: true } as const;
+    const swapped = replaceArt(mugJob(artwork(), { at, sizing }), 'p1', other);
+    expect(swapped.arts).toEqual([other]);
+    expect(swapped.placements[0]).toMatchObject({ at, sizing: { widthMm: 90, heightMm: 22.5 } });
+  });
+
+  test('taking a picture off forgets it', () => {
+    expect(withoutPlacement(mugJob(), 'p1')).toMatchObject({ arts: [], placements: [] });
+  });
+});
+
+describe('where a job stands', () => {
+  const nothing = { run: null, lastOutcome: null };
+  const next = (job = mugJob(), history: Parameters<typeof nextAction>[1] = nothing) =>
+    nextAction(planJob(job, shelf), history);
+
+  test('what to do next', () => {
+    const plain = { ...mugJob(), bleedMm: 0 };
+    expect(next({ ...plain, arts: [], placements: [] }).station).toBe('art');
+    expect(next(plain).label).toBe('Print, then press');
+    expect(next({ ...plain, sheet: { ...plain.sheet, printerId: 'laser' } })).toEqual({
+      station: 'sheets',
+      label: 'See what stops it',
+    });
+    expect(next(plain, { ...nothing, run: startRun('job-1', NOW) }).label).toBe('Go on pressing');
+    const done = { ...startRun('job-1', NOW), stepIndex: 99 };
+    expect(next(plain, { ...nothing, run: done }).station).toBe('record');
+    expect(next(plain, { ...nothing, lastOutcome: 'spoiled' }).station).toBe('heat');
+    expect(next(plain, { ...nothing, lastOutcome: 'good' }).label).toBe('Make another');
+  });
+
+  test('the tape shows each station’s key figure and its worst finding', () => {
+    const job = { ...mugJob(), sheet: { ...mugJob().sheet, printerId: 'laser' } };
+    const states = stationStates(job, planJob(job, shelf), nothing, TRADE_UNITS);
+    expect(states.map(({ figure }) => figure)).toEqual([
+      '8 3/4 × 3.79 in',
+      '8.1 × 3.6 in',
+      '1 sheet',
+      'fixed heat · 7 min',
+      '8 steps',
+      '',
+    ]);
+    expect(states.find(({ station }) => station === 'sheets')?.worst).toBe('stop');
+  });
+});
+
+test('a job that names a tool the shelf lacks is a caller’s mistake', () => {
+  const job = { ...mugJob(), heat: { ...mugJob().heat, machineId: 'kiln' } };
+  expect(() => planJob(job, shelf)).toThrow(MissingToolError);
+});

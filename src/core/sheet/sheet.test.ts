@@ -1,0 +1,151 @@
+import fc from 'fast-check';
+import { artwork, mugJob, shelf, withForm } from '@tests/support/jobs';
+import { applyAffine, contains, determinant, intersection, type Box } from '../geometry';
+import type { Job } from '../model';
+import { planJob } from '../plan';
+import { inches } from '../units';
+import { pageOf } from '.';
+
+const onPaper = (job: Job, paperId: string, mirrorBy: Job['sheet']['mirrorBy'] = 'file'): Job => ({
+  ...job,
+  sheet: { ...job.sheet, paperId, mirrorBy },
+});
+
+const paper = (id: string) => {
+  const found = shelf.papers.find((each) => each.id === id);
+  if (!found) throw new Error(`no paper ${id}`);
+  return found;
+};
+
+const firstSheet = (job: Job) => {
+  const [sheet] = planJob(job, shelf).sheets;
+  if (!sheet) throw new Error('no sheet');
+  return sheet;
+};
+
+/** Everything inked besides the art, as boxes. */
+const inked = (sheet: ReturnType<typeof firstSheet>): Box[] => [
+  ...sheet.marks.ticks.map(({ from, to }) => ({
+    x: Math.min(from.x, to.x),
+    y: Math.min(from.y, to.y),
+    width: Math.abs(from.x - to.x) + 0.1,
+    height: Math.abs(from.y - to.y) + 0.1,
+  })),
+  ...(sheet.marks.foot ? [sheet.marks.foot.box] : []),
+];
+
+describe('paper sizes', () => {
+  test('ISO 216: A4 is 210 × 297 mm, A3 297 × 420 mm', () => {
+    expect(paper('a4')).toMatchObject({ widthMm: 210, heightMm: 297 });
+    expect(paper('a3')).toMatchObject({ widthMm: 297, heightMm: 420 });
+  });
+
+  test('ASME Y14.1: letter 8.5 × 11 in, tabloid 11 × 17 in; legal 8.5 × 14 in is customary', () => {
+    const inch = (id: string) => [paper(id).widthMm / 25.4, paper(id).heightMm / 25.4];
+    expect(inch('letter')).toEqual([8.5, 11]);
+    expect(inch('tabloid')).toEqual([11, 17]);
+    expect(inch('legal')).toEqual([8.5, 14]);
+  });
+});
+
+test('a full mug wrap goes sideways on letter, whole, with its marks outside it', () => {
+  const sheet = firstSheet(mugJob(artwork(), { sizing: { mode: 'cover' } }));
+  const [item] = sheet.items;
+  expect(sheet.orientation).toBe('landscape');
+  expect([sheet.widthMm, sheet.heightMm]).toEqual([inches(11), inches(8.5)]);
+  expect(contains(sheet.printable, item?.box as Box)).toBe(true);
+  for (const mark of inked(sheet)) {
+    const shared = intersection(mark, item?.box as Box);
+    expect(shared.width * shared.height).toBe(0);
+    expect(contains(sheet.printable, mark)).toBe(true);
+  }
+});
+
+test('on every paper and blank that fits, the page holds the art and its marks stay off it', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom('letter', 'legal', 'tabloid', 'a4', 'a3'),
+      fc.double({ min: 120, max: 420, noNaN: true }),
+      fc.double({ min: 30, max: 280, noNaN: true }),
+      fc.double({ min: 0, max: 10, noNaN: true }),
+      (paperId, girthMm, wallHeightMm, bleedMm) => {
+        const job = withForm({ ...mugJob(), bleedMm }, { girthMm, wallHeightMm });
+        const { sheets, misfits } = planJob(onPaper(job, paperId), shelf);
+        return (
+          sheets.length + misfits.length === 1 &&
+          sheets.every((sheet) =>
+            sheet.items.every(
+              ({ box }) =>
+                contains(sheet.printable, box) &&
+                inked(sheet).every((mark) => {
+                  const shared = intersection(mark, box);
+                  return shared.width * shared.height < 1e-9;
+                }),
+            ),
+          )
+        );
+      },
+    ),
+  );
+});
+
+test('a piece too long for letter is told by how much, and legal paper takes it', () => {
+  const tumbler = withForm(mugJob(), { girthMm: inches(11.5), handleGapMm: 0 });
+  const plan = planJob(tumbler, shelf);
+  expect(plan.sheets).toHaveLength(0);
+  // 11.5 + 2 × 1/16 bleed − (11 − 2 × 1/8) printable = 0.875 in
+  expect(plan.misfits[0]?.overWidthMm).toBeCloseTo(inches(0.875), 6);
+  expect(plan.checks.find(({ id }) => id.startsWith('misfit'))?.text).toMatch(
+    /7\/8 in too wide.*tiling/,
+  );
+  expect(planJob(onPaper(tumbler, 'legal'), shelf).sheets).toHaveLength(1);
+});
+
+test('a page with no room to spare drops marks before it drops art, and says so', () => {
+  const tight = withForm(
+    { ...mugJob(), bleedMm: 0 },
+    { girthMm: inches(8.25), handleGapMm: 0, wallHeightMm: inches(10.74) },
+  );
+  const { sheets, checks } = planJob(tight, shelf);
+  expect(sheets[0]?.marks).toEqual({ ticks: [], foot: null });
+  expect(checks.map(({ id }) => id)).toContain('marks-dropped-wrap-1');
+});
+
+test('the file’s matrix mirrors exactly when the file is to mirror', () => {
+  const inFile = firstSheet(mugJob());
+  const inDriver = firstSheet(onPaper(mugJob(), 'letter', 'driver'));
+  const [mirrored, straight] = [inFile.items[0], inDriver.items[0]];
+  if (!mirrored || !straight) throw new Error('no item');
+  expect(determinant(mirrored.matrix)).toBe(-1);
+  expect(determinant(straight.matrix)).toBe(1);
+  // the wrap's left edge lies at the right side of its box on the page
+  expect(applyAffine(mirrored.matrix, { x: 0, y: 0 }).x).toBeCloseTo(
+    mirrored.box.x + mirrored.box.width,
+    9,
+  );
+});
+
+test('the label reads right on paper only when the page is flipped as planned', () => {
+  expect(firstSheet(mugJob()).marks.foot?.mirroredInFile).toBe(false);
+  const byDriver = firstSheet(onPaper(mugJob(), 'letter', 'driver')).marks.foot;
+  expect(byDriver?.mirroredInFile).toBe(true);
+  expect(byDriver?.lines[1]?.text).toContain('mirror ON');
+});
+
+test('a turned page may meet either border, so the larger counts', () => {
+  const [printer] = shelf.printers;
+  if (!printer) throw new Error('no printer');
+  const uneven = { ...printer, marginsMm: { top: 3, bottom: 15, left: 4, right: 6 } };
+  expect(pageOf(paper('a4'), uneven, 'portrait').printable).toEqual({
+    x: 4,
+    y: 3,
+    width: 200,
+    height: 279,
+  });
+  expect(pageOf(paper('a4'), uneven, 'landscape').printable).toEqual({
+    x: 15,
+    y: 6,
+    width: 267,
+    height: 198,
+  });
+});

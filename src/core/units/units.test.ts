@@ -1,0 +1,90 @@
+import fc from 'fast-check';
+import {
+  fahrenheitToC,
+  formatClock,
+  formatDuration,
+  formatFigure,
+  formatLength,
+  formatTemperature,
+  parseDuration,
+  parseLength,
+  parseTemperature,
+} from '.';
+
+const mm = (text: string, unit: 'in' | 'mm' = 'in') => {
+  const read = parseLength(text, unit);
+  return read.ok ? Number(read.value.toFixed(4)) : read.reason;
+};
+
+describe('lengths as crafters write them', () => {
+  test.each([
+    ['9 3/8', 238.125],
+    ['9-3/8"', 238.125],
+    ['9⅜', 238.125],
+    ['¾', 19.05],
+    ['9.375 in', 238.125],
+    ['.5', 12.7],
+    ['238 mm', 238],
+    ['23,8 cm', 238],
+    ['3/4in', 19.05],
+    [' 8.75 inches ', 222.25],
+  ])('%s', (text, expected) => expect(mm(text)).toBe(expected));
+
+  test('a bare figure is taken in the unit at hand', () => expect(mm('238', 'mm')).toBe(238));
+
+  test.each(['', 'in', 'nine', '9 3/', '3/0', '9 3', '-4', '9..3'])('%j is explained', (text) => {
+    expect(mm(text)).toMatch(/Try 9 3\/8, 9\.375 in or 238 mm/);
+  });
+
+  test('sixteenths are shown as fractions, other figures as decimals so that none is bent', () => {
+    expect(formatLength(222.25, 'in')).toBe('8 3/4 in');
+    expect(formatLength(25.4 * 3.79, 'in')).toBe('3.79 in');
+    expect(formatLength(25.4 / 16, 'in')).toBe('1/16 in');
+    expect(formatLength(222.25, 'mm')).toBe('222.3 mm');
+    expect(formatFigure(-12.7, 'in')).toBe('−1/2');
+    expect(formatFigure(25.4 * 1.999, 'in')).toBe('2');
+  });
+
+  test('what is shown reads back to within a hundredth of an inch', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 2000, noNaN: true }), (length) => {
+        const read = parseLength(formatLength(length, 'in'), 'in');
+        return read.ok && Math.abs(read.value - length) <= 0.0051 * 25.4;
+      }),
+    );
+  });
+});
+
+describe('temperatures and times', () => {
+  test('400 °F is 204 °C (common practice, no source)', () => {
+    expect(formatTemperature(fahrenheitToC(400), '°C')).toBe('204 °C');
+    expect(formatTemperature(fahrenheitToC(400), '°F')).toBe('400 °F');
+  });
+
+  test('a typed unit outranks the unit at hand', () => {
+    const read = parseTemperature('165 °C', '°F');
+    expect(read.ok && formatTemperature(read.value, '°F')).toBe('329 °F');
+    expect(parseTemperature('hot', '°F')).toMatchObject({ ok: false });
+  });
+
+  test.each([
+    ['60', 60],
+    ['60 s', 60],
+    ['3 min', 180],
+    ['3:00', 180],
+    ['6 min 30 s', 390],
+    ['1,5 min', 90],
+  ])('%s', (text, seconds) => expect(parseDuration(text)).toEqual({ ok: true, value: seconds }));
+
+  test.each(['', '0', 'soon', '3:75'])('%j is no time', (text) =>
+    expect(parseDuration(text).ok).toBe(false),
+  );
+
+  test('a clock shows 0:00 only when time is over', () => {
+    expect(formatClock(0.2)).toBe('0:01');
+    expect(formatClock(0)).toBe('0:00');
+    expect(formatClock(900)).toBe('15:00');
+    expect(formatDuration(390)).toBe('6 min 30 s');
+    expect(formatDuration(60)).toBe('60 s');
+  });
+});

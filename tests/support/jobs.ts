@@ -1,0 +1,41 @@
+import { newJob, withArt } from '@/core/job';
+import type { Artwork, Job, Placement } from '@/core/model';
+import { planJob } from '@/core/plan';
+import { BUILT_IN_SHELF } from '@/core/shelf';
+
+export const NOW = new Date('2026-09-12T18:00:00Z');
+export const shelf = BUILT_IN_SHELF;
+
+export const mug12oz = () => {
+  const blank = shelf.blanks.find(({ id }) => id === 'mug-12oz');
+  if (!blank) throw new Error('no 12 oz mug on the built-in shelf');
+  return blank;
+};
+
+/** A picture of the star party, 300 ppi over a full wrap unless said otherwise. */
+export const artwork = (part: Partial<Artwork> = {}): Artwork => ({
+  sha256: 'a'.repeat(64),
+  name: 'comet.png',
+  mime: 'image/png',
+  bytes: 1000,
+  storedWidthPx: 2700,
+  storedHeightPx: 1200,
+  orientation: 1,
+  transparentShare: 0,
+  ...part,
+});
+
+/** A 12 oz mug with one picture, ready to be printed and pressed. */
+export function mugJob(art: Artwork = artwork(), placement: Partial<Placement> = {}): Job {
+  const job = withArt(newJob('job-1', 'Comet mug', mug12oz(), NOW), art, 'p1');
+  return { ...job, placements: job.placements.map((each) => ({ ...each, ...placement })) };
+}
+
+export const withForm = (job: Job, form: Partial<Job['blank']['form']>): Job => ({
+  ...job,
+  blank: { ...job.blank, form: { ...job.blank.form, ...form } },
+});
+
+/** Ids of the findings of a job's plan. */
+export const findings = (job: Job, on = shelf): string[] =>
+  planJob(job, on).checks.map(({ id }) => id);

@@ -1,0 +1,126 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { promisify } from 'node:util';
+import { deflate } from 'node:zlib';
+import sharp from 'sharp';
+import type { Job } from '@/core/model';
+import { planJob } from '@/core/plan';
+import { inspectImage } from '@/files/image';
+import { writeSheetsPdf, type PixelDecoder } from '@/files/pdf';
+import { sha256Of } from '@/files/sha256';
+import { artwork, mugJob, shelf } from './jobs';
+
+const MM_PER_INCH = 25.4;
+
+/** Stands in for the browser's decoder: sharp decodes as stored, zlib packs. */
+const decodeWithSharp: PixelDecoder = async (bytes) => {
+  const { data, info } = await sharp(bytes)
+    .ensureAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const rgb = Buffer.alloc(info.width * info.height * 3);
+  const alpha = Buffer.alloc(info.width * info.height);
+  for (let i = 0; i < alpha.length; i++) {
+    data.copy(rgb, i * 3, i * 4, i * 4 + 3);
+    alpha[i] = data[i * 4 + 3] ?? 0;
+  }
+  const pack = promisify(deflate);
+  return { width: info.width, height: info.height, rgb: await pack(rgb), alpha: await pack(alpha) };
+};
+
+/** A mug job carrying this picture file. */
+export async function jobWith(
+  bytes: Buffer,
+  change: (job: Job) => Job = (job) => job,
+): Promise<Job> {
+  const facts = inspectImage(bytes);
+  if (!facts.ok) throw new Error(facts.reason);
+  return change(mugJob(artwork({ ...facts.value, sha256: await sha256Of(bytes) })));
+}
+
+/** Exports a job's sheets and keeps the PDF on disk for outside readers. */
+export async function printToFile(job: Job, bytes: Buffer) {
+  const plan = planJob(job, shelf);
+  const pdf = await writeSheetsPdf({
+    job,
+    plan,
+    bytesOf: () => Promise.resolve(new Uint8Array(bytes)),
+    decode: decodeWithSharp,
+  });
+  const path = join(mkdtempSync(join(tmpdir(), 'sheet-')), 'sheets.pdf');
+  writeFileSync(path, pdf);
+  const [sheet] = plan.sheets;
+  const [piece] = plan.pieces;
+  const item = sheet?.items[0];
+  const art = piece?.arts[0];
+  if (!sheet || !piece || !item || !art) throw new Error('nothing was printed');
+  return { path, pdf: Buffer.from(pdf), plan, sheet, piece, item, art };
+}
+
+export type Printed = Awaited<ReturnType<typeof printToFile>>;
+
+/** Poppler's rendering of the first page, as raw RGB. */
+export async function renderWithPoppler(path: string, dpi = 300) {
+  const out = path.replace(/\.pdf$/, '');
+  execFileSync('pdftoppm', ['-r', String(dpi), '-png', '-singlefile', path, out]);
+  const { data, info } = await sharp(readFileSync(`${out}.png`))
+    .removeAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  return { data, width: info.width, height: info.height, pxPerMm: dpi / MM_PER_INCH };
+}
+
+export type Rendered = Awaited<ReturnType<typeof renderWithPoppler>>;
+
+/** Looked up once: global names are slow inside the test runner's sandbox. */
+const { abs } = Math;
+
+/** Whether a value fits what the 3 × 3 pixels round a place span, plus some slack. */
+function fitsNeighbourhood(
+  value: number,
+  wanted: Buffer,
+  at: number,
+  row: number,
+  slack: number,
+): boolean {
+  let low = 255;
+  let high = 0;
+  for (let dy = -row; dy <= row; dy += row) {
+    for (let dx = -3; dx <= 3; dx += 3) {
+      const near = wanted[at + dy + dx] ?? 0;
+      if (near < low) low = near;
+      if (near > high) high = near;
+    }
+  }
+  return value >= low - slack && value <= high + slack;
+}
+
+/**
+ * Share of RGB pixels that lie outside what the neighbourhood of the same place in the wanted
+ * picture spans: 0 when the two differ by anti-aliasing alone.
+ */
+export function shareBeyondAntialiasing(
+  got: Buffer,
+  wanted: Buffer,
+  width: number,
+  height: number,
+  slack = 12,
+): number {
+  const row = width * 3;
+  let beyond = 0;
+  for (let y = 1; y < height - 1; y++) {
+    for (let x = 1; x < width - 1; x++) {
+      for (let c = 0; c < 3; c++) {
+        const at = y * row + x * 3 + c;
+        const value = got[at] ?? 0;
+        if (abs(value - (wanted[at] ?? 0)) <= slack) continue;
+        if (fitsNeighbourhood(value, wanted, at, row, slack)) continue;
+        beyond++;
+        break;
+      }
+    }
+  }
+  return beyond / ((width - 2) * (height - 2));
+}
