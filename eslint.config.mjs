@@ -23,9 +23,8 @@ export default tseslint.config(
     rules: { 'max-lines-per-function': ['error', { max: 60, skipComments: true }] },
   },
   {
-    files: ['scripts/**', 'bench/**', 'tests/e2e/**'],
+    files: ['scripts/**', 'bench/**', 'tests/**/*.mjs'],
     rules: { 'no-console': 'off' },
   },
-  { files: ['tests/e2e/**'], rules: { 'react-hooks/rules-of-hooks': 'off' } },
   prettier,
 );

@@ -33,9 +33,7 @@ function jest(project) {
 function browser() {
   build();
   const file = `${RESULTS}/browser.json`;
-  const ok = run('npx', ['playwright', 'test'], {
-    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
-  });
+  const ok = run('npx', ['playwright', 'test']);
   return counted(ok, file, ({ stats }) => ({
     passed: stats.expected,
     failed: stats.unexpected + stats.flaky,

@@ -1,2 +1,2 @@
 export { DemoBench } from './DemoBench';
-export { demoJobs, resetDemo } from './seed';
+export { resetDemo } from './seed';

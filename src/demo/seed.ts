@@ -1,9 +1,7 @@
-import { newJob, withArt } from '@/core/job';
-import type { Artwork, Job, PressRecord } from '@/core/model';
-import { BUILT_IN_SHELF } from '@/core/shelf';
-import { fahrenheitToC, inches } from '@/core/units';
+import type { Artwork } from '@/core/model';
 import { listJobs, listRecords, putArt, putRecord, saveJob, type BenchDatabase } from '@/store';
 import { takeInTask } from '@/workers';
+import { demoJobs, type DemoPictures } from './jobs';
 import { paintCometWrap, paintHorizon, paintMoonPhases } from './paint';
 import { DEMO_RECORDS } from './records';
 
@@ -20,7 +18,7 @@ const PICTURES = {
   comet: { name: 'comet-wrap.png', width: 2700, height: 1200, paint: paintCometWrap },
   moons: { name: 'moon-phases.png', width: 2400, height: 700, paint: paintMoonPhases },
   horizon: { name: 'horizon.png', width: 1700, height: 1000, paint: paintHorizon },
-} satisfies Record<string, DemoPicture>;
+} satisfies DemoPictures<DemoPicture>;
 
 async function paintFile({ width, height, paint }: DemoPicture): Promise<Blob> {
   await document.fonts.load('700 40px "Bricolage Grotesque Variable"');
@@ -29,45 +27,6 @@ async function paintFile({ width, height, paint }: DemoPicture): Promise<Blob> {
   if (!brush) throw new Error('This browser cannot draw the demo pictures.');
   paint(brush, width, height);
   return canvas.convertToBlob({ type: 'image/png' });
-}
-
-/** The demo's jobs from its pictures: one ready, one for a left-handed holder, one with mistakes. */
-export function demoJobs(art: Record<keyof typeof PICTURES, Artwork>, now: Date): Job[] {
-  const [mug] = BUILT_IN_SHELF.blanks;
-  if (!mug) throw new Error('The built-in shelf holds no mug.');
-  const start = (id: string, name: string, picture: Artwork) =>
-    withArt(newJob(id, name, mug, now), picture, 'placement-1');
-  const comet = start('demo-comet', 'Comet mug', art.comet);
-  const moons = start('demo-moons', 'Moon-phase mug', art.moons);
-  const horizon = start('demo-horizon', 'Horizon mug, in a hurry', art.horizon);
-  return [
-    {
-      ...comet,
-      placements: comet.placements.map((each) => ({ ...each, sizing: { mode: 'cover' } })),
-    },
-    {
-      ...moons,
-      placements: moons.placements.map((each) => ({
-        ...each,
-        sizing: { mode: 'exact', widthMm: inches(4.8), heightMm: inches(1.4), locked: true },
-        at: { datum: 'right-holder', dxMm: inches(-0.7), dyMm: 0 },
-      })),
-      heat: { ...moons.heat, machineId: 'oven', coolSchool: 'A' },
-    },
-    {
-      ...horizon,
-      placements: horizon.placements.map((each) => ({
-        ...each,
-        sizing: { mode: 'exact', widthMm: inches(8.875), heightMm: inches(3.915), locked: false },
-      })),
-      sheet: { ...horizon.sheet, printerId: 'ordinary-inkjet' },
-      heat: {
-        ...horizon.heat,
-        machineId: 'mug-attachment',
-        own: { temperatureC: fahrenheitToC(330), dwellS: 120, pressure: 'light' },
-      },
-    },
-  ];
 }
 
 async function takeInDemoPicture(db: BenchDatabase, picture: DemoPicture): Promise<Artwork> {
@@ -90,7 +49,7 @@ export async function seedDemo(db: BenchDatabase, now = new Date()): Promise<voi
   const jobs = demoJobs(art, now);
   for (const [i, job] of jobs.entries())
     await saveJob(db, job, 0, new Date(now.getTime() - i * 1000));
-  for (const record of DEMO_RECORDS) await putRecord(db, record satisfies PressRecord);
+  for (const record of DEMO_RECORDS) await putRecord(db, record);
 }
 
 /** Clears the demo bench and lays it out again. */

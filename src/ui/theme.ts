@@ -16,6 +16,8 @@ export const COLOURS = {
   /** "Take care". */
   saffron: '#8A5A12',
   saffronGround: '#FCEFD3',
+  /** The station one is at; light enough for every sign on it (AA). */
+  here: '#FFF8EA',
   /** Everything shown as printed (mirrored). */
   bluebell: '#3A5BA0',
 } as const;

@@ -68,7 +68,8 @@ export function formatFigure(mm: number, unit: LengthUnit): string {
   const sign = mm < -0.05 ? '−' : '';
   const size = Math.abs(mm);
   return (
-    sign + (unit === 'in' ? formatInches(size / MM_PER_INCH) : String(Number(size.toFixed(1))))
+    sign +
+    (unit === 'in' ? formatInches(size / MM_PER_INCH) : String(Math.round(size * 10 + 1e-6) / 10))
   );
 }
 

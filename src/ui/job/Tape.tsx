@@ -62,9 +62,10 @@ function Tick({ state, here }: { state: StationState; here: boolean }) {
         minWidth: 0,
         color: COLOURS.ink,
         textDecoration: 'none',
-        bgcolor: here ? COLOURS.saffronGround : COLOURS.card,
+        bgcolor: here ? COLOURS.here : COLOURS.card,
+        boxShadow: here ? `inset 0 4px 0 ${COLOURS.clover}` : 'none',
         borderRight: `1px solid ${COLOURS.hairline}`,
-        '&:hover': { bgcolor: COLOURS.saffronGround },
+        '&:hover': { bgcolor: COLOURS.here },
         '&:focus-visible': { outlineOffset: -3 },
       }}
     >

@@ -6,6 +6,10 @@ const MAX_BODY_BYTES = 500_000;
 
 const refuse = (status: number, error: string) => Response.json({ error }, { status });
 
+/** Takes the noise of binary fractions out of the answer: a millionth of a mm is enough. */
+const tidyNumber = (_key: string, value: unknown): unknown =>
+  typeof value === 'number' ? Number(value.toFixed(6)) : value;
+
 /** Reads the body up to the limit; null when it is longer. */
 async function boundedText(request: Request): Promise<string | null> {
   const reader = request.body?.getReader();
@@ -42,7 +46,10 @@ export async function POST(request: Request): Promise<Response> {
   const document = readJobDocument(value);
   if (!document.ok) return refuse(422, document.reason);
   try {
-    return Response.json(planJob(document.value.job, document.value.shelf));
+    const plan = planJob(document.value.job, document.value.shelf);
+    return new Response(JSON.stringify(plan, tidyNumber), {
+      headers: { 'content-type': 'application/json' },
+    });
   } catch (error) {
     if (error instanceof MissingToolError) return refuse(422, error.message);
     throw error;

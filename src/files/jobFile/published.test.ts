@@ -1,0 +1,32 @@
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { z } from 'zod';
+import { BUILT_IN_SHELF, shelfFor } from '@/core/shelf';
+import { demoJobs } from '@/demo/jobs';
+import { artwork, NOW } from '@tests/support/jobs';
+import { jobDocumentSchema, readJobDocument, toJobDocument } from '.';
+
+/** What docs/ publishes; `UPDATE_DOCS=1 npm run test:unit` writes it anew. */
+function published(path: string, contents: unknown): void {
+  const text = `${JSON.stringify(contents, null, 2)}\n`;
+  if (process.env.UPDATE_DOCS) {
+    mkdirSync('docs/examples', { recursive: true });
+    writeFileSync(path, text);
+  }
+  expect(readFileSync(path, 'utf8')).toBe(text);
+}
+
+test('docs/examples/job-file.schema.json is the schema that is enforced', () => {
+  published(
+    'docs/examples/job-file.schema.json',
+    z.toJSONSchema(jobDocumentSchema, { io: 'input' }),
+  );
+});
+
+test('docs/examples/comet-mug.json is the demo’s comet mug and can be read', () => {
+  const picture = artwork({ name: 'comet-wrap.png', bytes: 1_250_000 });
+  const [comet] = demoJobs({ comet: picture, moons: picture, horizon: picture }, NOW);
+  if (!comet) throw new Error('the demo has no comet mug');
+  const document = toJobDocument(comet, shelfFor(comet, BUILT_IN_SHELF));
+  published('docs/examples/comet-mug.json', document);
+  expect(readJobDocument(JSON.parse(JSON.stringify(document)))).toMatchObject({ ok: true });
+});

@@ -1,0 +1,75 @@
+import { readFileSync } from 'node:fs';
+import { expect, test as base, type Download, type Page } from '@playwright/test';
+
+/** A page that fails its test on any console error, uncaught error, or request to another origin. */
+export const test = base.extend<{ quiet: undefined }>({
+  quiet: [
+    async ({ page, baseURL }, use) => {
+      const troubles: string[] = [];
+      page.on('console', (message) => {
+        if (message.type() === 'error') troubles.push(`console: ${message.text()}`);
+      });
+      page.on('pageerror', (error) => troubles.push(`uncaught: ${error.message}`));
+      page.on('request', (request) => {
+        const url = new URL(request.url());
+        const own = url.origin === baseURL || ['blob:', 'data:'].includes(url.protocol);
+        if (!own) troubles.push(`request to ${url.origin}`);
+      });
+      await use(undefined);
+      expect(troubles).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** Starts a mug on the user's own, empty bench; ends on its Blank station. */
+export async function startMug(page: Page): Promise<void> {
+  await page.goto('/own');
+  await page.getByRole('button', { name: 'Start a mug' }).click();
+  await expect(page.getByRole('heading', { name: 'Blank', exact: true })).toBeAttached();
+}
+
+/** Goes to a station by the tape. */
+export async function goTo(page: Page, station: string): Promise<void> {
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: station })
+    .click();
+  await page.waitForURL(new RegExp(`/${station.toLowerCase()}$`));
+}
+
+/** Drops a picture into the art station's file field. */
+export async function givePicture(
+  page: Page,
+  name: string,
+  buffer: Buffer,
+  mimeType = 'image/png',
+): Promise<void> {
+  await page.getByLabel('Picture file', { exact: true }).setInputFiles({ name, mimeType, buffer });
+}
+
+/** Waits until the job on the screen is stored. */
+export const saved = (page: Page) =>
+  expect(page.getByRole('status').getByText('Saved')).toBeVisible();
+
+export async function bytesOf(download: Download): Promise<Buffer> {
+  return readFileSync(await download.path());
+}
+
+/** Clicks a button and takes the file it offers. */
+export async function downloaded(
+  page: Page,
+  button: string,
+): Promise<{ name: string; bytes: Buffer; path: string }> {
+  const [download] = await Promise.all([
+    page.waitForEvent('download', { timeout: 60_000 }),
+    page.getByRole('button', { name: button }).click(),
+  ]);
+  return {
+    name: download.suggestedFilename(),
+    bytes: await bytesOf(download),
+    path: await download.path(),
+  };
+}

@@ -1,0 +1,66 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './bench';
+
+const SCREENS = [
+  ['bench', '/demo'],
+  ['log', '/demo/log'],
+  ...['blank', 'art', 'sheets', 'heat', 'press', 'record'].map(
+    (s) => [s, `/demo/job/demo-horizon/${s}`] as const,
+  ),
+  ['art, no faults', '/demo/job/demo-moons/art'],
+  ['empty bench', '/own'],
+] as const;
+
+test('axe finds nothing serious on any screen', async ({ page }) => {
+  test.setTimeout(120_000);
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  for (const [name, path] of SCREENS) {
+    await page.goto(path);
+    await expect(page.getByRole('main')).not.toHaveAttribute('aria-busy', 'true');
+    await page.waitForTimeout(700);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    const serious = violations.filter(
+      ({ impact }) => impact === 'serious' || impact === 'critical',
+    );
+    const told = serious.map(
+      ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
+    );
+    expect(told, name).toEqual([]);
+  }
+});
+
+test('every response carries the security headers', async ({ request }) => {
+  for (const path of ['/own', '/demo/log', '/own/job/x/press']) {
+    const headers = (await request.get(path)).headers();
+    const policy = headers['content-security-policy'] ?? '';
+    expect(policy).toMatch(/script-src 'self' 'nonce-[0-9a-f]{32}';/);
+    expect(policy).toContain("default-src 'none'");
+    expect(policy).not.toMatch(/https?:|\*|script-src[^;]*unsafe/);
+    expect(headers['x-content-type-options']).toBe('nosniff');
+    expect(headers['referrer-policy']).toBe('no-referrer');
+  }
+});
+
+test('findings lead to their fix: the hurried horizon mug is put right', async ({ page }) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Horizon mug, in a hurry' })).toBeVisible({
+    timeout: 30_000,
+  });
+  await page.goto('/demo/job/demo-horizon/press');
+  await expect(page.getByText(/Stop: “Ordinary inkjet” holds ordinary inkjet/)).toBeVisible();
+  await page.getByRole('link', { name: 'Settle what stops it first' }).click();
+  await page.getByRole('combobox', { name: 'Printer' }).click();
+  await page.getByRole('option', { name: 'Sublimation inkjet' }).click();
+  await page.getByRole('button', { name: /Keep proportions/ }).click();
+  await expect(page.getByText(/wider than it should be/)).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Checks' }).getByText('Stop')).toHaveCount(0);
+});
+
+test('units: inches and °F, or mm and °C, remembered', async ({ page }) => {
+  await page.goto('/demo');
+  await page.getByRole('button', { name: /^Units/ }).click();
+  await page.goto('/demo/job/demo-moons/heat');
+  await expect(page.getByText('204 °C · 15 min').first()).toBeVisible();
+  await expect(page.getByRole('link', { name: /Blank/ })).toContainText('222.3 × 96.3 mm');
+});
