@@ -1,0 +1,12 @@
+import { benchExport } from './export.bench';
+import { benchPlan } from './plan.bench';
+
+async function main(): Promise<void> {
+  console.log(
+    'median (middle half) of each; ratios against sharp in the same run, smaller is better',
+  );
+  await benchPlan();
+  await benchExport();
+}
+
+void main();
