@@ -88,7 +88,10 @@ export function planPress(machine: Machine, heat: HeatSettings): PressStep[] {
     step(
       'stack',
       'stack',
-      { title: 'Build the stack', detail: 'From the outside in, nothing between print and mug.' },
+      {
+        title: 'Check the stack',
+        detail: 'From the outside in, with nothing between print and mug.',
+      },
       { layers: recipe.layers },
     ),
     step(

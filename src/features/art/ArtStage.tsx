@@ -163,7 +163,7 @@ export function ArtStage({ view, selection }: { view: View; selection: Selection
         </clipPath>
       </defs>
       <g transform={printed ? `matrix(${mirrorIn(face.widthMm).join(' ')})` : undefined}>
-        <FaceDrawing face={face} colour={job.blank.substrate.colour} showDatums={!printed} />
+        <FaceDrawing face={face} colour={job.blank.substrate.colour} labelled={!printed} />
         {placed.map(({ placement, art, box }) => (
           <PlacedPicture
             key={placement.id}

@@ -49,7 +49,7 @@ function ShelfChoice() {
       >
         {shelf.blanks.map((blank) => (
           <MenuItem key={blank.id} value={blank.id}>
-            {blank.name}
+            {blank.name}, {blank.origin}
           </MenuItem>
         ))}
       </TextField>

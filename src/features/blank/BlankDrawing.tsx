@@ -74,7 +74,7 @@ export function BlankDrawing() {
         height: face.heightMm + room * 1.7,
       }}
     >
-      <FaceDrawing face={face} colour={job.blank.substrate.colour} showDatums />
+      <FaceDrawing face={face} colour={job.blank.substrate.colour} labelled />
       <Dimensions />
     </TrueScale>
   );

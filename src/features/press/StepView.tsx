@@ -34,7 +34,7 @@ function Clock({ phase }: { phase: Phase }) {
         aria-label="Time left"
         sx={{
           fontFamily: FONTS.figure,
-          fontSize: { xs: 110, sm: 190 },
+          fontSize: 'min(26vw, 38vh)',
           lineHeight: 1,
           color: phase.kind === 'over' ? NIGHT.saffron : NIGHT.text,
         }}

@@ -9,11 +9,12 @@ import { useMmPerPx } from './TrueScale';
 export function FaceDrawing({
   face,
   colour,
-  showDatums,
+  labelled,
 }: {
   face: Face;
   colour: string;
-  showDatums: boolean;
+  /** Names of zones and datum points; off where the drawing is mirrored. */
+  labelled: boolean;
 }) {
   const px = useMmPerPx();
   const hatch = useId();
@@ -54,7 +55,7 @@ export function FaceDrawing({
             strokeWidth={0.8 * px}
             strokeDasharray={zone.kind === 'handle' ? undefined : `${4 * px} ${3 * px}`}
           />
-          {zone.kind === 'handle' && (
+          {labelled && zone.kind === 'handle' && (
             <text
               fontFamily={FONTS.text}
               fontSize={13 * px}
@@ -71,7 +72,7 @@ export function FaceDrawing({
           )}
         </g>
       ))}
-      {showDatums && <Datums face={face} />}
+      {labelled && <Datums face={face} />}
     </g>
   );
 }
