@@ -50,7 +50,7 @@ const FRACTION_TOLERANCE_IN = 0.003;
 function formatInches(inches: number): string {
   const sixteenths = Math.round(inches * 16);
   if (Math.abs(inches - sixteenths / 16) > FRACTION_TOLERANCE_IN) {
-    return String(Number(inches.toFixed(2)));
+    return String(Math.round(inches * 100 + 1e-6) / 100);
   }
   const whole = Math.floor(sixteenths / 16);
   let numerator = sixteenths % 16;

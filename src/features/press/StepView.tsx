@@ -54,7 +54,7 @@ function Clock({ phase }: { phase: Phase }) {
         }}
       />
       <Typography
-        role="alert"
+        component="p"
         sx={{
           fontSize: { xs: 24, sm: 32 },
           fontWeight: 700,
@@ -63,8 +63,8 @@ function Clock({ phase }: { phase: Phase }) {
           mt: 1,
         }}
       >
-        {phase.kind === 'over' &&
-          `Time is up${phase.overS >= 5 ? `, ${formatClock(phase.overS)} over` : ''}`}
+        <span role="alert">{phase.kind === 'over' && 'Time is up'}</span>
+        {phase.kind === 'over' && phase.overS >= 5 && `, ${formatClock(phase.overS)} over`}
       </Typography>
     </Box>
   );

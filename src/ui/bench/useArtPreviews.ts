@@ -4,32 +4,37 @@ import { useEffect, useState } from 'react';
 import { getArt } from '@/store';
 import { useBench } from './BenchProvider';
 
-/** Object URLs of upright previews by SHA-256; pictures not (yet) found are absent. */
+/**
+ * Object URLs of upright previews by SHA-256; pictures not (yet) found are absent. A URL stays good
+ * until the screen is left, so that nothing on it loses its picture while others come and go.
+ */
 export function useArtPreviews(hashes: readonly string[]): ReadonlyMap<string, string> {
   const { db } = useBench();
+  const [made] = useState(() => new Map<string, string>());
   const [urls, setUrls] = useState<ReadonlyMap<string, string>>(new Map());
   const key = [...new Set(hashes)].sort().join(' ');
 
   useEffect(() => {
     let gone = false;
-    const made: string[] = [];
     (async () => {
-      const found = new Map<string, string>();
-      for (const sha256 of key.split(' ').filter(Boolean)) {
+      for (const sha256 of key.split(' ').filter((hash) => hash !== '' && !made.has(hash))) {
         const art = await getArt(db, sha256);
         if (gone) return;
-        if (!art) continue;
-        const url = URL.createObjectURL(art.preview);
-        made.push(url);
-        found.set(sha256, url);
+        if (art && !made.has(sha256)) made.set(sha256, URL.createObjectURL(art.preview));
       }
-      setUrls(found);
-    })().catch(() => setUrls(new Map()));
+      setUrls(new Map(made));
+    })().catch(() => undefined); // a picture that cannot be read is drawn as its empty box
     return () => {
       gone = true;
-      made.forEach((url) => URL.revokeObjectURL(url));
     };
-  }, [db, key]);
+  }, [db, key, made]);
 
+  useEffect(
+    () => () => {
+      made.forEach((url) => URL.revokeObjectURL(url));
+      made.clear();
+    },
+    [made],
+  );
   return urls;
 }

@@ -1,0 +1,49 @@
+import { planJob } from '@/core/plan';
+import { artwork, NOW, shelf } from '@tests/support/jobs';
+import { demoJobs } from './jobs';
+import { seeded } from './paint';
+
+const jobs = demoJobs(
+  {
+    comet: artwork({ sha256: '1'.repeat(64) }),
+    moons: artwork({
+      sha256: '2'.repeat(64),
+      storedWidthPx: 2400,
+      storedHeightPx: 700,
+      transparentShare: 0.6,
+    }),
+    horizon: artwork({ sha256: '3'.repeat(64), storedWidthPx: 1700, storedHeightPx: 1000 }),
+  },
+  NOW,
+);
+const grave = (id: string) =>
+  jobs
+    .filter((job) => job.id === id)
+    .flatMap((job) => planJob(job, shelf).checks)
+    .filter(({ level }) => level !== 'note')
+    .map((check) => check.id);
+
+test('the demo shows two jobs that are ready and one with the usual mistakes', () => {
+  expect(grave('demo-comet')).toEqual([]);
+  expect(grave('demo-moons')).toEqual([]);
+  expect(grave('demo-horizon')).toEqual([
+    'ink',
+    'resolution-placement-1',
+    'stretch-placement-1',
+    'too-cool',
+    'dwell',
+  ]);
+});
+
+test('the moons face a right-handed holder and stay clear of the handle', () => {
+  const moons = jobs.find(({ id }) => id === 'demo-moons');
+  const [piece] = moons ? planJob(moons, shelf).pieces : [];
+  const box = piece?.arts[0]?.box;
+  expect(box && piece && box.x + box.width < piece.face.x + piece.face.width).toBe(true);
+});
+
+test('the painter’s chance is the same every time', () => {
+  const draw = () => Array.from({ length: 5 }, seeded(7));
+  expect(draw()).toEqual(draw());
+  expect(new Set(draw()).size).toBe(5);
+});

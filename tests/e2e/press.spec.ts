@@ -1,0 +1,87 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from './bench';
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+});
+
+test('fifteen minutes in the oven: counted from the clock on the wall, also while the page sleeps', async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date('2026-09-12T18:00:00Z') });
+  await page.goto('/demo/job/demo-moons/press');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Done, next' }).click();
+  await expect(page.getByRole('heading', { name: 'Pre-heat the oven' })).toBeVisible();
+  await expect(page.getByText('An oven used for dye is not used for food again.')).toBeVisible();
+  await page.getByRole('button', { name: 'Start the clock' }).click();
+  await page.clock.runFor(5 * 60_000);
+  await expect(page.getByRole('timer')).toHaveText(/^(10:00|9:59)$/);
+  expect(await page.title()).toMatch(/^(10:00|9:59) Pre-heat the oven$/);
+  // the tab is put to sleep for nine minutes: no timer fires, then one does
+  await page.clock.fastForward(9 * 60_000);
+  await page.clock.runFor(1000);
+  await expect(page.getByRole('timer')).toHaveText(/^0:5\d$/);
+  await page.clock.runFor(65_000);
+  await expect(page.getByRole('alert').getByText('Time is up')).toBeVisible();
+  expect(await page.title()).toBe('Time is up');
+  await page.getByRole('button', { name: 'Next' }).click();
+  await expect(page.getByRole('heading', { name: 'Check the stack' })).toBeVisible();
+  await page.getByRole('button', { name: 'One step back' }).click();
+  await expect(page.getByRole('heading', { name: 'Pre-heat the oven' })).toBeVisible();
+  await expect(page.getByRole('timer')).toHaveText('15:00');
+});
+
+test('a run can be given up, and the bench leads back to one under way', async ({ page }) => {
+  await page.goto('/demo/job/demo-comet/press');
+  await page.getByRole('button', { name: 'Begin' }).press('Space');
+  await page.goto('/demo');
+  await page.getByRole('link', { name: 'Go on pressing' }).click();
+  await expect(page.getByRole('heading', { name: 'Clean the mug' })).toBeVisible();
+  await page.getByRole('button', { name: 'Give up this run' }).click();
+  await expect(page.getByRole('heading', { name: 'Ready to press' })).toBeVisible();
+});
+
+test('the press screen fits a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/demo/job/demo-comet/press');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Done, next' }).click();
+  await page.getByRole('button', { name: 'Start the clock' }).click();
+  await expect(page.getByRole('timer')).toBeInViewport({ ratio: 1 });
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - window.innerWidth,
+  );
+  expect(overflow).toBeLessThanOrEqual(0);
+});
+
+test('a record with a photo: written down, seen in the log, out as CSV', async ({ page }) => {
+  await page.goto('/demo/job/demo-comet/record');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('Say first whether it is good, usable or spoiled.')).toBeVisible();
+  await page.getByRole('button', { name: /Spoiled/ }).click();
+  await page.getByRole('button', { name: 'Unreadable lettering' }).click();
+  await page.getByLabel('Note').fill('=1+1, mirrored twice');
+  await page
+    .getByLabel('Photo of the result')
+    .setInputFiles('docs/screenshots/press-countdown.png');
+  await expect(page.getByRole('img', { name: 'The result' })).toBeVisible({ timeout: 15_000 });
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('None written down yet.')).toHaveCount(0);
+  await page.goto('/demo/log');
+  await expect(page.getByText('Time pressed, minutes')).toBeVisible({ timeout: 15_000 });
+  await expect(page.locator('.legendtext')).toHaveText(['Good', 'Usable', 'Spoiled']);
+  await page.getByRole('button', { name: 'Export' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: /CSV/ }).click(),
+  ]);
+  const csv = readFileSync(await download.path(), 'utf8');
+  expect(csv.split('\n')[0]).toContain('When,Result,Job,Machine,Heat,Time');
+  expect(csv).toContain('Unreadable lettering');
+  expect(csv).toContain("'=1+1"); // a formula is kept from running in a spreadsheet
+  await page.getByRole('button', { name: 'Search' }).click();
+  await page.getByRole('searchbox').fill('mirrored twice');
+  await expect(page.getByRole('row')).toHaveCount(2);
+});

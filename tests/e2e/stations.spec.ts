@@ -1,0 +1,218 @@
+import { pngPicture } from '../support/pictures';
+import { execFileSync } from 'node:child_process';
+import type { Page } from '@playwright/test';
+import { downloaded, expect, givePicture, goTo, saved, startMug, test } from './bench';
+
+/** A mug with a picture of 1200 × 520 px on it; ends on the Art station. */
+async function mugWithPicture(page: Page): Promise<void> {
+  await startMug(page);
+  await goTo(page, 'Art');
+  await givePicture(page, 'sky.png', await pngPicture(1200, 520));
+  await expect(page.getByText('1200 × 520 px')).toBeVisible();
+}
+
+const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
+const checks = (page: Page) => page.getByRole('region', { name: 'Checks' });
+
+async function choose(page: Page, list: string, option: string | RegExp): Promise<void> {
+  await page.getByRole('combobox', { name: list }).click();
+  await page.getByRole('option', { name: option }).click();
+}
+
+test.describe('Blank', () => {
+  test('a circumference typed as the diameter is asked about, and put right by a button', async ({
+    page,
+  }) => {
+    await startMug(page);
+    await page.getByRole('button', { name: 'Straight across' }).click();
+    await expect(field(page, 'Diameter')).toHaveValue('3.26 in');
+    await field(page, 'Diameter').fill('10 1/4');
+    await expect(checks(page).getByText(/makes a bucket, 10 1\/4 in across/)).toBeVisible();
+    await page.getByRole('button', { name: 'It is the circumference' }).click();
+    await expect(field(page, 'Circumference')).toHaveValue('10 1/4 in');
+    await expect(checks(page).getByText(/bucket/)).toHaveCount(0);
+  });
+
+  test('nonsense in a field is explained under it and changes nothing; Escape brings the figure back', async ({
+    page,
+  }) => {
+    await startMug(page);
+    await field(page, 'Wall height').fill('tall');
+    await expect(page.getByText(/“tall” is not a length/)).toBeVisible();
+    await expect(page.getByRole('link', { name: /Blank/ })).toContainText('8 3/4 × 3.79 in');
+    await field(page, 'Wall height').press('Escape');
+    await expect(field(page, 'Wall height')).toHaveValue('3.79 in');
+    await field(page, 'Wall height').fill('9 m');
+    await expect(page.getByText(/At most 39.37 in is possible here/)).toBeVisible();
+  });
+
+  test('a measured mug goes onto the shelf and is there for the next job', async ({ page }) => {
+    await startMug(page);
+    await field(page, 'Handle gap').fill('32 mm');
+    await field(page, 'Name of this blank').fill('Grandmother’s mug');
+    await page.getByRole('button', { name: 'Put these measures on my shelf' }).click();
+    await expect(page.getByText('“Grandmother’s mug” is on your shelf.')).toBeVisible();
+    await saved(page);
+    await page.goto('/own');
+    await page.getByRole('button', { name: 'New mug' }).click();
+    await choose(page, 'Blank', /Grandmother’s mug, measured/);
+    await expect(field(page, 'Handle gap')).toHaveValue('1.26 in');
+  });
+
+  test('an uncoated or dark mug is stopped before anything is printed', async ({ page }) => {
+    await startMug(page);
+    await choose(page, 'Coating', /No coating/);
+    await expect(checks(page).getByText(/no coating for dye/)).toBeVisible();
+    await choose(page, 'Colour', 'navy');
+    await expect(checks(page).getByText(/on navy .* disappears/)).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await expect(checks(page).getByText('Stop')).toHaveCount(1); // only the missing picture is left
+  });
+});
+
+test.describe('Art', () => {
+  test('cover, fit and exact; unlocked proportions show and warn of the stretch', async ({
+    page,
+  }) => {
+    await mugWithPicture(page);
+    await page.getByRole('button', { name: 'Cover' }).click();
+    await expect(field(page, 'Width')).toHaveValue('9.03 in');
+    await page.getByRole('button', { name: 'Exact' }).click();
+    await page.getByLabel('Keep its proportions').uncheck();
+    await field(page, 'Width').fill('4 in');
+    await field(page, 'Height').fill('2 in');
+    await expect(
+      page.getByText('Stretched: 13.3 % narrower than its own proportions'),
+    ).toBeVisible();
+    await expect(checks(page).getByText(/13 % narrower/)).toBeVisible();
+    await page.getByRole('button', { name: 'Keep proportions: 4 × 1.73 in' }).click();
+    await expect(page.getByText('In its own proportions')).toBeVisible();
+    await expect(page.getByText(/300 pixels per inch at this size: sharp/)).toBeVisible();
+    await field(page, 'Width').fill('8 in');
+    await expect(page.getByText(/150 pixels per inch at this size: soft/)).toBeVisible();
+  });
+
+  test('placed where each holder sees it, and by typed distances', async ({ page }) => {
+    await mugWithPicture(page);
+    await field(page, 'Width').fill('2 in');
+    // 12 oz mug: 3/4 of 10 1/4 in round less half the 1 1/2 in gap, less half the width
+    await page.getByRole('button', { name: /right-handed holder/ }).click();
+    await expect(field(page, 'From the left edge')).toHaveValue('5 15/16 in');
+    await page.getByRole('button', { name: /left-handed holder/ }).click();
+    await expect(field(page, 'From the left edge')).toHaveValue('13/16 in');
+    await page.getByRole('button', { name: 'opposite the handle' }).click();
+    await expect(field(page, 'From the left edge')).toHaveValue('3 3/8 in');
+    await page.getByRole('button', { name: 'To the rim' }).click();
+    await expect(field(page, 'From the rim')).toHaveValue('0.1 in');
+    await field(page, 'From the left edge').fill('-1/4');
+    await expect(checks(page).getByText(/cuts off/)).toBeVisible();
+    await page.getByRole('button', { name: 'Fit it in the safe area' }).click();
+    await expect(checks(page).getByText(/cuts off/)).toHaveCount(0);
+  });
+
+  test('two pictures: choose one, swap it, take it off', async ({ page }) => {
+    await mugWithPicture(page);
+    await givePicture(page, 'second.png', await pngPicture(600, 600));
+    const list = page.getByRole('list', { name: 'Pictures on the mug' });
+    await expect(list.getByRole('listitem')).toHaveCount(2);
+    await expect(page.getByText('600 × 600 px')).toBeVisible();
+    await list.getByRole('button', { name: 'sky.png' }).click();
+    await expect(page.getByText('1200 × 520 px')).toBeVisible();
+    await page.getByLabel('Other picture file').setInputFiles({
+      name: 'third.png',
+      mimeType: 'image/png',
+      buffer: await pngPicture(900, 300),
+    });
+    await expect(list.getByRole('button', { name: 'third.png' })).toBeVisible();
+    await page.getByRole('button', { name: 'Take off' }).click();
+    await expect(list).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(list.getByRole('listitem')).toHaveCount(2);
+  });
+
+  test('as printed is the mirror image, and is there only to look at', async ({ page }) => {
+    await mugWithPicture(page);
+    const turned = () =>
+      page.locator('svg[aria-label^="New mug"] > g').first().getAttribute('transform');
+    expect(await turned()).toBeNull();
+    await page.getByRole('button', { name: 'As printed' }).click();
+    await expect(page.getByText('mirrored', { exact: true })).toBeVisible();
+    expect(await turned()).toMatch(/^matrix\(-1 0 0 1 222\.\d+ 0\)$/);
+    const before = await field(page, 'From the left edge').inputValue();
+    await page
+      .getByRole('button', { name: /Picture sky.png/ })
+      .dispatchEvent('keydown', { key: 'ArrowRight' });
+    await expect(field(page, 'From the left edge')).toHaveValue(before);
+  });
+
+  test('the finished mug is drawn from the pictures and can be turned', async ({ page }) => {
+    await mugWithPicture(page);
+    const mug = page.getByRole('img', { name: 'The finished mug' });
+    const coloured = () =>
+      mug.evaluate((canvas: HTMLCanvasElement) => {
+        const data =
+          canvas.getContext('2d')?.getImageData(0, 0, canvas.width, canvas.height).data ?? [];
+        let count = 0;
+        for (let i = 0; i < data.length; i += 4)
+          if (Math.abs((data[i] ?? 0) - (data[i + 2] ?? 0)) > 60) count++;
+        return count;
+      });
+    await field(page, 'Width').fill('2 in');
+    await expect.poll(coloured).toBeGreaterThan(500);
+    await page.getByLabel('Turn the mug').press('Home'); // the handle side: the picture is behind
+    await expect.poll(coloured).toBeLessThan(50);
+  });
+});
+
+test.describe('Sheets', () => {
+  test('paper that is too small says by how much; own paper takes it', async ({ page }) => {
+    await startMug(page);
+    await field(page, 'Circumference').fill('13 in');
+    await goTo(page, 'Art');
+    await givePicture(page, 'sky.png', await pngPicture(1200, 520));
+    await expect(page.getByText('1200 × 520 px')).toBeVisible();
+    await goTo(page, 'Sheets');
+    await expect(page.getByText(/7\/8 in too wide/).first()).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Save the PDF' })).toBeDisabled();
+    await page.getByRole('button', { name: 'Another size' }).click();
+    await field(page, 'Long side').fill('15 in');
+    await page.getByRole('button', { name: 'Use this paper' }).click();
+    await expect(page.getByText(/Own paper 8 1\/2 × 15 in/).first()).toBeVisible();
+    const { path } = await downloaded(page, 'Save the PDF');
+    expect(execFileSync('pdfinfo', [path]).toString()).toMatch(/1080 x 612 pts/);
+  });
+
+  test('the print dialog mirrors instead: the ledger and the label follow', async ({ page }) => {
+    await mugWithPicture(page);
+    await goTo(page, 'Sheets');
+    await expect(
+      page.getByText('Flipped once; laid face to the mug it reads right.'),
+    ).toBeVisible();
+    await page.getByLabel('The print dialog').check();
+    await expect(page.getByText('Print dialog: mirror ON.', { exact: true })).toBeVisible();
+    await expect(
+      page.getByText('Flipped once; laid face to the mug it reads right.'),
+    ).toBeVisible();
+    await page.getByLabel('It mirrors by itself').check();
+    await expect(page.getByText('This printer mirrors every page by itself.')).toBeVisible();
+    await expect(
+      page.getByText('Flipped once; laid face to the mug it reads right.'),
+    ).toBeVisible();
+    const { path } = await downloaded(page, 'Save the PDF');
+    expect(execFileSync('pdftotext', [path, '-']).toString()).toBeTruthy();
+  });
+
+  test('the printer’s borders are kept for every job', async ({ page }) => {
+    await mugWithPicture(page);
+    await goTo(page, 'Sheets');
+    await field(page, 'Top').fill('12 mm');
+    await expect(page.getByText(/Figures: own setting/)).toBeVisible();
+    await page.reload();
+    await expect(field(page, 'Top')).toHaveValue('0.47 in');
+    await page.goto('/own');
+    await page.getByRole('button', { name: 'New mug' }).click();
+    await goTo(page, 'Sheets');
+    await expect(field(page, 'Top')).toHaveValue('0.47 in');
+  });
+});
