@@ -18,6 +18,7 @@ const VIEWS = [
   ],
   ['checks', job('horizon', 'art')],
   ['sheets', job('comet', 'sheets')],
+  ['tapered', job('latte', 'sheets')],
   ['heat', job('moons', 'heat')],
   [
     'press-stack',

@@ -23,9 +23,10 @@ const grave = (id: string) =>
     .filter(({ level }) => level !== 'note')
     .map((check) => check.id);
 
-test('the demo shows two jobs that are ready and one with the usual mistakes', () => {
+test('the demo shows three jobs that are ready and one with the usual mistakes', () => {
   expect(grave('demo-comet')).toEqual([]);
   expect(grave('demo-moons')).toEqual([]);
+  expect(grave('demo-latte')).toEqual([]);
   expect(grave('demo-horizon')).toEqual([
     'ink',
     'resolution-placement-1',

@@ -6,14 +6,17 @@ import { fahrenheitToC, inches } from '@/core/units';
 /** One of something for each picture of the demo. */
 export type DemoPictures<T> = Record<'comet' | 'moons' | 'horizon', T>;
 
-/** The demo's jobs from its pictures: one ready, one for a left-handed holder, one with mistakes. */
+const blankOf = (id: string) => BUILT_IN_SHELF.blanks.find((blank) => blank.id === id);
+
+/** The demo's jobs from its pictures: a full wrap, a motif, a tapered cup, and one with mistakes. */
 export function demoJobs(art: DemoPictures<Artwork>, now: Date): Job[] {
-  const [mug] = BUILT_IN_SHELF.blanks;
-  if (!mug) throw new Error('The built-in shelf holds no mug.');
+  const [mug, latteCup] = ['mug-12oz', 'latte-12oz'].map(blankOf);
+  if (!mug || !latteCup) throw new Error('The built-in shelf lacks a demo blank.');
   const start = (id: string, name: string, picture: Artwork) =>
     withArt(newJob(id, name, mug, now), picture, 'placement-1');
   const comet = start('demo-comet', 'Comet mug', art.comet);
   const moons = start('demo-moons', 'Moon-phase mug', art.moons);
+  const latte = start('demo-latte', 'Latte cup for the night watch', art.horizon);
   const horizon = start('demo-horizon', 'Horizon mug, in a hurry', art.horizon);
   return [
     {
@@ -28,6 +31,15 @@ export function demoJobs(art: DemoPictures<Artwork>, now: Date): Job[] {
         at: { datum: 'right-holder', dxMm: inches(-0.7), dyMm: 0 },
       })),
       heat: { ...moons.heat, machineId: 'oven', coolSchool: 'A' },
+    },
+    {
+      ...latte,
+      blank: latteCup,
+      placements: latte.placements.map((each) => ({
+        ...each,
+        sizing: { mode: 'exact', widthMm: inches(6.2), heightMm: inches(6.2 / 1.7), locked: true },
+      })),
+      heat: { ...latte.heat, machineId: 'oven' },
     },
     {
       ...horizon,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { circumferenceMm, type Face } from '@/core/blank';
+import { wallOf, type Face } from '@/core/blank';
 import type { Box } from '@/core/geometry';
 import type { Blank } from '@/core/model';
 import { drawMug } from './drawMug';
@@ -51,8 +51,7 @@ export function FinishedMug({
           pictures,
           facingMm,
           colour: blank.substrate.colour,
-          circumferenceMm: circumferenceMm(blank.form),
-          handleGapMm: blank.form.handleGapMm,
+          wall: wallOf(blank.form),
         });
       });
     return () => {

@@ -1,10 +1,11 @@
 import { expose, transfer } from 'comlink';
+import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { failure, success, type Result } from '@/core/result';
 import { packJobFile, readJobFile } from '@/files/jobFile';
 import { writeSheetsPdf } from '@/files/pdf';
-import { decodePixels } from './decode';
+import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import type { OnProgress } from './progress';
 import { takeInPicture, type TakenIn } from './takeIn';
 
@@ -25,15 +26,27 @@ const benchWorker = {
     blobs: ReadonlyMap<string, Blob>,
     onProgress: OnProgress,
   ): Promise<Uint8Array> {
+    const bytesOf = async (sha256: string) => {
+      const blob = blobs.get(sha256);
+      if (!blob) throw new Error('A picture of this job is missing from the browser’s storage.');
+      return new Uint8Array(await blob.arrayBuffer());
+    };
+    const drawBent = async (piece: Piece) => {
+      const pixels = new Map<string, Pixels>();
+      for (const art of job.arts) {
+        onProgress({ doing: `Decoding ${art.name}`, share: 0.1 });
+        pixels.set(art.sha256, await decodeWhole(await bytesOf(art.sha256), art));
+      }
+      return packBentPiece(piece, pixels, (share) =>
+        onProgress({ doing: 'Bending the picture to the cup', share: 0.2 + 0.6 * share }),
+      );
+    };
     const bytes = await writeSheetsPdf({
       job,
       plan,
-      bytesOf: async (sha256) => {
-        const blob = blobs.get(sha256);
-        if (!blob) throw new Error('A picture of this job is missing from the browser’s storage.');
-        return new Uint8Array(await blob.arrayBuffer());
-      },
+      bytesOf,
       decode: decodePixels,
+      drawBent,
       onProgress: (share) => onProgress({ doing: 'Writing the PDF', share }),
     });
     return transfer(bytes, [bytes.buffer]);

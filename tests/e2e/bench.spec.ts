@@ -16,17 +16,17 @@ test('a picture given to the bench goes onto a new mug', async ({ page }) => {
 test('the demo can be laid out afresh; the own bench is another one', async ({ page }) => {
   await page.goto('/demo');
   const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
-  await expect(jobs).toHaveCount(3, { timeout: 30_000 });
-  await page.getByRole('button', { name: 'New mug' }).click();
+  await expect(jobs).toHaveCount(4, { timeout: 30_000 });
+  await page.getByRole('button', { name: 'New mug', exact: true }).click();
   await page.getByLabel('Name of the job').fill('Mine');
   await page.getByRole('link', { name: 'Lucky Sheet, to the bench' }).click();
-  await expect(jobs).toHaveCount(4);
+  await expect(jobs).toHaveCount(5);
   await page.getByRole('button', { name: 'Lay the demo out afresh' }).click();
-  await expect(jobs).toHaveCount(3, { timeout: 30_000 });
+  await expect(jobs).toHaveCount(4, { timeout: 30_000 });
   await page.getByRole('link', { name: 'Leave the demo' }).click();
   await expect(page.getByText('Your bench is empty')).toBeVisible();
   await page.getByRole('link', { name: 'See the demo' }).click();
-  await expect(jobs).toHaveCount(3);
+  await expect(jobs).toHaveCount(4);
 });
 
 test('keys: stations by number, undo and redo, and a sheet that lists them', async ({ page }) => {

@@ -54,7 +54,7 @@ test.describe('Blank', () => {
     await expect(page.getByText('“Grandmother’s mug” is on your shelf.')).toBeVisible();
     await saved(page);
     await page.goto('/own');
-    await page.getByRole('button', { name: 'New mug' }).click();
+    await page.getByRole('button', { name: 'New mug', exact: true }).click();
     await choose(page, 'Blank', /Grandmother’s mug, measured/);
     await expect(field(page, 'Handle gap')).toHaveValue('1.26 in');
   });
@@ -211,7 +211,7 @@ test.describe('Sheets', () => {
     await page.reload();
     await expect(field(page, 'Top')).toHaveValue('0.47 in');
     await page.goto('/own');
-    await page.getByRole('button', { name: 'New mug' }).click();
+    await page.getByRole('button', { name: 'New mug', exact: true }).click();
     await goTo(page, 'Sheets');
     await expect(field(page, 'Top')).toHaveValue('0.47 in');
   });

@@ -1,5 +1,5 @@
 import { newJob, withArt } from '@/core/job';
-import type { Artwork, Job, Placement } from '@/core/model';
+import type { Artwork, Job, Placement, StraightWrapForm, TaperedWrapForm } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { BUILT_IN_SHELF } from '@/core/shelf';
 
@@ -31,10 +31,19 @@ export function mugJob(art: Artwork = artwork(), placement: Partial<Placement> =
   return { ...job, placements: job.placements.map((each) => ({ ...each, ...placement })) };
 }
 
-export const withForm = (job: Job, form: Partial<Job['blank']['form']>): Job => ({
-  ...job,
-  blank: { ...job.blank, form: { ...job.blank.form, ...form } },
-});
+/** A job on a straight mug measured otherwise. */
+export function withForm(job: Job, part: Partial<StraightWrapForm>): Job {
+  const { form } = job.blank;
+  if (form.kind !== 'straight-wrap') throw new Error('not a straight mug');
+  return { ...job, blank: { ...job.blank, form: { ...form, ...part } } };
+}
+
+/** A job on the built-in latte cup, measured otherwise where told so. */
+export function onLatteCup(job: Job, part: Partial<TaperedWrapForm> = {}): Job {
+  const blank = shelf.blanks.find(({ id }) => id === 'latte-12oz');
+  if (blank?.form.kind !== 'tapered-wrap') throw new Error('no latte cup on the built-in shelf');
+  return { ...job, blank: { ...blank, form: { ...blank.form, ...part } } };
+}
 
 /** Ids of the findings of a job's plan. */
 export const findings = (job: Job, on = shelf): string[] =>

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { deflate } from 'node:zlib';
 import sharp from 'sharp';
+import { dotsOf, warpRows, type Piece } from '@/core/layout';
 import type { Job } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { inspectImage } from '@/files/image';
@@ -13,6 +14,8 @@ import { sha256Of } from '@/files/sha256';
 import { artwork, mugJob, shelf } from './jobs';
 
 const MM_PER_INCH = 25.4;
+/** Bent pieces are drawn at half the print's density here: the geometry is the same, the wait shorter. */
+const TEST_DOTS_PER_MM = 150 / MM_PER_INCH;
 
 /** Stands in for the browser's decoder: sharp decodes as stored, zlib packs. */
 const decodeWithSharp: PixelDecoder = async (bytes) => {
@@ -28,6 +31,24 @@ const decodeWithSharp: PixelDecoder = async (bytes) => {
   }
   const pack = promisify(deflate);
   return { width: info.width, height: info.height, rgb: await pack(rgb), alpha: await pack(alpha) };
+};
+
+/** Stands in for the worker: sharp decodes the only picture, the core bends it. */
+const bendWithSharp = (bytes: Buffer, orientation: number) => async (piece: Piece) => {
+  const { data, info } = await sharp(bytes)
+    .ensureAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const pixels = { width: info.width, height: info.height, data, orientation };
+  const all = new Map(piece.arts.map(({ artSha256 }) => [artSha256, pixels]));
+  const { width, height } = dotsOf(piece, TEST_DOTS_PER_MM);
+  const rows = warpRows(piece, all, TEST_DOTS_PER_MM, 0, height);
+  return decodeWithSharp(
+    await sharp(rows, { raw: { width, height, channels: 4 } })
+      .png()
+      .toBuffer(),
+    artwork(),
+  );
 };
 
 /** A mug job carrying this picture file. */
@@ -48,6 +69,7 @@ export async function printToFile(job: Job, bytes: Buffer) {
     plan,
     bytesOf: () => Promise.resolve(new Uint8Array(bytes)),
     decode: decodeWithSharp,
+    drawBent: bendWithSharp(bytes, job.arts[0]?.orientation ?? 1),
   });
   const path = join(mkdtempSync(join(tmpdir(), 'sheet-')), 'sheets.pdf');
   writeFileSync(path, pdf);

@@ -1,11 +1,18 @@
-import { mug12oz } from '@tests/support/jobs';
+import { mug12oz, mugJob, onLatteCup, withForm } from '@tests/support/jobs';
+import { sagitta } from '../geometry';
 import { inches } from '../units';
-import { circumferenceMm, diameterMm, facesOf, measuringDoubt } from '.';
+import {
+  convertForm,
+  facesOf,
+  measuringDoubt,
+  midCircumferenceMm,
+  uprightHeightMm,
+  wallOf,
+} from '.';
 
-const measured = (form: Partial<ReturnType<typeof mug12oz>['form']>) => {
-  const mug = mug12oz();
-  return { ...mug, form: { ...mug.form, ...form } };
-};
+const measured = (form: Parameters<typeof withForm>[1]) => withForm(mugJob(), form).blank;
+const latte = (form: Parameters<typeof onLatteCup>[1] = {}) => onLatteCup(mugJob(), form).blank;
+const around = (blank: Parameters<typeof facesOf>[0]) => midCircumferenceMm(wallOf(blank.form));
 
 const onlyFace = (blank: Parameters<typeof facesOf>[0]) => {
   const [face] = facesOf(blank);
@@ -21,10 +28,10 @@ test('a 12 oz straight mug wraps at 8.75 × 3.79 in, art up to 3.6 in high (comm
 });
 
 test('10 1/2 in round is 3.34 in across (common practice, no source)', () => {
-  const { form } = measured({ girthMm: inches(10.5) });
-  expect(diameterMm(form) / 25.4).toBeCloseTo(3.34, 2);
-  const across = { ...form, girthMeasuredAs: 'diameter' as const, girthMm: diameterMm(form) };
-  expect(circumferenceMm(across)).toBeCloseTo(inches(10.5), 6);
+  const mug = measured({ girthMm: inches(10.5) });
+  expect(around(mug) / Math.PI / 25.4).toBeCloseTo(3.34, 2);
+  const across = measured({ girthMeasuredAs: 'diameter', girthMm: around(mug) / Math.PI });
+  expect(around(across)).toBeCloseTo(inches(10.5), 6);
 });
 
 describe('diameter and circumference are easily confused', () => {
@@ -49,7 +56,7 @@ describe('diameter and circumference are easily confused', () => {
 test('with the handle on the right, the right half of the wrap faces its holder', () => {
   const face = onlyFace(mug12oz());
   const at = (id: string) => face.datums.find((datum) => datum.id === id)?.x ?? Number.NaN;
-  const round = circumferenceMm(mug12oz().form);
+  const round = around(mug12oz());
   const handleMiddle = face.widthMm + mug12oz().form.handleGapMm / 2;
   expect(handleMiddle - at('right-holder')).toBeCloseTo(round / 4, 6);
   expect(at('left-holder') - (handleMiddle - round)).toBeCloseTo(round / 4, 6);
@@ -60,4 +67,44 @@ test('without a handle the wrap is the whole circumference and no handle is draw
   const face = onlyFace(measured({ handleGapMm: 0 }));
   expect(face.widthMm).toBeCloseTo(inches(10.25), 6);
   expect(face.zones.map(({ kind }) => kind)).not.toContain('handle');
+});
+
+describe('a tapered cup', () => {
+  test('is true at mid-height, and its paper is a ring sector without the handle’s share', () => {
+    const blank = latte();
+    const face = onlyFace(blank);
+    expect(face.widthMm).toBeCloseTo(inches((11.25 + 7.75) / 2 - 1.75), 6);
+    const sector = face.development;
+    if (!sector) throw new Error('not bent');
+    const middle = (sector.rimRadiusMm + sector.baseRadiusMm) / 2;
+    expect(middle * sector.sweepRad).toBeCloseTo(face.widthMm, 6);
+    expect(sector.rimRadiusMm - sector.baseRadiusMm).toBeCloseTo(inches(4.1), 6);
+  });
+
+  test('a taper of zero is the straight wrap', () => {
+    const straight = onlyFace(mug12oz());
+    const form = convertForm(mug12oz().form, 'tapered-wrap');
+    expect(onlyFace({ ...mug12oz(), form })).toEqual(straight);
+    expect(convertForm(form, 'straight-wrap')).toEqual(mug12oz().form);
+  });
+
+  test('measured straight up or along the wall, it is the same cup', () => {
+    const upright = uprightHeightMm(wallOf(latte().form));
+    expect(upright).toBeLessThan(inches(4.1));
+    const again = onlyFace(latte({ heightMeasuredAs: 'upright', heightMm: upright }));
+    expect(again.heightMm).toBeCloseTo(inches(4.1), 6);
+  });
+
+  test('how wrong a rectangle would be: the rim’s arc rises over its chord', () => {
+    const sector = onlyFace(latte()).development;
+    if (!sector) throw new Error('not bent');
+    // ρ = 4.1 · 11.25 / 3.5 in, sweep = 3.5 / 4.1 · 7.75 / 9.5
+    const expected = inches((4.1 * 11.25) / 3.5) * (1 - Math.cos(((3.5 / 4.1) * (7.75 / 9.5)) / 2));
+    expect(sagitta(sector)).toBeCloseTo(expected, 6);
+  });
+
+  test('either girth read the wrong way is asked about', () => {
+    expect(measuringDoubt(latte({ baseGirthMm: 60 }), 'mm')?.question).toMatch(/thimble/);
+    expect(measuringDoubt(latte(), 'mm')).toBeNull();
+  });
 });

@@ -1,4 +1,4 @@
-import type { Box, Point } from '../geometry';
+import type { Box, Point, Sector } from '../geometry';
 
 /** A named part of a face that art should respect. */
 export interface Zone {
@@ -27,6 +27,11 @@ export interface Face {
   readonly safe: Box;
   readonly zones: readonly Zone[];
   readonly datums: readonly Datum[];
+  /**
+   * How the face lies on paper: null when it is flat as it stands, or the sector a tapered wall
+   * unrolls to. The face itself is then the wall straightened out, true at mid-height.
+   */
+  readonly development: Sector | null;
 }
 
 export const faceBox = (face: Face): Box => ({

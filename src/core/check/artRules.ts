@@ -137,13 +137,13 @@ const cutOff = perArt(({ placed, art, placement }, { job }) => {
 
 /** Edges of the trim box that art which reaches past the face does not fill. */
 function shortEdges(box: Box, piece: Piece): string[] {
-  const { face } = piece;
+  const { face, strip } = piece;
   const short = (reaches: boolean, fills: boolean) => reaches && !fills;
   return [
     short(box.x <= face.x, box.x <= 1e-6) && 'left',
-    short(right(box) >= right(face), right(box) >= piece.widthMm - 1e-6) && 'right',
+    short(right(box) >= right(face), right(box) >= strip.widthMm - 1e-6) && 'right',
     short(box.y <= face.y, box.y <= 1e-6) && 'rim',
-    short(bottom(box) >= bottom(face), bottom(box) >= piece.heightMm - 1e-6) && 'base',
+    short(bottom(box) >= bottom(face), bottom(box) >= strip.heightMm - 1e-6) && 'base',
   ].filter((edge): edge is string => edge !== false);
 }
 

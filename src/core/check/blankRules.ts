@@ -1,5 +1,6 @@
 import { measuringDoubt } from '../blank';
 import { luminance } from '../colour';
+import { sagitta } from '../geometry';
 import { formatLength } from '../units';
 import type { Rule } from './check';
 
@@ -46,15 +47,14 @@ const blankColour: Rule = ({ job, transfer }) => {
 const measuring: Rule = ({ job, units }) => {
   const doubt = measuringDoubt(job.blank, units.length);
   if (!doubt) return [];
-  const form = doubt.instead.form;
   return [
     {
       id: 'measuring',
       level: 'warn',
       station: 'blank',
       text: doubt.question,
-      figure: formatLength(form.girthMm, units.length),
-      fix: { label: `It is the ${form.girthMeasuredAs}`, patch: { blank: doubt.instead } },
+      figure: formatLength(doubt.girthMm, units.length),
+      fix: { label: `It is the ${doubt.other}`, patch: { blank: doubt.instead } },
     },
   ];
 };
@@ -63,7 +63,7 @@ const noFace: Rule = ({ job, faces, units }) =>
   faces
     .filter(({ widthMm, safe }) => widthMm <= 0 || safe.height <= 0)
     .map((face) => {
-      const { handleGapMm, rimKeepOutMm, baseKeepOutMm, wallHeightMm } = job.blank.form;
+      const { handleGapMm, rimKeepOutMm, baseKeepOutMm } = job.blank.form;
       const narrow = face.widthMm <= 0;
       const show = (mm: number) => formatLength(mm, units.length);
       return {
@@ -72,10 +72,26 @@ const noFace: Rule = ({ job, faces, units }) =>
         station: 'blank' as const,
         text: narrow
           ? `The handle gap of ${show(handleGapMm)} takes up the whole circumference. Measure both again.`
-          : `Rim and base keep-outs of ${show(rimKeepOutMm + baseKeepOutMm)} leave nothing of the ${show(wallHeightMm)} wall. Measure again.`,
+          : `Rim and base keep-outs of ${show(rimKeepOutMm + baseKeepOutMm)} leave nothing of the ${show(face.heightMm)} wall. Measure again.`,
         figure: show(narrow ? handleGapMm : rimKeepOutMm + baseKeepOutMm),
       };
     });
+
+/** How wrong a straight strip would be on a tapered wall. */
+const taper: Rule = ({ faces, units }) =>
+  faces.flatMap(({ development }) => {
+    if (!development) return [];
+    const figure = formatLength(sagitta(development), units.length);
+    return [
+      {
+        id: 'taper',
+        level: 'note' as const,
+        station: 'blank' as const,
+        text: `This wall is tapered: the print is bent to a ring sector. A straight strip would stand ${figure} off at the rim.`,
+        figure,
+      },
+    ];
+  });
 
 const bleedOverHandle: Rule = ({ job, units }) => {
   const { handleGapMm } = job.blank.form;
@@ -101,5 +117,6 @@ export const BLANK_RULES: readonly Rule[] = [
   blankColour,
   measuring,
   noFace,
+  taper,
   bleedOverHandle,
 ];

@@ -1,4 +1,4 @@
-import { artwork, findings, mugJob, shelf, withForm } from '@tests/support/jobs';
+import { artwork, findings, mugJob, onLatteCup, shelf, withForm } from '@tests/support/jobs';
 import type { HeatSettings, Job, Placement, Printer, Shelf, Substrate } from '../model';
 import { planJob } from '../plan';
 import { fahrenheitToC, inches } from '../units';
@@ -88,6 +88,8 @@ const CASES: readonly (readonly [id: string, job: Job, says: RegExp, level: stri
   ['too-cool', heated('oven', { temperatureC: fahrenheitToC(330) }), /330 °F is cool/, 'warn'],
   ['too-hot', heated('oven', { temperatureC: fahrenheitToC(440) }), /440 °F is hot/, 'warn'],
   ['dwell', heated('oven', { dwellS: 300 }), /5 min is shorter than the usual 15 min/, 'warn'],
+  ['taper', onLatteCup(mugJob()), /stand .* off at the rim/, 'note'],
+  ['tapered-in-straight', onLatteCup(mugJob()), /needs a tapered element/, 'warn'],
   ['food-oven', heated('oven'), /not used for food/, 'note'],
 ];
 

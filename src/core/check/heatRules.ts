@@ -1,3 +1,4 @@
+import type { MachineKind } from '../model';
 import { fahrenheitToC, formatDuration, formatTemperature } from '../units';
 import type { Rule } from './check';
 
@@ -72,6 +73,23 @@ const dwell: Rule = ({ job, settings, recipe }) => {
   ];
 };
 
+/** Machines that wrap a straight element round the mug. */
+const STRAIGHT_ONLY: readonly MachineKind[] = ['mug-press', 'mug-attachment'];
+
+const taperedInStraight: Rule = ({ job, faces, machine }) =>
+  faces.some(({ development }) => development) && STRAIGHT_ONLY.includes(machine.kind)
+    ? [
+        {
+          id: 'tapered-in-straight',
+          level: 'warn',
+          station: 'heat',
+          text: `“${machine.name}” closes round a straight wall; a tapered cup needs a tapered element, or an oven with a shrink sleeve.`,
+          figure: 'tapered',
+          fix: { label: 'Use the oven', patch: { heat: { ...job.heat, machineId: 'oven' } } },
+        },
+      ]
+    : [];
+
 const foodOven: Rule = ({ machine }) =>
   machine.kind === 'oven'
     ? [
@@ -86,4 +104,10 @@ const foodOven: Rule = ({ machine }) =>
     : [];
 
 /** Can this machine do it, and is it hot and long enough? */
-export const HEAT_RULES: readonly Rule[] = [machineRange, temperature, dwell, foodOven];
+export const HEAT_RULES: readonly Rule[] = [
+  machineRange,
+  temperature,
+  dwell,
+  taperedInStraight,
+  foodOven,
+];

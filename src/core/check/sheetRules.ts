@@ -83,10 +83,10 @@ const driverCannot: Rule = ({ job, printer, mirror: plan }) =>
 
 const marksDropped: Rule = ({ sheets }) =>
   sheets.sheets
-    .filter(({ marks }) => marks.ticks.length === 0 || !marks.foot)
+    .filter(({ marks }) => !marks.cutGuide || !marks.foot)
     .map((sheet) => {
       const lost = [
-        sheet.marks.ticks.length === 0 && 'trim ticks',
+        !sheet.marks.cutGuide && 'trim marks',
         !sheet.marks.foot && 'check bar and label',
       ]
         .filter(Boolean)

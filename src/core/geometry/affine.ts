@@ -43,3 +43,11 @@ export function applyAffine(map: Affine, point: Point): Point {
 
 /** Signed area scale: negative exactly when the map turns lettering into its mirror image. */
 export const determinant = ([a, b, c, d]: Affine): number => a * d - b * c;
+
+/** The way back. @throws RangeError when the map flattens everything (determinant 0). */
+export function inverse(map: Affine): Affine {
+  const [a, b, c, d, e, f] = map;
+  const det = determinant(map);
+  if (det === 0) throw new RangeError('A map of determinant 0 has no inverse.');
+  return [d / det, -b / det, -c / det, a / det, (c * f - d * e) / det, (b * e - a * f) / det];
+}

@@ -1,2 +1,3 @@
 export * from './affine';
 export * from './box';
+export * from './sector';

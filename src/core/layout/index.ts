@@ -1,2 +1,3 @@
 export * from './place';
 export * from './pieces';
+export * from './warp';

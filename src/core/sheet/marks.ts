@@ -1,10 +1,32 @@
-import { bottom, right, type Box, type Point } from '../geometry';
+import {
+  applyAffine,
+  bentOutline,
+  bottom,
+  outset,
+  right,
+  type Affine,
+  type Box,
+  type Point,
+} from '../geometry';
+import type { Bend, Piece } from '../layout';
 import { inches } from '../units';
+
+/** A line of ink, mm on the page. */
+export interface Line {
+  readonly from: Point;
+  readonly to: Point;
+}
+
+/** What shows where to cut; never on the piece itself. */
+export type CutGuide =
+  /** Short lines that point at the corners of a straight-edged piece. */
+  | { readonly kind: 'ticks'; readonly lines: readonly Line[] }
+  /** A line all round a bent piece, a little outside its edge. */
+  | { readonly kind: 'line'; readonly points: readonly Point[] };
 
 /** Everything inked on a sheet besides the art; all of it lies outside every piece. */
 export interface SheetMarks {
-  /** Trim ticks: short lines that point at the corners to cut. */
-  readonly ticks: readonly { readonly from: Point; readonly to: Point }[];
+  readonly cutGuide: CutGuide | null;
   readonly foot: Foot | null;
 }
 
@@ -56,24 +78,42 @@ const SHORT_BAR: readonly BarStop[] = [
 ];
 
 /** Eight ticks, two at each corner of a piece on the page. */
-export function trimTicks(piece: Box): SheetMarks['ticks'] {
+function trimTicks(piece: Box): Line[] {
   return [piece.x, right(piece)].flatMap((x) =>
     [piece.y, bottom(piece)].flatMap((y) => {
       const outX = x === piece.x ? -1 : 1;
       const outY = y === piece.y ? -1 : 1;
       return [
-        {
-          from: { x: x + outX * TICK_GAP_MM, y },
-          to: { x: x + outX * TICK_ROOM_MM, y },
-        },
-        {
-          from: { x, y: y + outY * TICK_GAP_MM },
-          to: { x, y: y + outY * TICK_ROOM_MM },
-        },
+        { from: { x: x + outX * TICK_GAP_MM, y }, to: { x: x + outX * TICK_ROOM_MM, y } },
+        { from: { x, y: y + outY * TICK_GAP_MM }, to: { x, y: y + outY * TICK_ROOM_MM } },
       ];
     }),
   );
 }
+
+/** The piece's edge, moved outwards by the gap: the bent strip grown on all sides. */
+function lineRound(piece: Piece, bend: Bend, toPage: Affine): Point[] {
+  const grown = outset(
+    { x: 0, y: 0, width: piece.strip.widthMm, height: piece.strip.heightMm },
+    TICK_GAP_MM,
+  );
+  const outwards = bend.sector.rimRadiusMm >= bend.sector.baseRadiusMm ? TICK_GAP_MM : -TICK_GAP_MM;
+  const sector = {
+    rimRadiusMm: bend.sector.rimRadiusMm + outwards,
+    baseRadiusMm: bend.sector.baseRadiusMm - outwards,
+    sweepRad:
+      bend.sector.sweepRad +
+      (2 * TICK_GAP_MM) / Math.min(bend.sector.rimRadiusMm, bend.sector.baseRadiusMm),
+  };
+  const strip = { widthMm: grown.width, heightMm: grown.height };
+  return bentOutline(strip, sector, bend.centre).map((point) => applyAffine(toPage, point));
+}
+
+/** How a piece on a page is shown where to cut. */
+export const cutGuideFor = (piece: Piece, box: Box, toPage: Affine): CutGuide =>
+  piece.bend
+    ? { kind: 'line', points: lineRound(piece, piece.bend, toPage) }
+    : { kind: 'ticks', lines: trimTicks(box) };
 
 /** Lays out the strip in its box: label lines first, the check bar under them. */
 export function footOf(box: Box, texts: readonly string[], mirroredInFile: boolean): Foot {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { artwork, mugJob, shelf, withForm } from '@tests/support/jobs';
+import { artwork, mugJob, onLatteCup, shelf, withForm } from '@tests/support/jobs';
 import { applyAffine, contains, determinant, intersection, type Box } from '../geometry';
 import type { Job } from '../model';
 import { planJob } from '../plan';
@@ -24,15 +24,19 @@ const firstSheet = (job: Job) => {
 };
 
 /** Everything inked besides the art, as boxes. */
-const inked = (sheet: ReturnType<typeof firstSheet>): Box[] => [
-  ...sheet.marks.ticks.map(({ from, to }) => ({
-    x: Math.min(from.x, to.x),
-    y: Math.min(from.y, to.y),
-    width: Math.abs(from.x - to.x) + 0.1,
-    height: Math.abs(from.y - to.y) + 0.1,
-  })),
-  ...(sheet.marks.foot ? [sheet.marks.foot.box] : []),
-];
+const inked = (sheet: ReturnType<typeof firstSheet>): Box[] => {
+  const { cutGuide, foot } = sheet.marks;
+  const lines = cutGuide?.kind === 'ticks' ? cutGuide.lines : [];
+  return [
+    ...lines.map(({ from, to }) => ({
+      x: Math.min(from.x, to.x),
+      y: Math.min(from.y, to.y),
+      width: Math.abs(from.x - to.x) + 0.1,
+      height: Math.abs(from.y - to.y) + 0.1,
+    })),
+    ...(foot ? [foot.box] : []),
+  ];
+};
 
 describe('paper sizes', () => {
   test('ISO 216: A4 is 210 × 297 mm, A3 297 × 420 mm', () => {
@@ -107,8 +111,25 @@ test('a page with no room to spare drops marks before it drops art, and says so'
     { girthMm: inches(8.25), handleGapMm: 0, wallHeightMm: inches(10.74) },
   );
   const { sheets, checks } = planJob(tight, shelf);
-  expect(sheets[0]?.marks).toEqual({ ticks: [], foot: null });
+  expect(sheets[0]?.marks).toEqual({ cutGuide: null, foot: null });
   expect(checks.map(({ id }) => id)).toContain('marks-dropped-wrap-1');
+});
+
+test('a bent piece is cut along a line that runs all round, just outside it', () => {
+  const plan = planJob(onPaper(onLatteCup(mugJob()), 'legal'), shelf);
+  const [sheet, piece] = [plan.sheets[0], plan.pieces[0]];
+  const guide = sheet?.marks.cutGuide;
+  const item = sheet?.items[0];
+  if (guide?.kind !== 'line' || !piece || !item) throw new Error('no cut line');
+  const edge = piece.outline.map((point) => applyAffine(item.matrix, point));
+  const gaps = guide.points.map(({ x, y }) =>
+    Math.min(...edge.map((e) => Math.hypot(e.x - x, e.y - y))),
+  );
+  expect(Math.min(...gaps)).toBeGreaterThan(1);
+  expect(Math.max(...gaps)).toBeLessThan(3.5); // the corners, where both edges recede
+  for (const { x, y } of guide.points) {
+    expect(contains(sheet?.printable as Box, { x, y, width: 0, height: 0 })).toBe(true);
+  }
 });
 
 test('the file’s matrix mirrors exactly when the file is to mirror', () => {

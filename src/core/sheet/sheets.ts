@@ -3,13 +3,13 @@ import type { Piece } from '../layout';
 import type { MirrorPlan } from '../mirror';
 import type { Job, Paper, Printer } from '../model';
 import { formatSize, type UnitStyle } from '../units';
-import { footHeight, footOf, TICK_ROOM_MM, trimTicks, type SheetMarks } from './marks';
+import { cutGuideFor, footHeight, footOf, TICK_ROOM_MM, type SheetMarks } from './marks';
 import { pageOf, type Orientation, type Page } from './page';
 
 /** A piece on a page. */
 export interface SheetItem {
   readonly pieceId: string;
-  /** Its trim box, mm from the page's top-left corner. */
+  /** The room it takes, mm from the page's top-left corner. */
   readonly box: Box;
   readonly mirrored: boolean;
   /** Takes piece mm to page mm (both y down); holds the mirror when the file does it. */
@@ -63,7 +63,7 @@ function labelLines(job: Job, piece: Piece, mirror: MirrorPlan, units: UnitStyle
   ];
 }
 
-/** Where the piece's trim box goes on the page with that much room kept, or null when it does not fit. */
+/** Where the piece goes on the page with that much room kept, or null when it does not fit. */
 function placeOn(page: Page, piece: Piece, room: Room, footMm: number): Box | null {
   const border = room.ticks ? TICK_ROOM_MM : 0;
   const free = {
@@ -98,20 +98,14 @@ function sheetOf(
     width: page.printable.width,
     height: footHeight(texts.length),
   };
+  const matrix = chain(...(mirrored ? [mirrorIn(piece.widthMm)] : []), translation(box.x, box.y));
   return {
     ...page,
     id: piece.id,
     paper: c.paper.name,
-    items: [
-      {
-        pieceId: piece.id,
-        box,
-        mirrored,
-        matrix: chain(...(mirrored ? [mirrorIn(piece.widthMm)] : []), translation(box.x, box.y)),
-      },
-    ],
+    items: [{ pieceId: piece.id, box, mirrored, matrix }],
     marks: {
-      ticks: room.ticks ? trimTicks(box) : [],
+      cutGuide: room.ticks ? cutGuideFor(piece, box, matrix) : null,
       foot: room.foot ? footOf(footBox, texts, flippedLater) : null,
     },
   };

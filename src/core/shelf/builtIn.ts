@@ -32,6 +32,25 @@ function mug(
   };
 }
 
+/** A latte cup: girths and height from memory, as common ones measure. */
+const LATTE_CUP: Blank = {
+  id: 'latte-12oz',
+  name: 'Latte cup, 12 oz, tapered',
+  origin: 'from memory',
+  substrate: WHITE_CERAMIC,
+  form: {
+    kind: 'tapered-wrap',
+    girthMeasuredAs: 'circumference',
+    rimGirthMm: inches(11.25),
+    baseGirthMm: inches(7.75),
+    heightMeasuredAs: 'slant',
+    heightMm: inches(4.1),
+    handleGapMm: inches(1.75),
+    rimKeepOutMm: inches(0.15),
+    baseKeepOutMm: inches(0.15),
+  },
+};
+
 const BLANKS: readonly Blank[] = [
   // Wrap 8.75 × 3.79 in, art up to 3.6 in high: common practice. Girth and gap apart: from memory.
   mug('mug-12oz', 'Straight mug, 12 oz', 'common practice', {
@@ -52,6 +71,7 @@ const BLANKS: readonly Blank[] = [
     gap: 1.7,
     keepOut: 0.12,
   }),
+  LATTE_CUP,
 ];
 
 const paper = (id: string, name: string, widthMm: number, heightMm: number): Paper => ({

@@ -2,12 +2,13 @@
 
 import { useId, useMemo } from 'react';
 import { mirrorIn } from '@/core/geometry';
-import { placedBox } from '@/core/layout';
+import { placedBox, type Piece } from '@/core/layout';
 import { formatLength } from '@/core/units';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { FaceDrawing } from '@/ui/stage/FaceDrawing';
+import { PiecePicture, pointsOf } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
@@ -119,6 +120,32 @@ function Distances({ selection }: { selection: Selection }) {
   );
 }
 
+/** A bent piece as it must lie on the paper: mirrored, on its ring sector. */
+function BentAsPrinted({
+  piece,
+  previews,
+}: {
+  piece: Piece;
+  previews: ReadonlyMap<string, string>;
+}) {
+  const px = useMmPerPx();
+  return (
+    <>
+      <g transform={`matrix(${mirrorIn(piece.widthMm).join(' ')})`}>
+        <polygon points={pointsOf(piece)} fill="#fff" />
+        <PiecePicture piece={piece} previews={previews} />
+        <polygon
+          points={pointsOf(piece)}
+          fill="none"
+          stroke={COLOURS.bluebell}
+          strokeWidth={4 * px}
+        />
+      </g>
+      <MirroredWord x={piece.widthMm / 2} y={0} />
+    </>
+  );
+}
+
 /** The face with its pictures, to drag and nudge; or the same mirrored, to look at. */
 export function ArtStage({ view, selection }: { view: View; selection: Selection }) {
   const { job, plan } = useJob();
@@ -140,6 +167,23 @@ export function ArtStage({ view, selection }: { view: View; selection: Selection
   if (!face || face.widthMm <= 0) return null;
 
   const printed = view === 'printed';
+  const bentPiece = printed ? plan.pieces.find(({ bend }) => bend) : undefined;
+  if (bentPiece) {
+    const margin = bentPiece.heightMm * 0.25;
+    return (
+      <TrueScale
+        label={`${job.name}: the wrap as printed`}
+        view={{
+          x: -margin,
+          y: -margin,
+          width: bentPiece.widthMm + 2 * margin,
+          height: bentPiece.heightMm + 2 * margin,
+        }}
+      >
+        <BentAsPrinted piece={bentPiece} previews={previews} />
+      </TrueScale>
+    );
+  }
   const room = Math.max(face.heightMm * 0.4, 28);
   const half = Math.max(job.blank.form.handleGapMm / 2, job.bleedMm);
   return (

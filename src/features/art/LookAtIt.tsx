@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import { useMemo, useState } from 'react';
-import { circumferenceMm } from '@/core/blank';
+import { midCircumferenceMm, wallOf } from '@/core/blank';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { facingOf, finishedArts } from '@/ui/finished';
 import { FinishedMug } from '@/ui/FinishedMug';
@@ -18,7 +18,7 @@ export function LookAtIt() {
   const arts = useMemo(() => finishedArts(plan, previews), [plan, previews]);
   const face = plan.faces[0];
   if (!face || face.widthMm <= 0) return null;
-  const round = circumferenceMm(job.blank.form);
+  const round = midCircumferenceMm(wallOf(job.blank.form));
   const facingMm = turned ?? facingOf(plan);
   return (
     <Section title="Look at it">

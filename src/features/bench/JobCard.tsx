@@ -137,7 +137,7 @@ export function JobCard({ entry, ...actions }: CardProps) {
           component={NextLink}
           href={`/${bench}/job/${encodeURIComponent(job.id)}/${next.station}`}
           variant={worst?.level === 'stop' ? 'outlined' : 'contained'}
-          sx={{ mt: 1 }}
+          sx={{ mt: 'auto' }}
         >
           {next.label}
         </Button>

@@ -3,33 +3,16 @@
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { circumferenceMm, diameterMm } from '@/core/blank';
-import type { Blank, BlankForm } from '@/core/model';
-import { formatLength } from '@/core/units';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
-import { Pair, Section } from '@/ui/Section';
+import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
-import { useUnits } from '@/ui/units';
+import { Measures } from './Measures';
 import { SubstrateFields } from './SubstrateFields';
-
-function useBlankEdit() {
-  const { edit } = useJob();
-  const editBlank = (change: (blank: Blank) => Blank, group: string) =>
-    edit((job) => ({ ...job, blank: change(job.blank) }), group);
-  const measure = (part: Partial<BlankForm>, group: string) =>
-    editBlank(
-      (blank) => ({ ...blank, origin: 'measured', form: { ...blank.form, ...part } }),
-      `blank-${group}`,
-    );
-  return { editBlank, measure };
-}
+import { useBlankEdit } from './useBlankEdit';
 
 function ShelfChoice() {
   const { job, edit } = useJob();
@@ -62,89 +45,6 @@ function ShelfChoice() {
   );
 }
 
-function Girth() {
-  const { job } = useJob();
-  const { measure } = useBlankEdit();
-  const { length } = useUnits();
-  const { form } = job.blank;
-  const round = form.girthMeasuredAs === 'circumference';
-  return (
-    <>
-      <ToggleButtonGroup
-        exclusive
-        fullWidth
-        size="small"
-        color="primary"
-        value={form.girthMeasuredAs}
-        aria-label="How the girth was measured"
-        onChange={(_, way: BlankForm['girthMeasuredAs'] | null) => {
-          if (way === null || way === form.girthMeasuredAs) return;
-          const girthMm = way === 'diameter' ? diameterMm(form) : circumferenceMm(form);
-          measure({ girthMeasuredAs: way, girthMm }, 'way');
-        }}
-      >
-        <ToggleButton value="circumference">Tape all round</ToggleButton>
-        <ToggleButton value="diameter">Straight across</ToggleButton>
-      </ToggleButtonGroup>
-      <LengthField
-        label={round ? 'Circumference' : 'Diameter'}
-        value={form.girthMm}
-        min={1}
-        max={5000}
-        helperText={
-          round
-            ? `${formatLength(diameterMm(form), length)} across`
-            : `${formatLength(circumferenceMm(form), length)} all round`
-        }
-        onValue={(girthMm) => measure({ girthMm }, 'girth')}
-      />
-    </>
-  );
-}
-
-function Measures() {
-  const { job } = useJob();
-  const { measure } = useBlankEdit();
-  const { form } = job.blank;
-  return (
-    <Section title="Measures">
-      <Girth />
-      <Pair>
-        <LengthField
-          label="Wall height"
-          value={form.wallHeightMm}
-          min={1}
-          max={1000}
-          helperText="straight part only"
-          onValue={(wallHeightMm) => measure({ wallHeightMm }, 'height')}
-        />
-        <LengthField
-          label="Handle gap"
-          value={form.handleGapMm}
-          min={0}
-          max={1000}
-          helperText="0 without handle"
-          onValue={(handleGapMm) => measure({ handleGapMm }, 'gap')}
-        />
-        <LengthField
-          label="Keep clear at rim"
-          value={form.rimKeepOutMm}
-          min={0}
-          max={500}
-          onValue={(rimKeepOutMm) => measure({ rimKeepOutMm }, 'rim')}
-        />
-        <LengthField
-          label="Keep clear at base"
-          value={form.baseKeepOutMm}
-          min={0}
-          max={500}
-          onValue={(baseKeepOutMm) => measure({ baseKeepOutMm }, 'base')}
-        />
-      </Pair>
-    </Section>
-  );
-}
-
 function KeepOnShelf() {
   const { job } = useJob();
   const { editBlank } = useBlankEdit();
@@ -156,7 +56,7 @@ function KeepOnShelf() {
     const own = preset?.origin === 'measured';
     const blank = { ...job.blank, id: own ? job.blank.id : crypto.randomUUID() };
     await addToShelf({ blanks: [blank] });
-    editBlank((old) => ({ ...old, id: blank.id }), '');
+    editBlank((old) => ({ ...old, id: blank.id }));
     notify({ tone: 'success', text: `“${blank.name}” is on your shelf.` });
   }
 

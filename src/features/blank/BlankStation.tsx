@@ -1,27 +1,57 @@
 'use client';
 
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import { JobFrame } from '@/ui/job/JobFrame';
+import { useJob } from '@/ui/job/JobProvider';
 import { StageBar } from '@/ui/stage/StageBar';
 import { BlankCard } from './BlankCard';
 import { BlankDrawing } from './BlankDrawing';
+import { PaperDrawing } from './PaperDrawing';
+
+type Drawing = 'wall' | 'paper';
+
+/** The wall as a straight strip, or, where it is tapered, the paper it needs. */
+function BlankStage() {
+  const { job, plan } = useJob();
+  const [drawing, setDrawing] = useState<Drawing>('wall');
+  const face = plan.faces[0];
+  const sector = face?.development;
+  const paper = drawing === 'paper' && face && sector;
+  return (
+    <>
+      <StageBar>
+        {sector && (
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            color="primary"
+            value={drawing}
+            aria-label="What is drawn"
+            onChange={(_, next: Drawing | null) => next && setDrawing(next)}
+          >
+            <ToggleButton value="wall">The wall</ToggleButton>
+            <ToggleButton value="paper">Its paper</ToggleButton>
+          </ToggleButtonGroup>
+        )}
+        <Typography sx={{ fontSize: 15 }}>
+          {paper
+            ? 'The ring sector the paper is cut to. True proportion.'
+            : `The wall unrolled${sector ? ' and straightened, true at mid-height' : ''}, seen from outside, handle cut away.`}
+        </Typography>
+      </StageBar>
+      {paper ? (
+        <PaperDrawing face={face} sector={sector} colour={job.blank.substrate.colour} />
+      ) : (
+        <BlankDrawing />
+      )}
+    </>
+  );
+}
 
 /** Station 1: pick or measure the blank. */
 export function BlankStation() {
-  return (
-    <JobFrame
-      station="blank"
-      stage={
-        <>
-          <StageBar>
-            <Typography sx={{ fontSize: 15 }}>
-              The wall unrolled, seen from outside, handle cut away. True proportion.
-            </Typography>
-          </StageBar>
-          <BlankDrawing />
-        </>
-      }
-      card={<BlankCard />}
-    />
-  );
+  return <JobFrame station="blank" stage={<BlankStage />} card={<BlankCard />} />;
 }

@@ -4,14 +4,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { useId } from 'react';
 import { mirrorIn, chain, translation } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
-import type { Foot, Sheet, SheetItem } from '@/core/sheet';
+import type { CutGuide, Foot, Sheet, SheetItem } from '@/core/sheet';
 import { formatLength } from '@/core/units';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
+import { PiecePicture, pointsOf } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
@@ -26,28 +26,11 @@ function PieceOnPage({
   previews: ReadonlyMap<string, string>;
 }) {
   const px = useMmPerPx();
-  const clip = useId();
   return (
-    <g>
-      <defs>
-        <clipPath id={clip}>
-          <rect {...item.box} />
-        </clipPath>
-      </defs>
-      <g clipPath={`url(#${clip})`}>
-        <g transform={`matrix(${item.matrix.join(' ')})`}>
-          {piece.arts.map((art) => (
-            <image
-              key={art.placementId}
-              {...art.box}
-              href={previews.get(art.artSha256)}
-              preserveAspectRatio="none"
-            />
-          ))}
-        </g>
-      </g>
-      <rect
-        {...item.box}
+    <g transform={`matrix(${item.matrix.join(' ')})`}>
+      <PiecePicture piece={piece} previews={previews} />
+      <polygon
+        points={pointsOf(piece)}
         fill="none"
         stroke={item.mirrored ? COLOURS.bluebell : COLOURS.graphite}
         strokeWidth={2 * px}
@@ -55,6 +38,15 @@ function PieceOnPage({
       />
     </g>
   );
+}
+
+function CutGuideDrawing({ guide }: { guide: CutGuide }) {
+  const px = useMmPerPx();
+  const path =
+    guide.kind === 'ticks'
+      ? guide.lines.map(({ from, to }) => `M${from.x} ${from.y} L${to.x} ${to.y}`).join(' ')
+      : `M${guide.points.map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`).join(' L')} Z`;
+  return <path d={path} fill="none" stroke={COLOURS.ink} strokeWidth={px} />;
 }
 
 function FootDrawing({ foot }: { foot: Foot }) {
@@ -123,17 +115,7 @@ function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string,
           piece && <PieceOnPage key={item.pieceId} item={item} piece={piece} previews={previews} />
         );
       })}
-      {sheet.marks.ticks.map(({ from, to }) => (
-        <line
-          key={`${from.x} ${from.y} ${to.x} ${to.y}`}
-          x1={from.x}
-          y1={from.y}
-          x2={to.x}
-          y2={to.y}
-          stroke={COLOURS.ink}
-          strokeWidth={px}
-        />
-      ))}
+      {sheet.marks.cutGuide && <CutGuideDrawing guide={sheet.marks.cutGuide} />}
       {sheet.marks.foot && <FootDrawing foot={sheet.marks.foot} />}
       <DimensionLine
         axis="x"

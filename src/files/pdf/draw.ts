@@ -1,5 +1,6 @@
 import {
   clip,
+  closePath,
   concatTransformationMatrix,
   drawObject,
   endPath,
@@ -7,7 +8,6 @@ import {
   moveTo,
   popGraphicsState,
   pushGraphicsState,
-  rectangle,
   setLineWidth,
   setStrokingGrayscaleColor,
   stroke,
@@ -16,10 +16,18 @@ import {
   type PDFPage,
 } from '@cantoo/pdf-lib';
 import { uprightMap } from '@/core/art';
-import { chain, mirrorIn, translation, type Affine } from '@/core/geometry';
-import type { PieceArt } from '@/core/layout';
+import {
+  applyAffine,
+  chain,
+  mirrorIn,
+  scaling,
+  translation,
+  type Affine,
+  type Point,
+} from '@/core/geometry';
+import type { Piece } from '@/core/layout';
 import type { Artwork } from '@/core/model';
-import type { Foot, Sheet, SheetItem, SheetMarks } from '@/core/sheet';
+import type { CutGuide, Foot, Sheet, SheetItem } from '@/core/sheet';
 
 /** ISO 32000-1 §8.3.2.3: the default user unit is 1/72 in. */
 export const POINTS_PER_MM = 72 / 25.4;
@@ -41,37 +49,75 @@ export const toPoints = (pageHeightMm: number): Affine => [
 /** A PDF image fills the unit square with its top row at y = 1; ours has y down. */
 const IMAGE_SQUARE: Affine = [1, 0, 0, -1, 0, 1];
 
-/** Draws one picture of a piece, cut off at the piece's trim box. */
-export function drawArt(
+/** Draws an image in the unit square of `square` (piece mm), cut off at the piece's edge. */
+function drawClipped(
   page: PDFPage,
   sheet: Sheet,
   item: SheetItem,
-  placed: PieceArt,
-  art: Artwork,
+  outline: readonly Point[],
+  square: Affine,
   name: PDFName,
 ): void {
-  const { x, y, width, height } = item.box;
+  const [first, ...rest] = outline.map((point) => applyAffine(item.matrix, point));
+  if (!first) return;
   page.pushOperators(
     pushGraphicsState(),
     concatTransformationMatrix(...toPoints(sheet.heightMm)),
-    rectangle(x, y, width, height),
+    moveTo(first.x, first.y),
+    ...rest.map(({ x, y }) => lineTo(x, y)),
+    closePath(),
     clip(),
     endPath(),
-    concatTransformationMatrix(
-      ...chain(IMAGE_SQUARE, uprightMap(art.orientation), placed.matrix, item.matrix),
-    ),
+    concatTransformationMatrix(...chain(square, item.matrix)),
     drawObject(name),
     popGraphicsState(),
   );
 }
 
-export function drawTicks(page: PDFPage, sheet: Sheet, ticks: SheetMarks['ticks']): void {
+/** Draws one picture of a flat piece, as stored: turning upright, placing and flipping are its matrix. */
+export function drawArt(
+  page: PDFPage,
+  sheet: Sheet,
+  item: SheetItem,
+  piece: Piece,
+  matrix: Affine,
+  art: Artwork,
+  name: PDFName,
+): void {
+  const square = chain(IMAGE_SQUARE, uprightMap(art.orientation), matrix);
+  drawClipped(page, sheet, item, piece.outline, square, name);
+}
+
+/** Draws a bent piece, whose pictures were drawn onto one image of its whole room beforehand. */
+export function drawBentPiece(
+  page: PDFPage,
+  sheet: Sheet,
+  item: SheetItem,
+  piece: Piece,
+  name: PDFName,
+): void {
+  const square = chain(IMAGE_SQUARE, scaling(piece.widthMm, piece.heightMm));
+  drawClipped(page, sheet, item, piece.outline, square, name);
+}
+
+/** The strokes of a cut guide, page mm with y down. */
+function guidePath(guide: CutGuide) {
+  if (guide.kind === 'ticks') {
+    return guide.lines.flatMap(({ from, to }) => [moveTo(from.x, from.y), lineTo(to.x, to.y)]);
+  }
+  return [
+    ...guide.points.map(({ x, y }, i) => (i === 0 ? moveTo(x, y) : lineTo(x, y))),
+    closePath(),
+  ];
+}
+
+export function drawCutGuide(page: PDFPage, sheet: Sheet, guide: CutGuide): void {
   page.pushOperators(
     pushGraphicsState(),
     concatTransformationMatrix(...toPoints(sheet.heightMm)),
     setLineWidth(HAIRLINE_PT / POINTS_PER_MM),
     setStrokingGrayscaleColor(0),
-    ...ticks.flatMap(({ from, to }) => [moveTo(from.x, from.y), lineTo(to.x, to.y)]),
+    ...guidePath(guide),
     stroke(),
     popGraphicsState(),
   );

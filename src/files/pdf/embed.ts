@@ -1,4 +1,4 @@
-import { PDFName, PDFRawStream, type PDFDocument, type PDFRef } from '@cantoo/pdf-lib';
+import { PDFRawStream, type PDFDocument, type PDFRef } from '@cantoo/pdf-lib';
 import type { Artwork } from '@/core/model';
 import { readPng, type PngStructure } from '../image';
 
@@ -71,7 +71,8 @@ function embedUntouchedPng(doc: PDFDocument, png: PngStructure): PDFRef {
   );
 }
 
-function embedPixels(doc: PDFDocument, pixels: DeflatedPixels): PDFRef {
+/** Puts decoded pixels into a document. */
+export function embedPixels(doc: PDFDocument, pixels: DeflatedPixels): PDFRef {
   const size = { Width: pixels.width, Height: pixels.height, BitsPerComponent: 8 };
   const mask = pixels.alpha && addImage(doc, { ...size, ColorSpace: 'DeviceGray' }, pixels.alpha);
   return addImage(
@@ -101,6 +102,3 @@ export async function embedArt(
   if (png.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value);
   return embedPixels(doc, await decode(bytes, art));
 }
-
-/** The resource name a picture is drawn by on every page. */
-export const imageName = (index: number): PDFName => PDFName.of(`Art${index}`);

@@ -1,8 +1,17 @@
-import { PDFDocument, PrintScaling, StandardFonts } from '@cantoo/pdf-lib';
+import {
+  PDFDocument,
+  PDFName,
+  PrintScaling,
+  StandardFonts,
+  type PDFPage,
+  type PDFRef,
+} from '@cantoo/pdf-lib';
+import type { Piece } from '@/core/layout';
 import type { Artwork, Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
-import { drawArt, drawFoot, drawTicks, POINTS_PER_MM } from './draw';
-import { embedArt, imageName, type PixelDecoder } from './embed';
+import type { Sheet, SheetItem } from '@/core/sheet';
+import { drawArt, drawBentPiece, drawCutGuide, drawFoot, POINTS_PER_MM } from './draw';
+import { embedArt, embedPixels, type DeflatedPixels, type PixelDecoder } from './embed';
 
 export interface SheetsPdfInput {
   readonly job: Job;
@@ -10,8 +19,72 @@ export interface SheetsPdfInput {
   /** Picture bytes as they came, by SHA-256. */
   readonly bytesOf: (sha256: string) => Promise<Uint8Array>;
   readonly decode: PixelDecoder;
+  /** Draws a bent piece's pictures onto one image of its whole room. */
+  readonly drawBent: (piece: Piece) => Promise<DeflatedPixels>;
   /** Told the share of the work done, 0–1. */
   readonly onProgress?: (share: number) => void;
+}
+
+/** An image in the document and the name pages draw it by. */
+interface Image {
+  readonly name: PDFName;
+  readonly ref: PDFRef;
+}
+
+type Images = ReadonlyMap<string, Image>;
+
+/** Puts in what the pages will draw: each picture once, or each bent piece as one image. */
+async function embedImages(doc: PDFDocument, input: SheetsPdfInput): Promise<Images> {
+  const { job, plan, bytesOf, decode, drawBent, onProgress } = input;
+  const images = new Map<string, Image>();
+  const flat = new Set(
+    plan.pieces.flatMap(({ bend, arts }) => (bend ? [] : arts.map((a) => a.artSha256))),
+  );
+  const wanted: { key: string; embed: () => Promise<PDFRef> }[] = [
+    ...job.arts
+      .filter(({ sha256 }) => flat.has(sha256))
+      .map((art) => ({
+        key: art.sha256,
+        embed: async () => embedArt(doc, art, await bytesOf(art.sha256), decode),
+      })),
+    ...plan.pieces
+      .filter(({ bend }) => bend)
+      .map((piece) => ({
+        key: piece.id,
+        embed: async () => embedPixels(doc, await drawBent(piece)),
+      })),
+  ];
+  for (const [i, { key, embed }] of wanted.entries()) {
+    images.set(key, { name: PDFName.of(`Art${i}`), ref: await embed() });
+    onProgress?.((0.8 * (i + 1)) / wanted.length);
+  }
+  return images;
+}
+
+function drawPiece(
+  page: PDFPage,
+  sheet: Sheet,
+  item: SheetItem,
+  piece: Piece,
+  images: Images,
+  arts: readonly Artwork[],
+): void {
+  const onPage = (key: string): PDFName | null => {
+    const image = images.get(key);
+    if (!image) return null;
+    page.node.setXObject(image.name, image.ref);
+    return image.name;
+  };
+  if (piece.bend) {
+    const name = onPage(piece.id);
+    if (name) drawBentPiece(page, sheet, item, piece, name);
+    return;
+  }
+  for (const { artSha256, matrix } of piece.arts) {
+    const art = arts.find(({ sha256 }) => sha256 === artSha256);
+    const name = onPage(artSha256);
+    if (art && name && matrix) drawArt(page, sheet, item, piece, matrix, art, name);
+  }
 }
 
 /**
@@ -20,7 +93,7 @@ export interface SheetsPdfInput {
  * @throws Error when a picture's bytes are missing or the plan has no sheets.
  */
 export async function writeSheetsPdf(input: SheetsPdfInput): Promise<Uint8Array> {
-  const { job, plan, bytesOf, decode, onProgress } = input;
+  const { job, plan, onProgress } = input;
   if (plan.sheets.length === 0) throw new Error('There is no sheet to print.');
   const doc = await PDFDocument.create();
   doc.setTitle(job.name);
@@ -28,28 +101,16 @@ export async function writeSheetsPdf(input: SheetsPdfInput): Promise<Uint8Array>
   doc.setProducer('Lucky Sheet');
   doc.catalog.getOrCreateViewerPreferences().setPrintScaling(PrintScaling.None);
   const font = await doc.embedFont(StandardFonts.Helvetica);
-
-  const images = new Map<
-    string,
-    { art: Artwork; name: ReturnType<typeof imageName>; ref: unknown }
-  >();
-  for (const [i, art] of job.arts.entries()) {
-    const ref = await embedArt(doc, art, await bytesOf(art.sha256), decode);
-    images.set(art.sha256, { art, name: imageName(i), ref });
-    onProgress?.((0.8 * (i + 1)) / job.arts.length);
-  }
+  const images = await embedImages(doc, input);
+  const pieces = new Map(plan.pieces.map((piece) => [piece.id, piece]));
 
   for (const sheet of plan.sheets) {
     const page = doc.addPage([sheet.widthMm * POINTS_PER_MM, sheet.heightMm * POINTS_PER_MM]);
-    for (const { name, ref } of images.values()) page.node.setXObject(name, ref as never);
     for (const item of sheet.items) {
-      const piece = plan.pieces.find(({ id }) => id === item.pieceId);
-      for (const placed of piece?.arts ?? []) {
-        const image = images.get(placed.artSha256);
-        if (image) drawArt(page, sheet, item, placed, image.art, image.name);
-      }
+      const piece = pieces.get(item.pieceId);
+      if (piece) drawPiece(page, sheet, item, piece, images, job.arts);
     }
-    drawTicks(page, sheet, sheet.marks.ticks);
+    if (sheet.marks.cutGuide) drawCutGuide(page, sheet, sheet.marks.cutGuide);
     if (sheet.marks.foot) drawFoot(page, sheet, sheet.marks.foot, font);
   }
   const bytes = await doc.save({ useObjectStreams: false });

@@ -1,0 +1,33 @@
+import { developFrustum, isStraight, slantOf, type Sector } from '../geometry';
+import type { TaperedWrapForm } from '../model';
+import type { FormRules } from './rules';
+import { aroundMm, girthDoubt, midCircumferenceMm, wallFace, type Wall } from './wall';
+
+function wallOf(form: TaperedWrapForm): Wall {
+  const rim = aroundMm(form.rimGirthMm, form.girthMeasuredAs);
+  const base = aroundMm(form.baseGirthMm, form.girthMeasuredAs);
+  return {
+    rimCircumferenceMm: rim,
+    baseCircumferenceMm: base,
+    slantMm: form.heightMeasuredAs === 'slant' ? form.heightMm : slantOf(form.heightMm, rim, base),
+    handleGapMm: form.handleGapMm,
+  };
+}
+
+/** The sector of the wrap alone: the whole development less the handle's share of the sweep. */
+function developmentOf(wall: Wall): Sector | null {
+  if (isStraight(wall)) return null;
+  const whole = developFrustum(wall);
+  const share = 1 - wall.handleGapMm / midCircumferenceMm(wall);
+  return { ...whole, sweepRad: whole.sweepRad * Math.max(0, share) };
+}
+
+/** A cup that narrows: its wall unrolls to a ring sector, and a rectangle will not lie flat on it. */
+export const TAPERED_WRAP: FormRules<TaperedWrapForm> = {
+  label: 'Tapered cup',
+  wall: wallOf,
+  faces: (form) => [wallFace(wallOf(form), form, developmentOf(wallOf(form)))],
+  doubt: (form, unit) =>
+    girthDoubt(form.rimGirthMm, form.girthMeasuredAs, unit) ??
+    girthDoubt(form.baseGirthMm, form.girthMeasuredAs, unit),
+};
