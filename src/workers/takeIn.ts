@@ -68,7 +68,7 @@ export async function takeInPicture(
   onProgress({ doing: 'Drawing a preview', share: 0.6 });
   const { canvas, pixels } = drawUpright(bitmap, facts.value);
   bitmap.close();
-  const transparentShare = mime === 'image/png' ? transparentShareOf(pixels) : 0;
+  const transparentShare = mime === 'image/jpeg' ? 0 : transparentShareOf(pixels);
   const preview = await canvas.convertToBlob(
     transparentShare > 0 ? { type: 'image/png' } : { type: 'image/jpeg', quality: 0.9 },
   );

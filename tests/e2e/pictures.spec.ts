@@ -21,7 +21,11 @@ test('files that cannot be used are explained and lose nothing', async ({ page }
   await givePicture(page, 'good.png', png);
   await expect(page.getByText('1200 × 520 px')).toBeVisible();
   const wrong: readonly (readonly [string, Buffer, RegExp])[] = [
-    ['text.png', Buffer.from('Hollow Ridge Star Party'), /“text.png”: This is not a PNG or JPEG/],
+    [
+      'text.png',
+      Buffer.from('Hollow Ridge Star Party'),
+      /“text.png”: This is not a PNG, JPEG or WebP/,
+    ],
     ['empty.png', Buffer.alloc(0), /“empty.png”: The file is empty \(0 bytes\)/],
     ['cut.png', png.subarray(0, png.length / 2), /“cut.png”: The PNG ends in the middle/],
     [
@@ -107,4 +111,17 @@ test('taking a picture in can be stopped', async ({ page }) => {
   await expect(page.getByText('Drop a picture here')).toBeVisible();
   await givePicture(page, 'large.jpg', large, 'image/jpeg');
   await expect(page.getByText('9000 × 6500 px')).toBeVisible({ timeout: 60_000 });
+});
+
+test('a WebP is taken in and printed', async ({ page }) => {
+  await startMug(page);
+  await goTo(page, 'Art');
+  const webp = await sharp(await pngPicture(1000, 430))
+    .webp()
+    .toBuffer();
+  await givePicture(page, 'sky.webp', webp, 'image/webp');
+  await expect(page.getByText('1000 × 430 px')).toBeVisible();
+  await goTo(page, 'Sheets');
+  const { path } = await downloaded(page, 'Save the PDF');
+  expect(execFileSync('pdfimages', ['-list', path]).toString()).toMatch(/1000\s+430\s+rgb/);
 });

@@ -52,7 +52,7 @@ const noArt: Rule = ({ job }) =>
           id: 'no-art',
           level: 'stop',
           station: 'art',
-          text: 'There is no picture yet. Drop a PNG or JPEG on the Art station.',
+          text: 'There is no picture yet. Drop a PNG, JPEG or WebP on the Art station.',
           figure: '',
         },
       ];

@@ -61,6 +61,25 @@ export function replaceArt(job: Job, placementId: string, art: Artwork): Job {
   });
 }
 
+/**
+ * One picture for both holders: the placement goes to the right-handed holder's side and a twin of it,
+ * as large and as high, to the left-handed one's.
+ */
+export function onBothSides(job: Job, placementId: string, twinId: string): Job {
+  const placement = job.placements.find(({ id }) => id === placementId);
+  if (!placement) return job;
+  const at = (datum: string) => ({ datum, dxMm: 0, dyMm: placement.at.dyMm });
+  return {
+    ...job,
+    placements: [
+      ...job.placements.map((each) =>
+        each.id === placementId ? { ...each, at: at('right-holder') } : each,
+      ),
+      { ...placement, id: twinId, at: at('left-holder') },
+    ],
+  };
+}
+
 /** Takes a picture off the job. */
 export const withoutPlacement = (job: Job, placementId: string): Job =>
   keepUsedArt({ ...job, placements: job.placements.filter(({ id }) => id !== placementId) });

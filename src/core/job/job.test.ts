@@ -2,7 +2,7 @@ import { artwork, mugJob, NOW, shelf } from '@tests/support/jobs';
 import { MissingToolError, planJob } from '../plan';
 import { startRun } from '../press';
 import { TRADE_UNITS } from '../units';
-import { nextAction, replaceArt, stationStates, withArt, withoutPlacement } from '.';
+import { nextAction, onBothSides, replaceArt, stationStates, withArt, withoutPlacement } from '.';
 
 const other = artwork({
   sha256: 'b'.repeat(64),
@@ -24,6 +24,18 @@ describe('pictures on a job', () => {
     const swapped = replaceArt(mugJob(artwork(), { at, sizing }), 'p1', other);
     expect(swapped.arts).toEqual([other]);
     expect(swapped.placements[0]).toMatchObject({ at, sizing: { widthMm: 90, heightMm: 22.5 } });
+  });
+
+  test('on both sides: level twins, centred where each holder sees them', () => {
+    const sizing = { mode: 'exact', widthMm: 60, heightMm: 27, locked: true } as const;
+    const at = { datum: 'opposite-handle', dxMm: 12, dyMm: -4 };
+    const both = onBothSides(mugJob(artwork(), { sizing, at }), 'p1', 'twin');
+    const boxes = planJob(both, shelf).pieces[0]?.arts.map(({ box }) => box) ?? [];
+    expect(boxes).toHaveLength(2);
+    expect(boxes[0]?.y).toBe(boxes[1]?.y);
+    // half the 10 1/4 in girth apart
+    expect((boxes[0]?.x ?? 0) - (boxes[1]?.x ?? 0)).toBeCloseTo((10.25 / 2) * 25.4, 6);
+    expect(both.arts).toHaveLength(1);
   });
 
   test('taking a picture off forgets it', () => {

@@ -17,7 +17,7 @@ const orientationSchema = z.union([1, 2, 3, 4, 5, 6, 7, 8].map((n) => z.literal(
 export const artworkSchema = z.object({
   sha256: sha256Schema,
   name: nameSchema,
-  mime: z.enum(['image/png', 'image/jpeg']),
+  mime: z.enum(['image/png', 'image/jpeg', 'image/webp']),
   bytes: z.int().positive().max(200_000_000),
   /** Pixels as stored in the file, before the EXIF orientation. */
   storedWidthPx: z.int().positive().max(65_535),

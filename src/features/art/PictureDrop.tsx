@@ -54,7 +54,7 @@ export function PictureDrop({ takeIn, empty, children }: DropProps) {
                 {drop.isDragActive ? 'Let go to put it on the mug' : 'Drop a picture here'}
               </Typography>
               <Typography sx={{ mb: 2, color: COLOURS.graphite }}>
-                PNG or JPEG, up to 60 megapixels.
+                PNG, JPEG or WebP, up to 60 megapixels.
               </Typography>
               <Button variant="contained" onClick={drop.open}>
                 Choose a file

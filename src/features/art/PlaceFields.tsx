@@ -2,8 +2,10 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { onBothSides } from '@/core/job';
 import { datumPoint } from '@/core/layout';
 import { OffsetField } from '@/ui/fields/QuantityField';
+import { useJob } from '@/ui/job/JobProvider';
 import { Pair, Section } from '@/ui/Section';
 import type { Selected, Selection } from './useSelection';
 
@@ -11,6 +13,7 @@ import type { Selected, Selection } from './useSelection';
 export function PlaceFields({ selection, selected }: { selection: Selection; selected: Selected }) {
   const { placement, face, box } = selected;
   const { safe } = face;
+  const { edit } = useJob();
   const moveTo = (xMm: number, yMm: number, group: string) =>
     selection.move(placement.id, xMm - box.x, yMm - box.y, group);
   const level = (yMm: number) => moveTo(box.x, yMm, '');
@@ -30,6 +33,13 @@ export function PlaceFields({ selection, selected }: { selection: Selection; sel
               : `Centre where a ${datum.label.toLowerCase()}`}
           </Button>
         ))}
+        <Button
+          size="small"
+          variant="outlined"
+          onClick={() => edit((job) => onBothSides(job, placement.id, crypto.randomUUID()))}
+        >
+          On both sides, level
+        </Button>
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1 }}>
         <Button size="small" variant="outlined" onClick={() => level(safe.y)}>

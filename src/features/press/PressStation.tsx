@@ -151,6 +151,8 @@ export function PressStation() {
 }
 
 const bigSx = {
+  position: 'sticky',
+  bottom: 12,
   minHeight: 110,
   fontSize: { xs: 26, sm: 36 },
   borderRadius: 3,

@@ -34,7 +34,7 @@ function Clock({ phase }: { phase: Phase }) {
         aria-label="Time left"
         sx={{
           fontFamily: FONTS.figure,
-          fontSize: 'min(26vw, 38vh)',
+          fontSize: 'min(26vw, 32vh)',
           lineHeight: 1,
           color: phase.kind === 'over' ? NIGHT.saffron : NIGHT.text,
         }}

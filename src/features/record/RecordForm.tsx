@@ -87,7 +87,7 @@ function Photo({ told, change }: { told: Told; change: (part: Partial<Told>) => 
       <input
         ref={input}
         type="file"
-        accept="image/png,image/jpeg"
+        accept="image/png,image/jpeg,image/webp"
         aria-label="Photo of the result"
         hidden
         onChange={({ target }) => target.files?.[0] && void take(target.files[0])}

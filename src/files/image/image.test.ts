@@ -1,4 +1,5 @@
 import { clearPngPicture, jpegPicture, pngPicture } from '@tests/support/pictures';
+import sharp, { type Sharp } from 'sharp';
 import { inspectImage, readPng } from '.';
 
 const reason = (bytes: Uint8Array): string => {
@@ -42,11 +43,24 @@ test.each([1, 3, 6, 8])('a JPEG says its EXIF orientation %d', async (orientatio
   });
 });
 
+test.each([
+  ['lossy', (picture: Sharp) => picture.webp({ quality: 80 })],
+  ['lossless', (picture: Sharp) => picture.webp({ lossless: true })],
+  ['see-through', (picture: Sharp) => picture.ensureAlpha(0.5).webp({ quality: 80 })],
+])('a %s WebP says its size', async (_kind, encode) => {
+  const webp = await encode(sharp(await pngPicture(301, 77))).toBuffer();
+  expect(inspectImage(webp)).toMatchObject({
+    ok: true,
+    value: { mime: 'image/webp', storedWidthPx: 301, storedHeightPx: 77 },
+  });
+  expect(reason(webp.subarray(0, webp.length - 9))).toMatch(/WebP ends in the middle/);
+});
+
 describe('files that cannot be used are told apart', () => {
   test('0 bytes', () => expect(reason(new Uint8Array())).toMatch(/0 bytes/));
 
   test('a renamed text file', () => {
-    expect(reason(Buffer.from('Hollow Ridge Star Party'))).toMatch(/not a PNG or JPEG/);
+    expect(reason(Buffer.from('Hollow Ridge Star Party'))).toMatch(/not a PNG, JPEG or WebP/);
   });
 
   test('a PNG cut short anywhere', async () => {

@@ -1,2 +1,3 @@
+export { endingOf } from './formats';
 export { inspectImage, type ImageFacts } from './inspect';
 export { readPng, type PngStructure } from './png';

@@ -2,8 +2,7 @@ import * as ExifReader from 'exifreader';
 import { MAX_FILE_BYTES, tooLarge } from '@/core/art';
 import type { Artwork } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
-import { isJpeg, readJpeg } from './jpeg';
-import { isPng, readPng } from './png';
+import { IMAGE_FORMATS } from './formats';
 
 /** Facts of a picture file that can be read without decoding it. */
 export type ImageFacts = Pick<
@@ -21,10 +20,6 @@ function orientationOf(bytes: Uint8Array): number {
   }
 }
 
-function sizeOf(bytes: Uint8Array, png: boolean): Result<{ width: number; height: number }> {
-  return png ? readPng(bytes) : readJpeg(bytes);
-}
-
 /**
  * Looks into a picture file: what it is, how large, which way up, and whether it is whole.
  * Trusts the contents, never the name.
@@ -36,19 +31,19 @@ export function inspectImage(bytes: Uint8Array): Result<ImageFacts> {
       `The file has ${Math.round(bytes.length / 1e6)} MB; up to ${MAX_FILE_BYTES / 1e6} MB can be taken in.`,
     );
   }
-  const png = isPng(bytes);
-  if (!png && !isJpeg(bytes)) {
+  const format = IMAGE_FORMATS.find(({ recognises }) => recognises(bytes));
+  if (!format) {
     return failure(
-      'This is not a PNG or JPEG picture, whatever its name says. Save it as PNG or JPEG.',
+      'This is not a PNG, JPEG or WebP picture, whatever its name says. Save it as one of these.',
     );
   }
-  const size = sizeOf(bytes, png);
+  const size = format.size(bytes);
   if (!size.ok) return size;
   const { width, height } = size.value;
   const reason = tooLarge(width, height);
   if (reason) return failure(reason);
   return success({
-    mime: png ? 'image/png' : 'image/jpeg',
+    mime: format.mime,
     bytes: bytes.length,
     storedWidthPx: width,
     storedHeightPx: height,

@@ -1,7 +1,7 @@
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import type { Artwork, Job, Shelf } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
-import { inspectImage } from '../image';
+import { endingOf, inspectImage } from '../image';
 import { sha256Of } from '../sha256';
 import { readJobDocument, toJobDocument, type JobDocument } from './document';
 
@@ -11,7 +11,7 @@ const MAX_TOTAL_BYTES = 600_000_000;
 /** Pictures hardly compress; what unpacks to more than this many times its size is a trap. */
 const MAX_RATIO = 100;
 const JSON_NAME = 'job.json';
-const ART_NAME = /^art\/([0-9a-f]{64})\.(png|jpg)$/;
+const ART_NAME = /^art\/([0-9a-f]{64})\.(png|jpg|webp)$/;
 /** ZIP stores times from 1980 on; a fixed one makes equal jobs equal files. */
 const FIXED_TIME = new Date('1980-01-02T00:00:00Z');
 
@@ -20,10 +20,9 @@ export interface JobFile extends JobDocument {
   readonly arts: ReadonlyMap<string, Uint8Array>;
 }
 
-const artPath = (art: Artwork): string =>
-  `art/${art.sha256}.${art.mime === 'image/png' ? 'png' : 'jpg'}`;
+const artPath = (art: Artwork): string => `art/${art.sha256}.${endingOf(art.mime)}`;
 
-/** Packs a job with its pictures: `job.json` and `art/<sha256>.<png|jpg>`, pictures as they came. */
+/** Packs a job with its pictures: `job.json` and `art/<sha256>.<png|jpg|webp>`, pictures as they came. */
 export function packJobFile(
   job: Job,
   shelf: Shelf,

@@ -98,7 +98,9 @@ export async function embedArt(
     await image.embed();
     return image.ref;
   }
-  const png = readPng(bytes);
-  if (png.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value);
+  if (art.mime === 'image/png') {
+    const png = readPng(bytes);
+    if (png.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value);
+  }
   return embedPixels(doc, await decode(bytes, art));
 }
