@@ -4,7 +4,7 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**'] },
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'public/sw.js'] },
   ...tseslint.configs.strict,
   ...tseslint.configs.stylistic,
   hooks.configs.flat.recommended,

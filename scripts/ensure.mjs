@@ -48,7 +48,7 @@ export function ensureSystemTools() {
 /** Makes the production build; exits when it fails. */
 export function build() {
   const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
-  if (run('npx', ['next', 'build'], { env })) return;
+  if (run('npm', ['run', '--silent', 'build'], { env })) return;
   console.error('The build failed.');
   process.exit(1);
 }

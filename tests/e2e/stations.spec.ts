@@ -137,9 +137,9 @@ test.describe('Art', () => {
     await page.getByRole('button', { name: 'On both sides, level' }).click();
     const list = page.getByRole('list', { name: 'Pictures on the mug' });
     await expect(list.getByRole('listitem')).toHaveCount(2);
-    await expect(field(page, 'From the left edge')).toHaveValue('13/16 in');
-    await list.getByRole('button').first().click();
     await expect(field(page, 'From the left edge')).toHaveValue('5 15/16 in');
+    await list.getByRole('button').last().click();
+    await expect(field(page, 'From the left edge')).toHaveValue('13/16 in');
   });
 
   test('as printed is the mirror image, and is there only to look at', async ({ page }) => {

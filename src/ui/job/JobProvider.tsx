@@ -13,7 +13,7 @@ import {
   type ReactNode,
 } from 'react';
 import { useStore } from 'zustand';
-import type { Check, Station } from '@/core/check';
+import { STATIONS, type Check, type Station } from '@/core/check';
 import { nextAction, stationStates, type JobHistory, type StationState } from '@/core/job';
 import type { Job } from '@/core/model';
 import { planJob, type JobPlan } from '@/core/plan';
@@ -30,6 +30,7 @@ import {
 } from '@/store';
 import { useBench } from '../bench/BenchProvider';
 import { useNotify } from '../notify';
+import { keepOffline } from '../offline';
 import { useUnits } from '../units';
 
 interface OpenJob {
@@ -124,6 +125,12 @@ function OpenJobProvider({ session, history, setHistory, readHistory, children }
     [db, job.id, notify, setHistory],
   );
 
+  const pathTo = useCallback(
+    (station: Station) => `/${name}/job/${encodeURIComponent(job.id)}/${station}`,
+    [name, job.id],
+  );
+  useEffect(() => keepOffline(STATIONS.map(pathTo)), [pathTo]);
+
   const value = useMemo<OpenJob>(
     () => ({
       job,
@@ -136,9 +143,9 @@ function OpenJobProvider({ session, history, setHistory, readHistory, children }
       applyFix: ({ fix }) => fix && session.edit((old) => ({ ...old, ...fix.patch })),
       setRun,
       refreshHistory: readHistory,
-      pathTo: (station) => `/${name}/job/${encodeURIComponent(job.id)}/${station}`,
+      pathTo,
     }),
-    [job, plan, history, units, session, setRun, readHistory, name],
+    [job, plan, history, units, session, setRun, readHistory, pathTo],
   );
   return <JobContext value={value}>{children}</JobContext>;
 }

@@ -1,0 +1,78 @@
+// The service worker: what was built stays at hand, so that the app works without a network.
+// `npm run build` puts BUILD (an id and the list of built files) in front of this and writes public/sw.js.
+/* global self, caches, fetch, BUILD */
+
+const FILES = `files-${BUILD.id}`;
+const PAGES = `pages-${BUILD.id}`;
+/** Where everyone starts. */
+const FIRST_PAGES = ['/own', '/demo', '/own/log', '/demo/log'];
+
+self.addEventListener('install', (event) => {
+  event.waitUntil(
+    (async () => {
+      await (await caches.open(FILES)).addAll(BUILD.files);
+      await keepPages(FIRST_PAGES);
+      await self.skipWaiting();
+    })(),
+  );
+});
+
+self.addEventListener('activate', (event) => {
+  event.waitUntil(
+    (async () => {
+      const old = (await caches.keys()).filter((name) => name !== FILES && name !== PAGES);
+      await Promise.all(old.map((name) => caches.delete(name)));
+      await self.clients.claim();
+    })(),
+  );
+});
+
+/** Fetches pages and keeps those that came. */
+async function keepPages(paths) {
+  const pages = await caches.open(PAGES);
+  await Promise.all(
+    paths.map(async (path) => {
+      const response = await fetch(path, { headers: { accept: 'text/html' } }).catch(() => null);
+      if (response?.ok) await pages.put(path, response);
+    }),
+  );
+}
+
+/** A screen of the app asks for the pages it may lead to. */
+self.addEventListener('message', ({ data, waitUntil }) => {
+  const paths = Array.isArray(data?.keep)
+    ? data.keep.filter((path) => typeof path === 'string')
+    : [];
+  const keeping = keepPages(paths.filter((path) => path.startsWith('/') && !path.startsWith('//')));
+  waitUntil?.(keeping);
+});
+
+async function pageFor(request, url) {
+  const pages = await caches.open(PAGES);
+  try {
+    const response = await fetch(request);
+    if (response.ok && !response.redirected) await pages.put(url.pathname, response.clone());
+    return response;
+  } catch (error) {
+    const kept = await pages.match(url.pathname === '/' ? '/own' : url.pathname);
+    if (kept) return kept;
+    throw error;
+  }
+}
+
+async function fileFor(request) {
+  const files = await caches.open(FILES);
+  const kept = await files.match(request.url.split('#')[0], { ignoreSearch: true });
+  // a response without an address of its own: a worker then keeps the one it was asked for by,
+  // which carries its settings
+  if (kept) return new Response(kept.body, { status: kept.status, headers: kept.headers });
+  return fetch(request);
+}
+
+self.addEventListener('fetch', (event) => {
+  const { request } = event;
+  const url = new URL(request.url);
+  if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+  if (request.mode === 'navigate') event.respondWith(pageFor(request, url));
+  else if (url.pathname.startsWith('/_next/static/')) event.respondWith(fileFor(request));
+});
