@@ -1,4 +1,4 @@
-import { developFrustum, isStraight, slantOf, type Sector } from '../geometry';
+import { canExist, developFrustum, isStraight, slantOf, type Sector } from '../geometry';
 import type { TaperedWrapForm } from '../model';
 import type { FormRules } from './rules';
 import { aroundMm, girthDoubt, midCircumferenceMm, wallFace, type Wall } from './wall';
@@ -26,7 +26,12 @@ function developmentOf(wall: Wall): Sector | null {
 export const TAPERED_WRAP: FormRules<TaperedWrapForm> = {
   label: 'Tapered cup',
   wall: wallOf,
-  faces: (form) => [wallFace(wallOf(form), form, developmentOf(wallOf(form)))],
+  faces: (form) => {
+    const wall = wallOf(form);
+    // figures that no cup can have leave nothing to print on; `core/check` says so to the user
+    if (!canExist(wall)) return [wallFace({ ...wall, slantMm: 0 }, form, null)];
+    return [wallFace(wall, form, developmentOf(wall))];
+  },
   doubt: (form, unit) =>
     girthDoubt(form.rimGirthMm, form.girthMeasuredAs, unit) ??
     girthDoubt(form.baseGirthMm, form.girthMeasuredAs, unit),

@@ -166,6 +166,7 @@ const keepOut = perArt(({ placed, piece, art }, { faces }) => {
   const safe = { ...face.safe, x: face.safe.x + piece.face.x, y: face.safe.y + piece.face.y };
   if (contains(safe, placed.box)) return null;
   const shown = intersection(placed.box, piece.face);
+  if (area(shown) === 0) return null;
   const share = 1 - area(intersection(shown, safe)) / area(shown);
   if (share <= CUT_NOTE_SHARE) return null;
   return {

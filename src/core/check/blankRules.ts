@@ -1,6 +1,7 @@
-import { measuringDoubt } from '../blank';
+import { measuringDoubt, wallOf, type Face } from '../blank';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
+import type { BlankForm } from '../model';
 import { formatLength } from '../units';
 import type { Rule } from './check';
 
@@ -59,21 +60,45 @@ const measuring: Rule = ({ job, units }) => {
   ];
 };
 
+/** Why a face has no room, and the figure it turns on (mm). */
+function noRoom(
+  face: Face,
+  form: BlankForm,
+  show: (mm: number) => string,
+): [why: string, mm: number] {
+  const { handleGapMm, rimKeepOutMm, baseKeepOutMm } = form;
+  if (face.heightMm <= 0) {
+    const wall = wallOf(form);
+    return [
+      `No cup can have a wall of ${show(wall.slantMm)} along the slant between girths of ` +
+        `${show(wall.rimCircumferenceMm)} and ${show(wall.baseCircumferenceMm)}. Measure again.`,
+      wall.slantMm,
+    ];
+  }
+  if (face.widthMm <= 0) {
+    return [
+      `The handle gap of ${show(handleGapMm)} takes up the whole circumference. Measure both again.`,
+      handleGapMm,
+    ];
+  }
+  return [
+    `Rim and base keep-outs of ${show(rimKeepOutMm + baseKeepOutMm)} leave nothing of the ${show(face.heightMm)} wall. Measure again.`,
+    rimKeepOutMm + baseKeepOutMm,
+  ];
+}
+
 const noFace: Rule = ({ job, faces, units }) =>
   faces
     .filter(({ widthMm, safe }) => widthMm <= 0 || safe.height <= 0)
     .map((face) => {
-      const { handleGapMm, rimKeepOutMm, baseKeepOutMm } = job.blank.form;
-      const narrow = face.widthMm <= 0;
       const show = (mm: number) => formatLength(mm, units.length);
+      const [text, mm] = noRoom(face, job.blank.form, show);
       return {
         id: `no-face-${face.id}`,
         level: 'stop' as const,
         station: 'blank' as const,
-        text: narrow
-          ? `The handle gap of ${show(handleGapMm)} takes up the whole circumference. Measure both again.`
-          : `Rim and base keep-outs of ${show(rimKeepOutMm + baseKeepOutMm)} leave nothing of the ${show(face.heightMm)} wall. Measure again.`,
-        figure: show(narrow ? handleGapMm : rimKeepOutMm + baseKeepOutMm),
+        text,
+        figure: show(mm),
       };
     });
 

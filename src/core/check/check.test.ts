@@ -51,6 +51,12 @@ const CASES: readonly (readonly [id: string, job: Job, says: RegExp, level: stri
     /leave nothing/,
     'stop',
   ],
+  [
+    'no-face-wrap',
+    onLatteCup(mugJob(), { heightMm: 10 }),
+    /No cup can have a wall of 0\.39 in/,
+    'stop',
+  ],
   ['bleed-over-handle', { ...mugJob(), bleedMm: 25 }, /handle gap of 1 1\/2 in/, 'stop'],
   ['no-art', { ...mugJob(), placements: [], arts: [] }, /no picture yet/, 'stop'],
   [

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { bend, bentOutline, boxOf, developFrustum, sagitta, slantOf, unbend } from '.';
+import { bend, bentOutline, boxOf, canExist, developFrustum, sagitta, slantOf, unbend } from '.';
 
 const cup = { rimCircumferenceMm: 270, baseCircumferenceMm: 190, slantMm: 110 };
 
@@ -39,19 +39,15 @@ test('face → sector → face comes back to within 0.05 mm, wide end up or down
   fc.assert(
     fc.property(figures, ({ rim, base, slant, u, v }) => {
       fc.pre(Math.abs(rim - base) > 0.5);
-      const sector = developFrustum({
-        rimCircumferenceMm: rim,
-        baseCircumferenceMm: base,
-        slantMm: slant,
-      });
+      const wall = { rimCircumferenceMm: rim, baseCircumferenceMm: base, slantMm: slant };
+      fc.pre(canExist(wall));
+      const sector = developFrustum(wall);
       const strip = { widthMm: (rim + base) / 2, heightMm: slant };
       const point = { x: u * strip.widthMm, y: v * slant };
       const back = unbend(bend(point, strip, sector, { x: 7, y: -3 }), strip, sector, {
         x: 7,
         y: -3,
       });
-      // a sector that goes more than once round cannot be told back from its angle alone
-      fc.pre(sector.sweepRad < 2 * Math.PI);
       return Math.hypot(back.x - point.x, back.y - point.y) < 0.05;
     }),
   );
@@ -85,4 +81,15 @@ test('the rim lies above the base on the paper, whichever is wider', () => {
     expect(at(0)).toBeLessThan(at(110));
     expect(at(110) - at(0)).toBeCloseTo(110, 9);
   }
+});
+
+test('a slant shorter than the taper is no cup: r 50 → 20 needs more than 30 mm', () => {
+  const wall = (slantMm: number) => ({
+    rimCircumferenceMm: 2 * Math.PI * 50,
+    baseCircumferenceMm: 2 * Math.PI * 20,
+    slantMm,
+  });
+  expect([29, 31].map((slant) => canExist(wall(slant)))).toEqual([false, true]);
+  expect(() => developFrustum(wall(29))).toThrow(RangeError);
+  expect(developFrustum(wall(31)).sweepRad).toBeLessThanOrEqual(2 * Math.PI);
 });

@@ -30,12 +30,18 @@ const STRAIGHT_WITHIN_MM = 0.05;
 export const isStraight = (f: Frustum): boolean =>
   Math.abs(f.rimCircumferenceMm - f.baseCircumferenceMm) < STRAIGHT_WITHIN_MM;
 
+/** Whether such a wall can be: no slant is shorter than the step from the narrow to the wide radius. */
+export const canExist = (f: Frustum): boolean =>
+  f.slantMm > Math.abs(f.rimCircumferenceMm - f.baseCircumferenceMm) / (2 * Math.PI);
+
 /**
  * Development of a frustum: ρ_wide = s · C_wide / (C_wide − C_narrow), ρ_narrow = ρ_wide − s,
- * sweep = C_wide / ρ_wide. Not for straight walls (the radii would be infinite).
+ * sweep = C_wide / ρ_wide, at most one turn. Not for straight walls (the radii would be infinite).
+ * @throws RangeError for a wall that cannot be (`canExist`).
  */
 export function developFrustum(f: Frustum): Sector {
   const { rimCircumferenceMm: rim, baseCircumferenceMm: base, slantMm } = f;
+  if (!canExist(f)) throw new RangeError('No cup has a slant shorter than its taper.');
   const difference = rim - base;
   const rimRadiusMm = (slantMm * rim) / Math.abs(difference);
   const baseRadiusMm = (slantMm * base) / Math.abs(difference);

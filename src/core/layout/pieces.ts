@@ -100,6 +100,7 @@ function pieceOf(face: Face, job: Job, arts: ReadonlyMap<string, Artwork>): Piec
       const art = arts.get(placement.artSha256);
       if (!art) return [];
       const onFace = placedBox(placement, art, face, job.bleedMm);
+      if (area(onFace) === 0) return [];
       const box = { ...onFace, x: onFace.x - trim.x, y: onFace.y - trim.y };
       return [
         {

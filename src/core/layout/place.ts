@@ -1,6 +1,6 @@
 import { uprightPixels } from '../art';
 import { faceBox, type Face } from '../blank';
-import { boxAround, outset, type Box, type Point } from '../geometry';
+import { area, boxAround, outset, type Box, type Point } from '../geometry';
 import type { Artwork, Placement, Sizing } from '../model';
 
 /** Width over height of the picture as looked at. */
@@ -43,10 +43,10 @@ export function placedBox(placement: Placement, art: Artwork, face: Face, bleedM
 
 /**
  * How much wider the art is drawn than its own proportions ask for its height:
- * 0.36 is 36 % too wide, −0.2 is 20 % too narrow.
+ * 0.36 is 36 % too wide, −0.2 is 20 % too narrow; 0 where there is no size to judge.
  */
 export const stretch = (art: Artwork, box: Box): number =>
-  box.width / box.height / proportion(art) - 1;
+  area(box) === 0 ? 0 : box.width / box.height / proportion(art) - 1;
 
 /** The same spot on the face measured from another datum, so that changing it moves nothing. */
 export function rebase(placement: Placement, face: Face, datumId: string): Placement['at'] {

@@ -8,7 +8,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
-import { recordOf, type Told } from '@/core/log';
+import { recordOf } from '@/core/log';
 import { FAULT_IDS, FAULTS, type Fault, type Outcome } from '@/core/model';
 import { putArt, putRecord, storageProblem } from '@/store';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
@@ -61,13 +61,18 @@ function Causes({ faults }: { faults: readonly Fault[] }) {
   );
 }
 
-function Photo({ told, change }: { told: Told; change: (part: Partial<Told>) => void }) {
+interface PhotoProps {
+  sha256: string | null;
+  onPhoto: (sha256: string) => void;
+}
+
+function Photo({ sha256, onPhoto }: PhotoProps) {
   const { db } = useBench();
   const notify = useNotify();
   const task = useTask();
   const input = useRef<HTMLInputElement>(null);
-  const previews = useArtPreviews(told.photoSha256 ? [told.photoSha256] : []);
-  const url = told.photoSha256 && previews.get(told.photoSha256);
+  const previews = useArtPreviews(sha256 ? [sha256] : []);
+  const url = sha256 && previews.get(sha256);
 
   async function take(file: File) {
     const taken = await task.run((onProgress) => takeInTask(file, file.name, onProgress));
@@ -76,7 +81,7 @@ function Photo({ told, change }: { told: Told; change: (part: Partial<Told>) => 
     const { art, blob, preview } = taken.value;
     try {
       await putArt(db, { sha256: art.sha256, blob, preview });
-      change({ photoSha256: art.sha256 });
+      onPhoto(art.sha256);
     } catch (error) {
       notify({ tone: 'error', text: storageProblem(error) });
     }
@@ -188,7 +193,7 @@ export function RecordForm({ onSaved }: { onSaved: () => Promise<void> }) {
           value={told.note}
           onChange={({ target }) => change({ note: target.value.slice(0, 4000) })}
         />
-        <Photo told={{ ...told, outcome: told.outcome ?? 'good' }} change={change} />
+        <Photo sha256={told.photoSha256} onPhoto={(photoSha256) => change({ photoSha256 })} />
         <Box
           sx={{
             position: 'sticky',
