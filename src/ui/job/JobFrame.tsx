@@ -4,6 +4,8 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import InputBase from '@mui/material/InputBase';
 import Tooltip from '@mui/material/Tooltip';
+import Typography from '@mui/material/Typography';
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import RedoIcon from '@mui/icons-material/Redo';
 import UndoIcon from '@mui/icons-material/Undo';
 import { useState, type ReactNode } from 'react';
@@ -115,19 +117,9 @@ export function JobFrame({ station, stage, card }: FrameProps) {
             p: 2.5,
           }}
         >
-          <Box
-            component="h1"
-            id="station-title"
-            sx={{
-              position: 'absolute',
-              width: 1,
-              height: 1,
-              overflow: 'hidden',
-              clipPath: 'inset(50%)',
-            }}
-          >
+          <Typography component="h1" id="station-title" sx={visuallyHidden}>
             {STATION_NAMES[station]}
-          </Box>
+          </Typography>
           {card}
         </Box>
       </Box>

@@ -25,9 +25,14 @@ const SHORTCUTS: readonly (readonly [string, string])[] = [
   ['?', 'This sheet'],
 ];
 
+/** Controls that are no place to write, although they are input elements. */
+const NOT_TEXT = ['radio', 'checkbox', 'range', 'button', 'color', 'file'];
+
+/** Whether keys typed there write text, and are not for us. */
 const inText = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+  (target instanceof HTMLInputElement && !NOT_TEXT.includes(target.type)) ||
+  target instanceof HTMLTextAreaElement ||
+  (target instanceof HTMLElement && target.isContentEditable);
 
 /** The job's keyboard shortcuts, and the sheet that lists them. */
 export function ShortcutSheet() {
