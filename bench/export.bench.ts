@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, type Page } from '@playwright/test';
+import { chromium, type Browser } from '@playwright/test';
 import sharp from 'sharp';
 import { ms, spreadOf, timed } from './stats';
 
@@ -53,13 +53,14 @@ function kept(ending: string, bytes: Buffer): string {
 }
 
 /** From dropping the file to the PDF in hand, through the real interface. */
-async function exportOnce(page: Page, path: string): Promise<number> {
+async function exportOnce(browser: Browser, path: string): Promise<number> {
+  const page = await browser.newPage();
   await page.goto(`http://localhost:${PORT}/own`);
-  await page.getByRole('button', { name: /New mug/ }).click();
+  await page.getByRole('button', { name: 'Start a mug' }).click();
   await page.getByRole('link', { name: /^Art/ }).click();
   const input = page.getByLabel('Picture file', { exact: true });
   await input.waitFor({ state: 'attached' });
-  return timed(async () => {
+  const took = await timed(async () => {
     await input.setInputFiles(path);
     await page.getByText(`${WIDTH} × ${HEIGHT} px`).waitFor({ timeout: 120_000 });
     await page.getByRole('link', { name: /^Sheets/ }).click();
@@ -67,6 +68,8 @@ async function exportOnce(page: Page, path: string): Promise<number> {
     await page.getByRole('button', { name: 'Save the PDF' }).click();
     await (await download).path();
   });
+  await page.close();
+  return took;
 }
 
 /** Decode, place and export in the browser against sharp's decode, flip and re-encode of the same file. */
@@ -79,8 +82,7 @@ export async function benchExport(): Promise<void> {
     args: ['--no-sandbox', '--disable-background-networking'],
   });
   try {
-    const page = await browser.newPage();
-    await exportOnce(page, kept('jpg', jpeg));
+    await exportOnce(browser, kept('jpg', jpeg));
     const files = [
       ['JPEG', kept('jpg', jpeg), () => sharp(jpeg).flop().jpeg({ quality: 90 }).toBuffer()],
       ['PNG', kept('png', png), () => sharp(png).flop().png().toBuffer()],
@@ -88,7 +90,7 @@ export async function benchExport(): Promise<void> {
     for (const [name, path, reference] of files) {
       const [ours, theirs]: [number[], number[]] = [[], []];
       for (let i = 0; i < ROUNDS; i++) {
-        ours.push(await exportOnce(page, path));
+        ours.push(await exportOnce(browser, path));
         theirs.push(await timed(reference));
       }
       const [own, ref] = [spreadOf(ours), spreadOf(theirs)];
