@@ -89,6 +89,16 @@ export function unbend(point: Point, strip: Strip, sector: Sector, centre: Point
   };
 }
 
+/** A sector made wider by `byMm` at rim and base, with a sweep of its own. */
+export function growSector(sector: Sector, byMm: number, sweepRad: number): Sector {
+  const outwards = sector.rimRadiusMm >= sector.baseRadiusMm ? byMm : -byMm;
+  return {
+    rimRadiusMm: sector.rimRadiusMm + outwards,
+    baseRadiusMm: sector.baseRadiusMm - outwards,
+    sweepRad,
+  };
+}
+
 /** How far a chord may stand off its arc in an outline, mm: far below what scissors can follow. */
 const CHORD_ERROR_MM = 0.01;
 

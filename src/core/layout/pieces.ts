@@ -3,6 +3,7 @@ import {
   area,
   bentOutline,
   boxOf,
+  growSector,
   intersection,
   outset,
   type Affine,
@@ -58,16 +59,6 @@ export interface Piece {
 
 type OnPaper = Pick<Piece, 'bend' | 'widthMm' | 'heightMm' | 'outline'>;
 
-/** A sector grown by the bleed on all four sides. */
-function withBleed(sector: Sector, face: Face, bleedMm: number): Sector {
-  const outwards = sector.rimRadiusMm >= sector.baseRadiusMm ? bleedMm : -bleedMm;
-  return {
-    rimRadiusMm: sector.rimRadiusMm + outwards,
-    baseRadiusMm: sector.baseRadiusMm - outwards,
-    sweepRad: (sector.sweepRad * (face.widthMm + 2 * bleedMm)) / face.widthMm,
-  };
-}
-
 /** How the strip lies on the paper, moved so that it starts at (0, 0). */
 function onPaper(face: Face, strip: Piece['strip'], bleedMm: number): OnPaper {
   const { widthMm, heightMm } = strip;
@@ -80,7 +71,8 @@ function onPaper(face: Face, strip: Piece['strip'], bleedMm: number): OnPaper {
     ];
     return { bend: null, widthMm, heightMm, outline };
   }
-  const sector = withBleed(face.development, face, bleedMm);
+  const sweepRad = (face.development.sweepRad * widthMm) / face.widthMm;
+  const sector = growSector(face.development, bleedMm, sweepRad);
   const box = boxOf(bentOutline(strip, sector, { x: 0, y: 0 }));
   const centre = { x: -box.x, y: -box.y };
   return {

@@ -2,6 +2,7 @@ import {
   applyAffine,
   bentOutline,
   bottom,
+  growSector,
   outset,
   right,
   type Affine,
@@ -97,14 +98,9 @@ function lineRound(piece: Piece, bend: Bend, toPage: Affine): Point[] {
     { x: 0, y: 0, width: piece.strip.widthMm, height: piece.strip.heightMm },
     TICK_GAP_MM,
   );
-  const outwards = bend.sector.rimRadiusMm >= bend.sector.baseRadiusMm ? TICK_GAP_MM : -TICK_GAP_MM;
-  const sector = {
-    rimRadiusMm: bend.sector.rimRadiusMm + outwards,
-    baseRadiusMm: bend.sector.baseRadiusMm - outwards,
-    sweepRad:
-      bend.sector.sweepRad +
-      (2 * TICK_GAP_MM) / Math.min(bend.sector.rimRadiusMm, bend.sector.baseRadiusMm),
-  };
+  const { sector: own } = bend;
+  const narrow = Math.min(own.rimRadiusMm, own.baseRadiusMm);
+  const sector = growSector(own, TICK_GAP_MM, own.sweepRad + (2 * TICK_GAP_MM) / narrow);
   const strip = { widthMm: grown.width, heightMm: grown.height };
   return bentOutline(strip, sector, bend.centre).map((point) => applyAffine(toPage, point));
 }
