@@ -1,9 +1,8 @@
-import { artwork, mugJob, withForm } from '@tests/support/jobs';
+import { artwork, mugJob, shelf, withForm } from '@tests/support/jobs';
 import { facesOf } from '../blank';
 import { bottom, right } from '../geometry';
 import type { Job, Placement } from '../model';
 import { planJob } from '../plan';
-import { shelf } from '@tests/support/jobs';
 import { inches } from '../units';
 import { placedBox, rebase, stretch } from '.';
 

@@ -76,6 +76,15 @@ export function BenchScreen() {
     }
   }
 
+  async function layOutAfresh() {
+    try {
+      await resetDemo(db);
+      await refresh();
+    } catch (error) {
+      notify({ tone: 'error', text: storageProblem(error) });
+    }
+  }
+
   const drop = useDropzone({
     noClick: true,
     noKeyboard: true,
@@ -113,7 +122,7 @@ export function BenchScreen() {
             On the bench
           </Typography>
           {name === 'demo' && (
-            <Button onClick={() => void resetDemo(db).then(refresh)} color="inherit">
+            <Button onClick={() => void layOutAfresh()} color="inherit">
               Lay the demo out afresh
             </Button>
           )}

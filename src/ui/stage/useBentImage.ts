@@ -47,11 +47,13 @@ export function useBentImage(
     if (!piece?.bend) return;
     let gone = false;
     let made: string | null = null;
-    void drawBent(piece, previews).then((drawn) => {
-      if (gone) return URL.revokeObjectURL(drawn);
-      made = drawn;
-      setUrl(drawn);
-    });
+    drawBent(piece, previews)
+      .then((drawn) => {
+        if (gone) return URL.revokeObjectURL(drawn);
+        made = drawn;
+        setUrl(drawn);
+      })
+      .catch(() => setUrl(null)); // its previews were let go of meanwhile: the edge is drawn without them
     return () => {
       gone = true;
       if (made) URL.revokeObjectURL(made);
