@@ -2,7 +2,7 @@
 const shared = {
   testEnvironment: 'node',
   transform: {
-    '^.+\\.(t|j)sx?$': [
+    '^.+\\.(t|j|mj)sx?$': [
       '@swc/jest',
       {
         jsc: {
@@ -13,6 +13,8 @@ const shared = {
       },
     ],
   },
+  /** These ship as ES modules only. */
+  transformIgnorePatterns: ['/node_modules/(?!(clipper2-ts|d3-contour|d3-array|internmap)/)'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '^@tests/(.*)$': '<rootDir>/tests/$1',

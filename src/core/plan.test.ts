@@ -49,7 +49,7 @@ const anyJob: fc.Arbitrary<Job> = fc
     return {
       ...measured,
       bleedMm: f.bleedMm,
-      sheet: { paperId: f.paperId, printerId: f.printerId, mirrorBy: f.mirrorBy },
+      sheet: { ...plain.sheet, paperId: f.paperId, printerId: f.printerId, mirrorBy: f.mirrorBy },
       heat: { ...plain.heat, machineId: f.machineId },
     };
   });
@@ -103,7 +103,9 @@ test('a piece is on a sheet, or is reported as too large with what is missing; n
       for (const { overWidthMm, overHeightMm } of misfits) {
         expect(overWidthMm + overHeightMm).toBeGreaterThan(0);
       }
-      expect(checks.filter(({ id }) => id.startsWith('misfit'))).toHaveLength(misfits.length);
+      expect(checks.filter(({ id }) => id.startsWith('misfit'))).toHaveLength(
+        Math.min(1, misfits.length),
+      );
     }),
   );
 });

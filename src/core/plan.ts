@@ -58,11 +58,12 @@ export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS):
   const pieces = layOut(job, faces);
   const mirror = planMirror(transfer, printer, job.sheet.mirrorBy);
   const sheets = planSheets(pieces, { job, paper, printer, mirror, units });
-  const recipe = recipeFor(machine);
+  const recipe = recipeFor(machine, job.blank);
   const settings = settingsFor(recipe, job.heat);
-  const steps = planPress(machine, job.heat);
+  const steps = planPress(recipe, job.heat);
+  const cutter = job.sheet.cutterId ? pick('cutter', shelf.cutters, job.sheet.cutterId) : null;
   const checks = checkPlan({
-    ...{ job, transfer, paper, printer, machine, recipe, settings },
+    ...{ job, transfer, paper, printer, cutter, machine, recipe, settings },
     ...{ faces, pieces, mirror, sheets, units },
   });
 

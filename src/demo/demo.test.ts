@@ -3,6 +3,7 @@ import { artwork, NOW, shelf } from '@tests/support/jobs';
 import { demoJobs } from './jobs';
 import { seeded } from './paint';
 
+const square = (side: number) => ({ storedWidthPx: side, storedHeightPx: side });
 const jobs = demoJobs(
   {
     comet: artwork({ sha256: '1'.repeat(64) }),
@@ -13,6 +14,10 @@ const jobs = demoJobs(
       transparentShare: 0.6,
     }),
     horizon: artwork({ sha256: '3'.repeat(64), storedWidthPx: 1700, storedHeightPx: 1000 }),
+    badge: artwork({ sha256: '4'.repeat(64), ...square(1200), transparentShare: 0.2 }),
+    back: artwork({ sha256: '5'.repeat(64), ...square(1200) }),
+    star: artwork({ sha256: '6'.repeat(64), ...square(500), transparentShare: 0.6 }),
+    chart: artwork({ sha256: '7'.repeat(64), storedWidthPx: 2400, storedHeightPx: 3600 }),
   },
   NOW,
 );
@@ -40,7 +45,8 @@ test('the moons face a right-handed holder and stay clear of the handle', () => 
   const moons = jobs.find(({ id }) => id === 'demo-moons');
   const [piece] = moons ? planJob(moons, shelf).pieces : [];
   const box = piece?.arts[0]?.box;
-  expect(box && piece && box.x + box.width < piece.face.x + piece.face.width).toBe(true);
+  const face = piece?.slots[0]?.face;
+  expect(box && face && box.x + box.width < face.x + face.width).toBe(true);
 });
 
 test('the painter’s chance is the same every time', () => {

@@ -1,58 +1,137 @@
+import { facesOf } from '@/core/blank';
 import { newJob, withArt } from '@/core/job';
-import type { Artwork, Job } from '@/core/model';
-import { BUILT_IN_SHELF } from '@/core/shelf';
+import { USUAL_FOLD_GAP_MM } from '@/core/layout';
+import type { Artwork, Blank, Job, Placement } from '@/core/model';
+import { BUILT_IN_SHELF, TEE_WIDTHS_IN } from '@/core/shelf';
 import { fahrenheitToC, inches } from '@/core/units';
 
 /** One of something for each picture of the demo. */
-export type DemoPictures<T> = Record<'comet' | 'moons' | 'horizon', T>;
+export type DemoPictures<T> = Record<
+  'comet' | 'moons' | 'horizon' | 'badge' | 'back' | 'star' | 'chart',
+  T
+>;
 
-const blankOf = (id: string) => BUILT_IN_SHELF.blanks.find((blank) => blank.id === id);
+function blankOf(id: string): Blank {
+  const blank = BUILT_IN_SHELF.blanks.find((each) => each.id === id);
+  if (!blank) throw new Error(`The built-in shelf lacks “${id}”.`);
+  return blank;
+}
 
-/** The demo's jobs from its pictures: a full wrap, a motif, a tapered cup, and one with mistakes. */
-export function demoJobs(art: DemoPictures<Artwork>, now: Date): Job[] {
-  const [mug, latteCup] = ['mug-12oz', 'latte-12oz'].map(blankOf);
-  if (!mug || !latteCup) throw new Error('The built-in shelf lacks a demo blank.');
-  const start = (id: string, name: string, picture: Artwork) =>
-    withArt(newJob(id, name, mug, now), picture, 'placement-1');
-  const comet = start('demo-comet', 'Comet mug', art.comet);
-  const moons = start('demo-moons', 'Moon-phase mug', art.moons);
-  const latte = start('demo-latte', 'Latte cup for the night watch', art.horizon);
-  const horizon = start('demo-horizon', 'Horizon mug, in a hurry', art.horizon);
+type Pictures = DemoPictures<Artwork>;
+
+/** A job on a built-in blank with one picture. */
+const start = (now: Date, id: string, name: string, blankId: string, picture: Artwork): Job =>
+  withArt(newJob(id, name, blankOf(blankId), now), picture, 'placement-1');
+
+/** Changes every placement of a job. */
+const placed = (job: Job, change: (placement: Placement) => Partial<Placement>): Job => ({
+  ...job,
+  placements: job.placements.map((each) => ({ ...each, ...change(each) })),
+});
+
+const exact = (widthIn: number, ratio: number, locked = true): Placement['sizing'] => ({
+  mode: 'exact',
+  widthMm: inches(widthIn),
+  heightMm: inches(widthIn / ratio),
+  locked,
+});
+
+/** A full wrap, a motif, a tapered cup, a tumbler, and one cup with the usual mistakes. */
+function cups(art: Pictures, now: Date): Job[] {
+  const comet = start(now, 'demo-comet', 'Comet mug', 'mug-12oz', art.comet);
+  const moons = start(now, 'demo-moons', 'Moon-phase mug', 'mug-12oz', art.moons);
+  const latte = start(
+    now,
+    'demo-latte',
+    'Latte cup for the night watch',
+    'latte-12oz',
+    art.horizon,
+  );
+  const tumbler = start(now, 'demo-tumbler', 'Horizon tumbler', 'tumbler-20oz', art.comet);
+  const hurry = start(now, 'demo-horizon', 'Horizon mug, in a hurry', 'mug-12oz', art.horizon);
   return [
+    placed(comet, () => ({ sizing: { mode: 'cover' } })),
     {
-      ...comet,
-      placements: comet.placements.map((each) => ({ ...each, sizing: { mode: 'cover' } })),
-    },
-    {
-      ...moons,
-      placements: moons.placements.map((each) => ({
-        ...each,
+      ...placed(moons, () => ({
         sizing: { mode: 'exact', widthMm: inches(4.8), heightMm: inches(1.4), locked: true },
         at: { datum: 'right-holder', dxMm: inches(-0.7), dyMm: 0 },
       })),
       heat: { ...moons.heat, machineId: 'oven', coolSchool: 'A' },
     },
     {
-      ...latte,
-      blank: latteCup,
-      placements: latte.placements.map((each) => ({
-        ...each,
-        sizing: { mode: 'exact', widthMm: inches(6.2), heightMm: inches(6.2 / 1.7), locked: true },
-      })),
+      ...placed(latte, () => ({ sizing: exact(6.2, 1.7) })),
       heat: { ...latte.heat, machineId: 'oven' },
     },
     {
-      ...horizon,
-      placements: horizon.placements.map((each) => ({
-        ...each,
+      ...placed(tumbler, () => ({
+        sizing: exact(9.375, 2.25),
+        at: { datum: 'opposite-handle', dxMm: inches(1 / 16), dyMm: 0 },
+      })),
+      sheet: { ...tumbler.sheet, paperId: 'legal' },
+    },
+    {
+      ...placed(hurry, () => ({
         sizing: { mode: 'exact', widthMm: inches(8.875), heightMm: inches(3.915), locked: false },
       })),
-      sheet: { ...horizon.sheet, printerId: 'ordinary-inkjet' },
+      sheet: { ...hurry.sheet, printerId: 'ordinary-inkjet' },
       heat: {
-        ...horizon.heat,
+        ...hurry.heat,
         machineId: 'mug-attachment',
         own: { temperatureC: fahrenheitToC(330), dwellS: 120, pressure: 'light' },
       },
     },
   ];
 }
+
+const repeated = (widthIn: number, stepIn: number): Partial<Placement> => ({
+  sizing: exact(widthIn, 1),
+  repeat: {
+    pattern: 'brick',
+    stepXMm: inches(stepIn),
+    stepYMm: inches(stepIn * 0.9),
+    atEdge: 'cut',
+  },
+});
+
+/** Coaster, folded medallion, wall panel, tote, tees in their sizes, socks. */
+function flats(art: Pictures, now: Date): Job[] {
+  const coaster = start(now, 'demo-coaster', 'Moon coaster', 'round-coaster', art.badge);
+  const front = start(now, 'demo-medallion', 'Round medallion', 'medallion', art.badge);
+  const medallion = withArt(front, art.back, 'placement-2', 'back');
+  const chart = start(now, 'demo-chart', 'Star chart for the wall', 'wall-panel', art.chart);
+  const tote = start(now, 'demo-tote', 'A stretch of sky, tote', 'tote', art.star);
+  const tee = start(now, 'demo-tee', 'Crew tees, S to XL', 'tee', art.badge);
+  const navy = start(now, 'demo-navy', 'Navy tee, dye by mistake', 'tee-navy', art.moons);
+  const socks = start(now, 'demo-socks', 'Socks with small stars', 'socks-m', art.star);
+  const sock = placed(socks, () => repeated(0.8, 1.4));
+  return [
+    placed(coaster, () => ({ sizing: { mode: 'cover' } })),
+    {
+      ...placed(medallion, () => ({ sizing: { mode: 'cover' } })),
+      fold: { gapMm: USUAL_FOLD_GAP_MM },
+    },
+    placed(chart, () => ({ sizing: { mode: 'cover' } })),
+    placed(tote, () => repeated(1.6, 3)),
+    {
+      ...tee,
+      sizes: (['S', 'L', 'XL'] as const).map((size) => ({
+        size,
+        widthMm: inches(TEE_WIDTHS_IN[size] ?? 20),
+        copies: 2,
+      })),
+    },
+    navy,
+    {
+      ...sock,
+      placements: facesOf(socks.blank).flatMap(({ id }, i) =>
+        sock.placements.map((each) => ({ ...each, id: `placement-${i + 1}`, faceId: id })),
+      ),
+    },
+  ];
+}
+
+/** The demo's jobs from its pictures: every kind of blank of the scenario. */
+export const demoJobs = (art: Pictures, now: Date): Job[] => [
+  ...cups(art, now),
+  ...flats(art, now),
+];

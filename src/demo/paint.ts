@@ -1,5 +1,5 @@
 /** A brush for the demo's pictures: any 2-D canvas context will do. */
-type Brush = OffscreenCanvasRenderingContext2D;
+export type Brush = OffscreenCanvasRenderingContext2D;
 
 /** Small repeatable random numbers (mulberry32), so that the demo looks the same every time. */
 export function seeded(seed: number): () => number {
@@ -14,7 +14,7 @@ export function seeded(seed: number): () => number {
 
 const HEADING = '"Bricolage Grotesque Variable", sans-serif';
 
-function nightSky(brush: Brush, width: number, height: number): void {
+export function nightSky(brush: Brush, width: number, height: number): void {
   const sky = brush.createLinearGradient(0, 0, 0, height);
   sky.addColorStop(0, '#0d1638');
   sky.addColorStop(0.6, '#2b3a7a');
@@ -23,7 +23,13 @@ function nightSky(brush: Brush, width: number, height: number): void {
   brush.fillRect(0, 0, width, height);
 }
 
-function stars(brush: Brush, width: number, height: number, count: number, seed: number): void {
+export function stars(
+  brush: Brush,
+  width: number,
+  height: number,
+  count: number,
+  seed: number,
+): void {
   const random = seeded(seed);
   for (let i = 0; i < count; i++) {
     const size = (0.0008 + 0.0026 * random() ** 3) * width;
@@ -64,7 +70,7 @@ function ridge(
   brush.fill();
 }
 
-function comet(brush: Brush, x: number, y: number, size: number): void {
+export function comet(brush: Brush, x: number, y: number, size: number): void {
   for (let i = 40; i >= 0; i--) {
     const share = i / 40;
     brush.strokeStyle = `rgba(255, 240, 200, ${0.05 + 0.05 * (1 - share)})`;
@@ -86,7 +92,7 @@ function comet(brush: Brush, x: number, y: number, size: number): void {
   brush.fill();
 }
 
-function lettering(
+export function lettering(
   brush: Brush,
   text: string,
   x: number,

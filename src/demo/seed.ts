@@ -3,6 +3,7 @@ import { listJobs, listRecords, putArt, putRecord, saveJob, type BenchDatabase }
 import { takeInTask } from '@/workers';
 import { demoJobs, type DemoPictures } from './jobs';
 import { paintCometWrap, paintHorizon, paintMoonPhases } from './paint';
+import { paintBadge, paintBadgeBack, paintStar, paintStarChart } from './paintFlat';
 import { DEMO_RECORDS } from './records';
 
 type Painter = (brush: OffscreenCanvasRenderingContext2D, width: number, height: number) => void;
@@ -18,15 +19,22 @@ const PICTURES = {
   comet: { name: 'comet-wrap.png', width: 2700, height: 1200, paint: paintCometWrap },
   moons: { name: 'moon-phases.png', width: 2400, height: 700, paint: paintMoonPhases },
   horizon: { name: 'horizon.png', width: 1700, height: 1000, paint: paintHorizon },
+  badge: { name: 'comet-badge.png', width: 1200, height: 1200, paint: paintBadge },
+  back: { name: 'badge-back.png', width: 1200, height: 1200, paint: paintBadgeBack },
+  star: { name: 'small-star.png', width: 500, height: 500, paint: paintStar },
+  chart: { name: 'star-chart.jpg', width: 2400, height: 3600, paint: paintStarChart },
 } satisfies DemoPictures<DemoPicture>;
 
-async function paintFile({ width, height, paint }: DemoPicture): Promise<Blob> {
+async function paintFile({ name, width, height, paint }: DemoPicture): Promise<Blob> {
   await document.fonts.load('700 40px "Bricolage Grotesque Variable"');
   const canvas = new OffscreenCanvas(width, height);
   const brush = canvas.getContext('2d');
   if (!brush) throw new Error('This browser cannot draw the demo pictures.');
   paint(brush, width, height);
-  return canvas.convertToBlob({ type: 'image/png' });
+  return canvas.convertToBlob({
+    type: name.endsWith('.jpg') ? 'image/jpeg' : 'image/png',
+    quality: 0.92,
+  });
 }
 
 async function takeInDemoPicture(db: BenchDatabase, picture: DemoPicture): Promise<Artwork> {
@@ -41,12 +49,12 @@ async function takeInDemoPicture(db: BenchDatabase, picture: DemoPicture): Promi
 /** Lays the demo out on an empty bench; does nothing on one that is in use. */
 export async function seedDemo(db: BenchDatabase, now = new Date()): Promise<void> {
   if ((await listJobs(db)).length > 0 || (await listRecords(db)).length > 0) return;
-  const art = {
-    comet: await takeInDemoPicture(db, PICTURES.comet),
-    moons: await takeInDemoPicture(db, PICTURES.moons),
-    horizon: await takeInDemoPicture(db, PICTURES.horizon),
-  };
-  const jobs = demoJobs(art, now);
+  const taken = await Promise.all(
+    Object.entries(PICTURES).map(
+      async ([key, picture]) => [key, await takeInDemoPicture(db, picture)] as const,
+    ),
+  );
+  const jobs = demoJobs(Object.fromEntries(taken) as DemoPictures<Artwork>, now);
   for (const [i, job] of jobs.entries())
     await saveJob(db, job, 0, new Date(now.getTime() - i * 1000));
   for (const record of DEMO_RECORDS) await putRecord(db, record);

@@ -20,7 +20,10 @@ export async function sweepArts(db: BenchDatabase, now = new Date()): Promise<nu
   const tx = db.transaction(['jobs', 'records', 'arts'], 'readwrite');
   const used = new Set<string>();
   for (const { job } of await tx.objectStore('jobs').getAll()) {
-    for (const { sha256 } of job.arts) used.add(sha256);
+    for (const { sha256, madeFrom } of job.arts) {
+      used.add(sha256);
+      if (madeFrom) used.add(madeFrom); // the original of a prepared picture
+    }
   }
   for (const { record } of await tx.objectStore('records').getAll()) {
     if (record.photoSha256) used.add(record.photoSha256);

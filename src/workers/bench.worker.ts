@@ -6,6 +6,7 @@ import { failure, success, type Result } from '@/core/result';
 import { packJobFile, readJobFile } from '@/files/jobFile';
 import { writeSheetsPdf } from '@/files/pdf';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
+import { preparePicture } from './prepare';
 import type { OnProgress } from './progress';
 import { takeInPicture, type TakenIn } from './takeIn';
 
@@ -18,6 +19,7 @@ export interface UnpackedJob {
 
 const benchWorker = {
   takeIn: takeInPicture,
+  prepare: preparePicture,
 
   /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */
   async sheetsPdf(

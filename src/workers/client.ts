@@ -3,6 +3,7 @@ import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Result } from '@/core/result';
 import type { BenchWorker, UnpackedJob } from './bench.worker';
+import type { Preparation } from './prepare';
 import type { OnProgress } from './progress';
 import type { TakenIn } from './takeIn';
 
@@ -39,6 +40,18 @@ function runTask<T>(
 /** Takes a picture file in, off the main thread. */
 export const takeInTask = (file: Blob, name: string, onProgress: OnProgress) =>
   runTask<Result<TakenIn>>((worker, progress) => worker.takeIn(file, name, progress), onProgress);
+
+/** Prepares a picture, off the main thread. */
+export const prepareTask = (
+  blob: Blob,
+  step: Preparation,
+  longestPx: number,
+  onProgress: OnProgress,
+) =>
+  runTask<Blob>((worker) => {
+    onProgress({ doing: 'Preparing the picture', share: 0.3 });
+    return worker.prepare(blob, step, longestPx);
+  }, onProgress);
 
 /** Writes the print file, off the main thread. */
 export const sheetsPdfTask = (

@@ -1,6 +1,7 @@
 export {
   Cancelled,
   packJobTask,
+  prepareTask,
   sheetsPdfTask,
   takeInTask,
   unpackJobTask,
@@ -8,3 +9,4 @@ export {
 } from './client';
 export type { OnProgress, Progress } from './progress';
 export type { TakenIn } from './takeIn';
+export type { Preparation } from './prepare';

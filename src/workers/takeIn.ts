@@ -1,10 +1,11 @@
-import { uprightMap, uprightPixels } from '@/core/art';
+import { measureRaster, uprightMap, uprightPixels } from '@/core/art';
 import type { Artwork } from '@/core/model';
 import { chain, scaling } from '@/core/geometry';
 import { failure, success, type Result } from '@/core/result';
 import { inspectImage, type ImageFacts } from '@/files/image';
 import { sha256Of } from '@/files/sha256';
 import type { OnProgress } from './progress';
+import { traceSilhouette } from './silhouette';
 
 /** A picture ready to be kept: its facts, its bytes as they came, a small upright preview. */
 export interface TakenIn {
@@ -15,24 +16,40 @@ export interface TakenIn {
 
 /** Longest side of the preview, pixels: sharp on a large screen, light on memory. */
 const PREVIEW_PX = 2048;
+/** Longest side of what a silhouette is traced from, and of what the other facts are measured on. */
+const TRACE_PX = 1024;
+const FACTS_PX = 320;
 const MAX_NAME = 120;
 
 /** The part of a path-like name a person knows, cut to what a record may hold. */
 const tidyName = (name: string): string =>
   (name.split(/[\\/]/).at(-1) ?? '').trim().slice(0, MAX_NAME) || 'picture';
 
-function drawUpright(bitmap: ImageBitmap, facts: ImageFacts) {
+/** The whole picture upright, no larger than it has to be for the screen. */
+function drawUpright(bitmap: ImageBitmap, facts: ImageFacts): OffscreenCanvas {
   const { widthPx, heightPx } = uprightPixels(facts);
   const scale = Math.min(1, PREVIEW_PX / Math.max(widthPx, heightPx));
   const width = Math.max(1, Math.round(widthPx * scale));
   const height = Math.max(1, Math.round(heightPx * scale));
   const canvas = new OffscreenCanvas(width, height);
-  const context = canvas.getContext('2d', { willReadFrequently: true });
+  const context = canvas.getContext('2d');
   if (!context) throw new Error('This browser cannot draw pictures in the background.');
   context.imageSmoothingQuality = 'high';
   context.setTransform(...chain(uprightMap(facts.orientation), scaling(width, height)));
   context.drawImage(bitmap, 0, 0, 1, 1);
-  return { canvas, pixels: context.getImageData(0, 0, width, height).data };
+  return canvas;
+}
+
+/** The pixels of a drawing made smaller. */
+function pixelsOf(canvas: OffscreenCanvas, longestPx: number): ImageData {
+  const scale = Math.min(1, longestPx / Math.max(canvas.width, canvas.height));
+  const width = Math.max(1, Math.round(canvas.width * scale));
+  const height = Math.max(1, Math.round(canvas.height * scale));
+  const brush = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true });
+  if (!brush) throw new Error('This browser cannot draw pictures in the background.');
+  brush.imageSmoothingQuality = 'high';
+  brush.drawImage(canvas, 0, 0, width, height);
+  return brush.getImageData(0, 0, width, height);
 }
 
 function transparentShareOf(rgba: Uint8ClampedArray): number {
@@ -66,14 +83,17 @@ export async function takeInPicture(
   }
 
   onProgress({ doing: 'Drawing a preview', share: 0.6 });
-  const { canvas, pixels } = drawUpright(bitmap, facts.value);
+  const canvas = drawUpright(bitmap, facts.value);
   bitmap.close();
-  const transparentShare = mime === 'image/jpeg' ? 0 : transparentShareOf(pixels);
+  const traced = mime === 'image/jpeg' ? null : pixelsOf(canvas, TRACE_PX);
+  const transparentShare = traced ? transparentShareOf(traced.data) : 0;
   const preview = await canvas.convertToBlob(
     transparentShare > 0 ? { type: 'image/png' } : { type: 'image/jpeg', quality: 0.9 },
   );
 
-  onProgress({ doing: 'Measuring', share: 0.85 });
+  onProgress({ doing: 'Measuring what it holds', share: 0.85 });
+  const measured = measureRaster(pixelsOf(canvas, FACTS_PX));
+  const silhouette = traced && transparentShare > 0 ? traceSilhouette(traced) : [];
   const art: Artwork = {
     sha256: await sha256Of(bytes),
     name: tidyName(name),
@@ -83,6 +103,11 @@ export async function takeInPicture(
     storedHeightPx,
     orientation,
     transparentShare,
+    realMm: null,
+    sourceNote: '',
+    madeFrom: null,
+    text: null,
+    facts: { ...measured, silhouette },
   };
   onProgress({ doing: 'Done', share: 1 });
   return success({ art, blob: own, preview });

@@ -38,7 +38,7 @@ const WRONG: readonly (readonly [string, unknown, number, RegExp])[] = [
     422,
     /no paper “letter”/,
   ],
-  ['more than the limit', { ...example, padding: 'x'.repeat(600_000) }, 413, /500 kB/],
+  ['more than the limit', { ...example, padding: 'x'.repeat(5_100_000) }, 413, /5000 kB/],
 ];
 
 for (const [what, data, status, says] of WRONG) {

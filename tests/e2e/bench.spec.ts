@@ -1,5 +1,5 @@
 import { pngPicture } from '../support/pictures';
-import { expect, test } from './bench';
+import { expect, test, startOn } from './bench';
 
 test('a picture given to the bench goes onto a new mug', async ({ page }) => {
   await page.goto('/own');
@@ -13,20 +13,23 @@ test('a picture given to the bench goes onto a new mug', async ({ page }) => {
   await expect(page.getByRole('link', { name: 'Print, then press' })).toBeVisible();
 });
 
+/** Jobs on the demo bench: every kind of blank of the scenario. */
+const DEMO_JOBS = 12;
+
 test('the demo can be laid out afresh; the own bench is another one', async ({ page }) => {
   await page.goto('/demo');
   const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
-  await expect(jobs).toHaveCount(4, { timeout: 30_000 });
-  await page.getByRole('button', { name: 'New mug', exact: true }).click();
+  await expect(jobs).toHaveCount(DEMO_JOBS, { timeout: 30_000 });
+  await startOn(page, 'Straight mug, 12 oz');
   await page.getByLabel('Name of the job').fill('Mine');
   await page.getByRole('link', { name: 'Lucky Sheet, to the bench' }).click();
-  await expect(jobs).toHaveCount(5);
+  await expect(jobs).toHaveCount(DEMO_JOBS + 1);
   await page.getByRole('button', { name: 'Lay the demo out afresh' }).click();
-  await expect(jobs).toHaveCount(4, { timeout: 30_000 });
+  await expect(jobs).toHaveCount(DEMO_JOBS, { timeout: 30_000 });
   await page.getByRole('link', { name: 'Leave the demo' }).click();
   await expect(page.getByText('Your bench is empty')).toBeVisible();
   await page.getByRole('link', { name: 'See the demo' }).click();
-  await expect(jobs).toHaveCount(4);
+  await expect(jobs).toHaveCount(DEMO_JOBS);
 });
 
 test('keys: stations by number, undo and redo, and a sheet that lists them', async ({ page }) => {

@@ -31,6 +31,13 @@ export async function startMug(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Blank', exact: true })).toBeAttached();
 }
 
+/** Starts a job on a blank of the shelf, from the bench on the screen; ends on its Blank station. */
+export async function startOn(page: Page, blank: string): Promise<void> {
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByRole('menuitem', { name: blank, exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Blank', exact: true })).toBeAttached();
+}
+
 /** Goes to a station by the tape. */
 export async function goTo(page: Page, station: string): Promise<void> {
   await page

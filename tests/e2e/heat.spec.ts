@@ -23,7 +23,7 @@ test('each machine brings its own figures, stack and cautions', async ({ page })
   await expect(card(page)).toContainText('400 °F · 15 min');
   await expect(
     card(page).getByRole('list', { name: 'Layers, from outside in' }).getByRole('listitem'),
-  ).toHaveText([/^Oven air/, /^Shrink sleeve/, /^Print: ink face to the mug/, /^Mug/]);
+  ).toHaveText([/^Oven air/, /^Shrink sleeve/, /^Print: ink face to the cup/, /^Cup/]);
   await expect(card(page)).toContainText('An oven used for dye is not used for food again.');
   await machine(page, 'Press with mug attachment');
   await expect(card(page)).toContainText('400 °F · 3 min · medium');

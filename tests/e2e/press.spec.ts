@@ -38,7 +38,7 @@ test('a run can be given up, and the bench leads back to one under way', async (
   await page.getByRole('button', { name: 'Begin' }).press('Space');
   await page.goto('/demo');
   await page.getByRole('link', { name: 'Go on pressing' }).click();
-  await expect(page.getByRole('heading', { name: 'Clean the mug' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Clean the cup' })).toBeVisible();
   await page.getByRole('button', { name: 'Give up this run' }).click();
   await expect(page.getByRole('heading', { name: 'Ready to press' })).toBeVisible();
 });

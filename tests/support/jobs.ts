@@ -1,16 +1,20 @@
 import { newJob, withArt } from '@/core/job';
-import type { Artwork, Job, Placement, StraightWrapForm, TaperedWrapForm } from '@/core/model';
+import type {
+  Artwork,
+  Blank,
+  BlankForm,
+  Job,
+  Placement,
+  StraightWrapForm,
+  TaperedWrapForm,
+} from '@/core/model';
 import { planJob } from '@/core/plan';
 import { BUILT_IN_SHELF } from '@/core/shelf';
 
 export const NOW = new Date('2026-09-12T18:00:00Z');
 export const shelf = BUILT_IN_SHELF;
 
-export const mug12oz = () => {
-  const blank = shelf.blanks.find(({ id }) => id === 'mug-12oz');
-  if (!blank) throw new Error('no 12 oz mug on the built-in shelf');
-  return blank;
-};
+export const mug12oz = () => blankOf('mug-12oz');
 
 /** A picture of the star party, 300 ppi over a full wrap unless said otherwise. */
 export const artwork = (part: Partial<Artwork> = {}): Artwork => ({
@@ -22,6 +26,11 @@ export const artwork = (part: Partial<Artwork> = {}): Artwork => ({
   storedHeightPx: 1200,
   orientation: 1,
   transparentShare: 0,
+  realMm: null,
+  sourceNote: '',
+  madeFrom: null,
+  text: null,
+  facts: null,
   ...part,
 });
 
@@ -43,6 +52,24 @@ export function onLatteCup(job: Job, part: Partial<TaperedWrapForm> = {}): Job {
   const blank = shelf.blanks.find(({ id }) => id === 'latte-12oz');
   if (blank?.form.kind !== 'tapered-wrap') throw new Error('no latte cup on the built-in shelf');
   return { ...job, blank: { ...blank, form: { ...blank.form, ...part } } };
+}
+
+/** A blank of the built-in shelf. */
+export function blankOf(id: string): Blank {
+  const blank = shelf.blanks.find((each) => each.id === id);
+  if (!blank) throw new Error(`no “${id}” on the built-in shelf`);
+  return blank;
+}
+
+/** A job on a built-in blank with one picture, its form measured otherwise where told so. */
+export function jobOn(
+  blankId: string,
+  art: Artwork = artwork(),
+  form: Partial<BlankForm> = {},
+): Job {
+  const blank = blankOf(blankId);
+  const measured = { ...blank, form: { ...blank.form, ...form } as BlankForm };
+  return withArt(newJob('job-1', 'Star party', measured, NOW), art, 'p1');
 }
 
 /** Ids of the findings of a job's plan. */

@@ -1,3 +1,5 @@
 export * from './orientation';
 export * from './resolution';
 export * from './limits';
+export * from './measure';
+export * from './prepare';

@@ -1,5 +1,6 @@
 import { mug12oz, mugJob, onLatteCup, withForm } from '@tests/support/jobs';
 import { sagitta } from '../geometry';
+import { isCup, type Blank, type CupForm } from '../model';
 import { inches } from '../units';
 import {
   convertForm,
@@ -12,9 +13,13 @@ import {
 
 const measured = (form: Parameters<typeof withForm>[1]) => withForm(mugJob(), form).blank;
 const latte = (form: Parameters<typeof onLatteCup>[1] = {}) => onLatteCup(mugJob(), form).blank;
-const around = (blank: Parameters<typeof facesOf>[0]) => midCircumferenceMm(wallOf(blank.form));
+const cupOf = ({ form }: Blank): CupForm => {
+  if (!isCup(form)) throw new Error('not a cup');
+  return form;
+};
+const around = (blank: Blank) => midCircumferenceMm(wallOf(cupOf(blank)));
 
-const onlyFace = (blank: Parameters<typeof facesOf>[0]) => {
+const onlyFace = (blank: Blank) => {
   const [face] = facesOf(blank);
   if (!face) throw new Error('no face');
   return face;
@@ -36,20 +41,20 @@ test('10 1/2 in round is 3.34 in across (common practice, no source)', () => {
 
 describe('diameter and circumference are easily confused', () => {
   test('a tape’s 10 1/4 in taken as the diameter would make a bucket', () => {
-    const doubt = measuringDoubt(measured({ girthMeasuredAs: 'diameter' }), 'in');
+    const doubt = measuringDoubt(measured({ girthMeasuredAs: 'diameter' }).form, 'in');
     expect(doubt?.question).toMatch(
       /diameter of 10 1\/4 in makes a bucket.*mean the circumference/,
     );
-    expect(doubt?.instead.form.girthMeasuredAs).toBe('circumference');
+    expect(doubt?.instead).toMatchObject({ girthMeasuredAs: 'circumference' });
   });
 
   test('3.26 in across taken as the circumference would make a thimble', () => {
-    const doubt = measuringDoubt(measured({ girthMm: inches(3.26) }), 'in');
+    const doubt = measuringDoubt(measured({ girthMm: inches(3.26) }).form, 'in');
     expect(doubt?.question).toMatch(/thimble, 1\.04 in across/);
   });
 
   test('a likely cup raises no question', () => {
-    expect(measuringDoubt(mug12oz(), 'in')).toBeNull();
+    expect(measuringDoubt(mug12oz().form, 'in')).toBeNull();
   });
 });
 
@@ -57,7 +62,7 @@ test('with the handle on the right, the right half of the wrap faces its holder'
   const face = onlyFace(mug12oz());
   const at = (id: string) => face.datums.find((datum) => datum.id === id)?.x ?? Number.NaN;
   const round = around(mug12oz());
-  const handleMiddle = face.widthMm + mug12oz().form.handleGapMm / 2;
+  const handleMiddle = face.widthMm + cupOf(mug12oz()).handleGapMm / 2;
   expect(handleMiddle - at('right-holder')).toBeCloseTo(round / 4, 6);
   expect(at('left-holder') - (handleMiddle - round)).toBeCloseTo(round / 4, 6);
   expect(handleMiddle - at('opposite-handle')).toBeCloseTo(round / 2, 6);
@@ -89,7 +94,7 @@ describe('a tapered cup', () => {
   });
 
   test('measured straight up or along the wall, it is the same cup', () => {
-    const upright = uprightHeightMm(wallOf(latte().form));
+    const upright = uprightHeightMm(wallOf(cupOf(latte())));
     expect(upright).toBeLessThan(inches(4.1));
     const again = onlyFace(latte({ heightMeasuredAs: 'upright', heightMm: upright }));
     expect(again.heightMm).toBeCloseTo(inches(4.1), 6);
@@ -104,7 +109,7 @@ describe('a tapered cup', () => {
   });
 
   test('either girth read the wrong way is asked about', () => {
-    expect(measuringDoubt(latte({ baseGirthMm: 60 }), 'mm')?.question).toMatch(/thimble/);
-    expect(measuringDoubt(latte(), 'mm')).toBeNull();
+    expect(measuringDoubt(latte({ baseGirthMm: 60 }).form, 'mm')?.question).toMatch(/thimble/);
+    expect(measuringDoubt(latte().form, 'mm')).toBeNull();
   });
 });

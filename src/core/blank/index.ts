@@ -1,4 +1,6 @@
-export { faceBox, type Datum, type Face, type Zone } from './face';
-export { facesOf, FORMS, measuringDoubt, wallOf } from './forms';
-export { convertForm } from './convert';
+export { faceBox, middleOf, type Datum, type Face, type Zone } from './face';
+export { facesOf, FORMS, measuringDoubt } from './forms';
+export { convertForm, PLAIN_STRAIGHT, wallOf } from './convert';
+export { holeMiddleMm } from './flat';
 export { aroundMm, midCircumferenceMm, uprightHeightMm, type Wall } from './wall';
+export { usualBleedMm } from './bleed';

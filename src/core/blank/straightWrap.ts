@@ -1,21 +1,26 @@
 import type { StraightWrapForm } from '../model';
 import type { FormRules } from './rules';
-import { aroundMm, girthDoubt, wallFace, type Wall } from './wall';
+import { aroundMm, girthDoubt, shapeStraightFace, wallFace, type Wall } from './wall';
 
-const wallOf = (form: StraightWrapForm): Wall => {
+export const straightWallOf = (form: StraightWrapForm): Wall => {
   const around = aroundMm(form.girthMm, form.girthMeasuredAs);
   return {
     rimCircumferenceMm: around,
     baseCircumferenceMm: around,
-    slantMm: form.wallHeightMm,
+    slantMm: Math.max(0, form.wallHeightMm - form.humpMm),
     handleGapMm: form.handleGapMm,
   };
 };
 
-/** A straight-walled mug: its wall unrolls to a rectangle. */
+/** A straight-walled mug or tumbler: its wall unrolls to a rectangle. */
 export const STRAIGHT_WRAP: FormRules<StraightWrapForm> = {
-  label: 'Straight-walled mug',
-  wall: wallOf,
-  faces: (form) => [wallFace(wallOf(form), form, null)],
-  doubt: (form, unit) => girthDoubt(form.girthMm, form.girthMeasuredAs, unit),
+  label: 'Straight mug or tumbler',
+  faces: (form) => {
+    const wall = straightWallOf(form);
+    return [shapeStraightFace(wallFace(wall, form, null), wall, form)];
+  },
+  doubt: (form, unit) => {
+    const doubt = girthDoubt(form.girthMm, form.girthMeasuredAs, unit);
+    return doubt && { ...doubt, instead: { ...form, girthMeasuredAs: doubt.other } };
+  },
 };

@@ -3,7 +3,7 @@ import type { TaperedWrapForm } from '../model';
 import type { FormRules } from './rules';
 import { aroundMm, girthDoubt, midCircumferenceMm, wallFace, type Wall } from './wall';
 
-function wallOf(form: TaperedWrapForm): Wall {
+export function taperedWallOf(form: TaperedWrapForm): Wall {
   const rim = aroundMm(form.rimGirthMm, form.girthMeasuredAs);
   const base = aroundMm(form.baseGirthMm, form.girthMeasuredAs);
   return {
@@ -25,14 +25,16 @@ function developmentOf(wall: Wall): Sector | null {
 /** A cup that narrows: its wall unrolls to a ring sector, and a rectangle will not lie flat on it. */
 export const TAPERED_WRAP: FormRules<TaperedWrapForm> = {
   label: 'Tapered cup',
-  wall: wallOf,
   faces: (form) => {
-    const wall = wallOf(form);
+    const wall = taperedWallOf(form);
     // figures that no cup can have leave nothing to print on; `core/check` says so to the user
     if (!canExist(wall)) return [wallFace({ ...wall, slantMm: 0 }, form, null)];
     return [wallFace(wall, form, developmentOf(wall))];
   },
-  doubt: (form, unit) =>
-    girthDoubt(form.rimGirthMm, form.girthMeasuredAs, unit) ??
-    girthDoubt(form.baseGirthMm, form.girthMeasuredAs, unit),
+  doubt: (form, unit) => {
+    const doubt =
+      girthDoubt(form.rimGirthMm, form.girthMeasuredAs, unit) ??
+      girthDoubt(form.baseGirthMm, form.girthMeasuredAs, unit);
+    return doubt && { ...doubt, instead: { ...form, girthMeasuredAs: doubt.other } };
+  },
 };

@@ -1,7 +1,7 @@
-import type { Sector } from '../geometry';
-import type { BlankForm } from '../model';
+import { rectRing, subtract, type Region, type Ring, type Sector } from '../geometry';
+import type { CupForm, StraightWrapForm } from '../model';
 import { formatLength, inches, type LengthUnit } from '../units';
-import type { Datum, Face, Zone } from './face';
+import { boxZone, PLAIN_EDGES, present, type Datum, type Face, type Zone } from './face';
 
 /** A cup's wall in plain figures, however it was measured. Lengths mm. */
 export interface Wall {
@@ -23,11 +23,12 @@ export const aroundMm = (girthMm: number, measuredAs: 'circumference' | 'diamete
 /** Cups people drink from are this wide across (from memory; only used to ask, never to refuse). */
 const USUAL_DIAMETER_MM = { min: inches(2), max: inches(5) };
 
-/** A question to ask when a girth was probably measured the other way. */
+/** The usual slip with a girth, as a question. */
 export interface GirthDoubt {
   readonly question: string;
-  readonly girthMm: number;
+  readonly figureMm: number;
   readonly other: 'circumference' | 'diameter';
+  readonly answer: string;
 }
 
 /**
@@ -46,48 +47,52 @@ export function girthDoubt(
   const size = across > USUAL_DIAMETER_MM.max ? 'bucket' : 'thimble';
   const show = (mm: number) => formatLength(mm, unit);
   return {
-    girthMm,
+    figureMm: girthMm,
     other,
+    answer: `It is the ${other}`,
     question:
       `A ${measuredAs} of ${show(girthMm)} makes a ${size}, ${show(across)} across. ` +
       `Did you mean the ${other}? Then it is ${show(acrossMm(other))} across.`,
   };
 }
 
-function datumsOf(wall: Wall, widthMm: number): Datum[] {
+/** Where the handle's middle is left of the face, and how wide the face is. */
+interface Span {
+  readonly toHandleMm: number;
+  readonly widthMm: number;
+}
+
+function datumsOf(wall: Wall, { toHandleMm, widthMm }: Span): Datum[] {
   const y = wall.slantMm / 2;
   const quarter = midCircumferenceMm(wall) / 4;
-  const halfGap = wall.handleGapMm / 2;
+  if (wall.handleGapMm === 0) {
+    return [
+      { id: 'opposite-handle', label: 'Opposite the seam', x: widthMm / 2, y },
+      { id: 'right-holder', label: 'Right half, middle', x: 3 * quarter, y },
+      { id: 'left-holder', label: 'Left half, middle', x: quarter, y },
+    ];
+  }
   return [
     { id: 'opposite-handle', label: 'Opposite the handle', x: widthMm / 2, y },
-    { id: 'right-holder', label: 'Right-handed holder sees', x: 3 * quarter - halfGap, y },
-    { id: 'left-holder', label: 'Left-handed holder sees', x: quarter - halfGap, y },
+    { id: 'right-holder', label: 'Right-handed holder sees', x: 3 * quarter - toHandleMm, y },
+    { id: 'left-holder', label: 'Left-handed holder sees', x: quarter - toHandleMm, y },
   ];
 }
 
-type KeepOuts = Pick<BlankForm, 'rimKeepOutMm' | 'baseKeepOutMm'>;
+type KeepOuts = Pick<CupForm, 'rimKeepOutMm' | 'baseKeepOutMm'>;
 
-function zonesOf(wall: Wall, keep: KeepOuts, widthMm: number): Zone[] {
+function zonesOf(wall: Wall, keep: KeepOuts, { toHandleMm: half, widthMm }: Span): Zone[] {
   const height = wall.slantMm;
-  const half = wall.handleGapMm / 2;
-  const band = (id: string, label: string, y: number, depth: number): Zone => ({
-    id,
-    label,
-    kind: 'keep-out',
-    box: { x: 0, y, width: widthMm, height: depth },
-  });
-  const handle = (id: string, x: number): Zone => ({
-    id,
-    label: 'Handle',
-    kind: 'handle',
-    box: { x, y: 0, width: half, height },
-  });
-  return [
+  const band = (id: string, label: string, y: number, depth: number) =>
+    boxZone(id, label, 'keep-out', { x: 0, y, width: widthMm, height: depth });
+  const handle = (id: string, x: number) =>
+    boxZone(id, 'Handle', 'handle', { x, y: 0, width: half, height });
+  return present([
     band('rim', 'Rim: keep clear', 0, keep.rimKeepOutMm),
     band('base', 'Base: keep clear', height - keep.baseKeepOutMm, keep.baseKeepOutMm),
     handle('handle-left', -half),
     handle('handle-right', widthMm),
-  ].filter(({ box }) => box.width > 0 && box.height > 0);
+  ]);
 }
 
 /**
@@ -97,20 +102,75 @@ function zonesOf(wall: Wall, keep: KeepOuts, widthMm: number): Zone[] {
  */
 export function wallFace(wall: Wall, keep: KeepOuts, development: Sector | null): Face {
   const widthMm = Math.max(0, midCircumferenceMm(wall) - wall.handleGapMm);
+  const span = { toHandleMm: wall.handleGapMm / 2, widthMm };
   return {
     id: 'wrap',
     name: 'Wrap',
     widthMm,
     heightMm: wall.slantMm,
+    region: [rectRing({ x: 0, y: 0, width: widthMm, height: wall.slantMm })],
     safe: {
       x: 0,
       y: keep.rimKeepOutMm,
       width: widthMm,
       height: Math.max(0, wall.slantMm - keep.rimKeepOutMm - keep.baseKeepOutMm),
     },
-    zones: zonesOf(wall, keep, widthMm),
-    datums: datumsOf(wall, widthMm),
+    zones: zonesOf(wall, keep, span),
+    datums: datumsOf(wall, span),
+    home: 'opposite-handle',
+    edges: { ...PLAIN_EDGES, top: 'rim', bottom: 'base' },
     development,
+    paper: 'face',
+  };
+}
+
+/** Steps of a bowed edge; at these sizes a step stands off its arc by hundredths of a mm. */
+const BOW_STEPS = 48;
+
+/** Points of an edge from left to right that bows upwards in the middle by `bowMm` (a parabola). */
+const bowed = (widthMm: number, y: number, bowMm: number): Ring =>
+  bowMm === 0
+    ? [
+        { x: 0, y },
+        { x: widthMm, y },
+      ]
+    : Array.from({ length: BOW_STEPS + 1 }, (_, i) => {
+        const along = i / BOW_STEPS;
+        return { x: along * widthMm, y: y - 4 * bowMm * along * (1 - along) };
+      });
+
+/**
+ * A straight wall's face with bowed rim and base, or with the paper closed round the handle and notched
+ * at its roots.
+ */
+export function shapeStraightFace(face: Face, wall: Wall, form: StraightWrapForm): Face {
+  const { widthMm, heightMm } = face;
+  const outline = (width: number): Region => [
+    [
+      ...bowed(width, 0, form.rimCurveMm),
+      ...[...bowed(width, heightMm, form.baseCurveMm)].reverse(),
+    ],
+  ];
+  const { handleNotch: notch } = form;
+  if (!notch || wall.handleGapMm === 0 || widthMm <= 0) {
+    return form.rimCurveMm === 0 && form.baseCurveMm === 0
+      ? face
+      : { ...face, region: outline(widthMm) };
+  }
+  const half = wall.handleGapMm / 2;
+  const full = midCircumferenceMm(wall);
+  const root = { y: notch.fromMm, width: half, height: Math.max(0, notch.toMm - notch.fromMm) };
+  const roots = [rectRing({ x: 0, ...root }), rectRing({ x: full - half, ...root })];
+  return {
+    ...face,
+    widthMm: full,
+    region: subtract(outline(full), roots),
+    safe: { ...face.safe, x: half },
+    zones: [
+      ...zonesOf({ ...wall, handleGapMm: 0 }, form, { toHandleMm: 0, widthMm: full }),
+      { id: 'handle-roots', label: 'Handle', kind: 'cut-away', region: roots },
+    ],
+    datums: face.datums.map((datum) => ({ ...datum, x: datum.x + half })),
   };
 }
 

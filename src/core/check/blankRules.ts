@@ -1,8 +1,8 @@
 import { measuringDoubt, wallOf, type Face } from '../blank';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
-import type { BlankForm } from '../model';
-import { formatLength } from '../units';
+import { isCloth, isCup, type CupForm } from '../model';
+import { formatLength, formatSize } from '../units';
 import type { Rule } from './check';
 
 /** From memory: blanks at least this light keep the art's colours; below the second they swallow them. */
@@ -11,7 +11,7 @@ const DARK_BELOW_LUMINANCE = 0.3;
 
 const coating: Rule = ({ job, transfer }) => {
   const found = job.blank.substrate.coating;
-  if (found === transfer.coating) return [];
+  if (isCloth(job.blank.substrate) || found === transfer.coating) return [];
   return [
     {
       id: 'coating',
@@ -45,8 +45,49 @@ const blankColour: Rule = ({ job, transfer }) => {
   ];
 };
 
+/** From this share of polyester on cloth holds dye well enough to look right (from memory). */
+const BRIGHT_FROM_POLYESTER = 0.65;
+
+/** Dye bonds to polyester only; what is cotton stays pale. */
+const polyester: Rule = ({ job, transfer }) => {
+  const share = job.blank.substrate.polyesterShare;
+  if (!transfer.transparent || !isCloth(job.blank.substrate) || share === null) return [];
+  if (share >= 0.995) return [];
+  const figure = `${Math.round(share * 100)} % polyester`;
+  const text =
+    share === 0
+      ? 'Pure cotton does not hold dye: the picture washes out. Take polyester, dye-receptive film, or iron-on paper.'
+      : `At ${figure} the picture comes out about ${Math.round(share * 100)} % as strong as on pure polyester (in proportion; from memory).`;
+  const level = share === 0 ? 'stop' : share < BRIGHT_FROM_POLYESTER ? 'warn' : 'note';
+  return [{ id: 'polyester', level, station: 'blank', text, figure }];
+};
+
+/** Sold as one size, measured as another: say so, and say when nobody measured. */
+const nominalSize: Rule = ({ job, units }) => {
+  const { form, origin } = job.blank;
+  if (form.kind !== 'panel' && form.kind !== 'disc') return [];
+  const size =
+    form.kind === 'panel' ? [form.widthMm, form.heightMm] : [form.diameterMm, form.diameterMm];
+  const [width, height] = size as [number, number];
+  const same =
+    form.nominal !== null &&
+    Math.abs(width - form.nominal.widthMm) < 0.05 &&
+    Math.abs(height - form.nominal.heightMm) < 0.05;
+  if (!same || origin === 'measured') return [];
+  const figure = formatSize(width, height, units.length);
+  return [
+    {
+      id: 'nominal',
+      level: 'note',
+      station: 'blank',
+      text: `${figure} is the size it is sold as. Nominal sizes lie: measure yours before printing.`,
+      figure,
+    },
+  ];
+};
+
 const measuring: Rule = ({ job, units }) => {
-  const doubt = measuringDoubt(job.blank, units.length);
+  const doubt = measuringDoubt(job.blank.form, units.length);
   if (!doubt) return [];
   return [
     {
@@ -54,8 +95,8 @@ const measuring: Rule = ({ job, units }) => {
       level: 'warn',
       station: 'blank',
       text: doubt.question,
-      figure: formatLength(doubt.girthMm, units.length),
-      fix: { label: `It is the ${doubt.other}`, patch: { blank: doubt.instead } },
+      figure: formatLength(doubt.figureMm, units.length),
+      fixes: [{ label: doubt.answer, patch: { blank: { ...job.blank, form: doubt.instead } } }],
     },
   ];
 };
@@ -63,7 +104,7 @@ const measuring: Rule = ({ job, units }) => {
 /** Why a face has no room, and the figure it turns on (mm). */
 function noRoom(
   face: Face,
-  form: BlankForm,
+  form: CupForm,
   show: (mm: number) => string,
 ): [why: string, mm: number] {
   const { handleGapMm, rimKeepOutMm, baseKeepOutMm } = form;
@@ -92,7 +133,13 @@ const noFace: Rule = ({ job, faces, units }) =>
     .filter(({ widthMm, safe }) => widthMm <= 0 || safe.height <= 0)
     .map((face) => {
       const show = (mm: number) => formatLength(mm, units.length);
-      const [text, mm] = noRoom(face, job.blank.form, show);
+      const { form } = job.blank;
+      const [text, mm] = isCup(form)
+        ? noRoom(face, form, show)
+        : [
+            `Keeping ${show(face.heightMm / 2)} clear all round leaves nothing of it. Measure again.`,
+            face.heightMm,
+          ];
       return {
         id: `no-face-${face.id}`,
         level: 'stop' as const,
@@ -119,6 +166,7 @@ const taper: Rule = ({ faces, units }) =>
   });
 
 const bleedOverHandle: Rule = ({ job, units }) => {
+  if (!isCup(job.blank.form)) return [];
   const { handleGapMm } = job.blank.form;
   const over = 2 * job.bleedMm - handleGapMm;
   if (over <= 0 || handleGapMm === 0) return [];
@@ -131,7 +179,7 @@ const bleedOverHandle: Rule = ({ job, units }) => {
         `A bleed of ${formatLength(job.bleedMm, units.length)} a side is wider than the handle gap of ` +
         `${formatLength(handleGapMm, units.length)}: the paper would run into the handle.`,
       figure: formatLength(job.bleedMm, units.length),
-      fix: { label: 'Halve the gap for bleed', patch: { bleedMm: handleGapMm / 2 } },
+      fixes: [{ label: 'Halve the gap for bleed', patch: { bleedMm: handleGapMm / 2 } }],
     },
   ];
 };
@@ -140,6 +188,8 @@ const bleedOverHandle: Rule = ({ job, units }) => {
 export const BLANK_RULES: readonly Rule[] = [
   coating,
   blankColour,
+  polyester,
+  nominalSize,
   measuring,
   noFace,
   taper,

@@ -80,7 +80,7 @@ const CASES: readonly (readonly [id: string, job: Job, says: RegExp, level: stri
     'stop',
   ],
   ['bleed-short-p1', sized(8.75, 3.79), /left, right, rim, base/, 'warn'],
-  ['keep-out-p1', sized(4, 3.79), /rounded rim or base/, 'note'],
+  ['keep-out-p1', sized(4, 3.79), /8 % of the detail .* on the rim and base/, 'note'],
   ['ink', printedOn({ printerId: 'ordinary-inkjet' }), /only sublimation ink/, 'stop'],
   ['ink', printedOn({ printerId: 'laser' }), /laser toner/, 'stop'],
   ['paper-width', printedOn({ paperId: 'tabloid' }), /11 in wide.*up to 8 1\/2 in/, 'stop'],
@@ -132,7 +132,7 @@ test('stops come first', () => {
 });
 
 const fixOf = (id: string, job: Job) =>
-  planJob(job, shelf).checks.find((each) => each.id === id)?.fix;
+  planJob(job, shelf).checks.find((each) => each.id === id)?.fixes?.[0];
 
 test.each(CASES.filter(([id, job]) => fixOf(id, job)))(
   'the fix offered for %s settles it',

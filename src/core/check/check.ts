@@ -1,7 +1,7 @@
 import type { Face } from '../blank';
 import type { Piece } from '../layout';
 import type { MirrorPlan } from '../mirror';
-import type { Job, Machine, Paper, Printer } from '../model';
+import type { Cutter, Job, Machine, Paper, Printer } from '../model';
 import type { Recipe, Settings } from '../press';
 import type { SheetPlan } from '../sheet';
 import type { Transfer } from '../transfer';
@@ -14,6 +14,12 @@ export type Station = (typeof STATIONS)[number];
 /** `stop`: pressing now would spoil something. `warn`: take care. `note`: good to know. */
 export type Level = 'stop' | 'warn' | 'note';
 
+/** A way out, as a change to the job. */
+export interface Fix {
+  readonly label: string;
+  readonly patch: Partial<Job>;
+}
+
 /** One finding about a plan: what, which figure, and the way out. */
 export interface Check {
   readonly id: string;
@@ -22,8 +28,8 @@ export interface Check {
   readonly text: string;
   /** The figure it turns on, formatted; empty where there is none. */
   readonly figure: string;
-  /** A change to the job that settles it, where one can be offered. */
-  readonly fix?: { readonly label: string; readonly patch: Partial<Job> };
+  /** Changes to the job that settle it, the likeliest first; none where none can be offered. */
+  readonly fixes?: readonly Fix[];
 }
 
 /** Everything a rule may look at. */
@@ -32,6 +38,8 @@ export interface Findings {
   readonly transfer: Transfer;
   readonly paper: Paper;
   readonly printer: Printer;
+  /** Null when the pieces are cut by hand. */
+  readonly cutter: Cutter | null;
   readonly machine: Machine;
   readonly recipe: Recipe;
   readonly settings: Settings;

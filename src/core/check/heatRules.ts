@@ -1,5 +1,6 @@
 import type { MachineKind } from '../model';
 import { fahrenheitToC, formatDuration, formatTemperature } from '../units';
+import { worksOn } from '../press';
 import type { Rule } from './check';
 
 /** Dye turns to gas well only from here up; ceramics and tape are spoiled above (from memory). */
@@ -65,13 +66,28 @@ const dwell: Rule = ({ job, settings, recipe }) => {
       station: 'heat',
       text: `${figure} is ${settings.dwellS < least ? 'shorter' : 'longer'} than the usual ${usual} for this machine (${recipe.origin}).`,
       figure,
-      fix: {
-        label: `Use ${formatDuration(recipe.dwellS)}`,
-        patch: { heat: { ...job.heat, own: { ...job.heat.own, dwellS: null } } },
-      },
+      fixes: [
+        {
+          label: `Use ${formatDuration(recipe.dwellS)}`,
+          patch: { heat: { ...job.heat, own: { ...job.heat.own, dwellS: null } } },
+        },
+      ],
     },
   ];
 };
+
+const noRecipe: Rule = ({ job, machine }) =>
+  worksOn(machine, job.blank)
+    ? []
+    : [
+        {
+          id: 'no-recipe',
+          level: 'stop',
+          station: 'heat',
+          text: `“${machine.name}” cannot press “${job.blank.name}”. Choose another machine.`,
+          figure: machine.name,
+        },
+      ];
 
 /** Machines that wrap a straight element round the mug. */
 const STRAIGHT_ONLY: readonly MachineKind[] = ['mug-press', 'mug-attachment'];
@@ -85,7 +101,7 @@ const taperedInStraight: Rule = ({ job, faces, machine }) =>
           station: 'heat',
           text: `“${machine.name}” closes round a straight wall; a tapered cup needs a tapered element, or an oven with a shrink sleeve.`,
           figure: 'tapered',
-          fix: { label: 'Use the oven', patch: { heat: { ...job.heat, machineId: 'oven' } } },
+          fixes: [{ label: 'Use the oven', patch: { heat: { ...job.heat, machineId: 'oven' } } }],
         },
       ]
     : [];
@@ -108,6 +124,7 @@ export const HEAT_RULES: readonly Rule[] = [
   machineRange,
   temperature,
   dwell,
+  noRecipe,
   taperedInStraight,
   foodOven,
 ];

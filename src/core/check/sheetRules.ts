@@ -1,3 +1,4 @@
+import { isCup, type WrapPaper } from '../model';
 import { formatLength, formatSize } from '../units';
 import type { Rule } from './check';
 
@@ -29,27 +30,59 @@ const paperWidth: Rule = ({ paper, printer, units }) =>
         },
       ];
 
-const misfit: Rule = ({ sheets, pieces, paper, units }) =>
-  sheets.misfits.map((m) => {
-    const piece = pieces.find(({ id }) => id === m.pieceId);
-    const show = (mm: number) => formatLength(mm, units.length);
-    const over = [
-      m.overWidthMm > 0 && `${show(m.overWidthMm)} too wide`,
-      m.overHeightMm > 0 && `${show(m.overHeightMm)} too high`,
-    ]
-      .filter(Boolean)
-      .join(' and ');
-    return {
-      id: `misfit-${m.pieceId}`,
-      level: 'stop' as const,
-      station: 'sheets' as const,
+const misfit: Rule = ({ sheets, pieces, paper, units }) => {
+  const [first, ...others] = sheets.misfits;
+  if (!first) return [];
+  const piece = pieces.find(({ id }) => id === first.pieceId);
+  const show = (mm: number) => formatLength(mm, units.length);
+  const over = [
+    first.overWidthMm > 0 && `${show(first.overWidthMm)} too wide`,
+    first.overHeightMm > 0 && `${show(first.overHeightMm)} too high`,
+  ]
+    .filter(Boolean)
+    .join(' and ');
+  const more =
+    others.length > 0 ? ` ${others.length} more of its pieces are too large as well.` : '';
+  return [
+    {
+      id: `misfit-${first.pieceId}`,
+      level: 'stop',
+      station: 'sheets',
       text:
         `The piece is ${formatSize(piece?.widthMm ?? 0, piece?.heightMm ?? 0, units.length)} with its bleed; ${paper.name} ` +
-        `${m.orientation} prints ${formatSize(m.printable.width, m.printable.height, units.length)}: ${over}. ` +
-        `Choose larger paper; on this one it needs tiling over several sheets.`,
+        `${first.orientation} prints ${formatSize(first.printable.width, first.printable.height, units.length)}: ${over}. ` +
+        `Choose larger paper; on this one it needs tiling over several sheets.${more}`,
       figure: over,
-    };
-  });
+    },
+  ];
+};
+
+/** The cutting machine finds its way only round prints up to a size. */
+const cutterWidth: Rule = ({ cutter, pieces, job, units }) => {
+  if (!cutter) return [];
+  const piece = pieces.find(
+    ({ widthMm, heightMm }) => Math.max(widthMm, heightMm) > cutter.printAndCutWidthMm + 1e-3,
+  );
+  if (!piece) return [];
+  const show = (mm: number) => formatLength(mm, units.length);
+  const figure = show(Math.max(piece.widthMm, piece.heightMm));
+  const parts = (which: WrapPaper['parts']) => ({ wrap: { ...job.wrap, parts: which } });
+  return [
+    {
+      id: 'cutter-width',
+      level: 'warn',
+      station: 'sheets',
+      text: `“${piece.name}” is ${figure} long; “${cutter.name}” prints and cuts up to ${show(cutter.printAndCutWidthMm)}. Print a strip as long as the art and drop the bare ends, or cut it by hand.`,
+      figure,
+      fixes: isCup(job.blank.form)
+        ? [
+            { label: 'One strip', patch: parts('strip') },
+            { label: 'Two halves', patch: parts('halves') },
+          ]
+        : [{ label: 'Cut by hand', patch: { sheet: { ...job.sheet, cutterId: null } } }],
+    },
+  ];
+};
 
 const mirror: Rule = ({ mirror: plan }) =>
   plan.readsRight
@@ -73,10 +106,12 @@ const driverCannot: Rule = ({ job, printer, mirror: plan }) =>
           station: 'sheets',
           text: `“${printer.name}” has no mirror setting, so the file is mirrored instead.`,
           figure: '',
-          fix: {
-            label: 'Let the file mirror',
-            patch: { sheet: { ...job.sheet, mirrorBy: 'file' } },
-          },
+          fixes: [
+            {
+              label: 'Let the file mirror',
+              patch: { sheet: { ...job.sheet, mirrorBy: 'file' } },
+            },
+          ],
         },
       ]
     : [];
@@ -105,6 +140,7 @@ export const SHEET_RULES: readonly Rule[] = [
   ink,
   paperWidth,
   misfit,
+  cutterWidth,
   mirror,
   driverCannot,
   marksDropped,

@@ -1,3 +1,4 @@
 export * from './affine';
 export * from './box';
 export * from './sector';
+export * from './region';

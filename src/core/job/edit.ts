@@ -1,38 +1,33 @@
-import { proportion } from '../layout';
-import type { Artwork, Blank, Job, Placement, Sizing } from '../model';
-import { inches } from '../units';
+import { facesOf, type Face } from '../blank';
+import { placedProportion } from '../layout';
+import type { Artwork, Job, Placement, Sizing } from '../model';
 
-/** Enough to cover a shaky cut at the wrap's edges (from memory). */
-const USUAL_BLEED_MM = inches(1 / 16);
-
-/** A job with nothing decided but its blank. */
-export function newJob(id: string, name: string, blank: Blank, now: Date): Job {
-  return {
-    id,
-    name,
-    createdAt: now.toISOString(),
-    transfer: 'sublimation',
-    blank,
-    arts: [],
-    placements: [],
-    bleedMm: USUAL_BLEED_MM,
-    sheet: { paperId: 'letter', printerId: 'sublimation-inkjet', mirrorBy: 'file' },
-    heat: {
-      machineId: 'mug-press',
-      own: { temperatureC: null, dwellS: null, pressure: null },
-      coolSchool: 'B',
-    },
-  };
+/** How large and where art goes on a face before anything is decided. */
+export function startOn(face: Face, art: Artwork): Pick<Placement, 'sizing' | 'at'> {
+  const datum = face.datums.find(({ id }) => id === face.home);
+  const ratio = placedProportion(art, 0);
+  const at = { datum: face.home, dxMm: 0, dyMm: 0 };
+  if (!datum?.usual && !art.realMm) return { sizing: { mode: 'fit' }, at };
+  const widthMm = art.realMm?.widthMm ?? datum?.usual?.widthMm ?? face.safe.width;
+  const heightMm = art.realMm?.heightMm ?? widthMm / ratio;
+  const drop = datum?.usual?.dropMm ?? null;
+  const dyMm = drop === null ? 0 : drop + heightMm / 2;
+  return { sizing: { mode: 'exact', widthMm, heightMm, locked: true }, at: { ...at, dyMm } };
 }
 
-/** Puts a picture on the job's first face, whole and opposite the handle. */
-export function withArt(job: Job, art: Artwork, placementId: string): Job {
+/** Puts a picture on a face of the job (its first one unless told otherwise), whole and where it usually goes. */
+export function withArt(job: Job, art: Artwork, placementId: string, faceId?: string): Job {
+  const faces = facesOf(job.blank);
+  const face = faces.find(({ id }) => id === faceId) ?? faces[0];
+  if (!face) return job;
   const placement: Placement = {
     id: placementId,
     artSha256: art.sha256,
-    faceId: 'wrap',
-    sizing: { mode: 'fit' },
-    at: { datum: 'opposite-handle', dxMm: 0, dyMm: 0 },
+    faceId: face.id,
+    ...startOn(face, art),
+    turns: 0,
+    repeat: null,
+    perName: [],
   };
   return {
     ...job,
@@ -41,10 +36,34 @@ export function withArt(job: Job, art: Artwork, placementId: string): Job {
   };
 }
 
+/** Copies everything on one face to all other faces, each where it sits. */
+export function onEveryFace(job: Job, faceId: string, newId: () => string): Job {
+  const own = job.placements.filter((each) => each.faceId === faceId);
+  const others = facesOf(job.blank).filter(({ id }) => id !== faceId);
+  return {
+    ...job,
+    placements: [
+      ...own,
+      ...others.flatMap((face) => own.map((each) => ({ ...each, id: newId(), faceId: face.id }))),
+    ],
+  };
+}
+
+/** Hangs a placement below a datum point: `dropMm` from the point to the art's upper edge. */
+export const hangBelow = (
+  placement: Placement,
+  datumId: string,
+  heightMm: number,
+  dropMm: number,
+): Placement => ({
+  ...placement,
+  at: { datum: datumId, dxMm: 0, dyMm: dropMm + heightMm / 2 },
+});
+
 /** A locked size keeps its width and takes the new picture's proportions. */
 const sameWidth = (sizing: Sizing, art: Artwork): Sizing =>
   sizing.mode === 'exact' && sizing.locked
-    ? { ...sizing, heightMm: sizing.widthMm / proportion(art) }
+    ? { ...sizing, heightMm: sizing.widthMm / placedProportion(art, 0) }
     : sizing;
 
 /** Swaps a placement's picture for another, keeping where it sits; unused art is dropped. */
@@ -59,6 +78,12 @@ export function replaceArt(job: Job, placementId: string, art: Artwork): Job {
     placements,
     arts: [...job.arts.filter((a) => a.sha256 !== art.sha256), art],
   });
+}
+
+/** Swaps one artwork for another wherever it is used, keeping place and width. */
+export function replaceEverywhere(job: Job, sha256: string, art: Artwork): Job {
+  const users = job.placements.filter(({ artSha256 }) => artSha256 === sha256);
+  return users.reduce((at, { id }) => replaceArt(at, id, art), job);
 }
 
 /**
@@ -80,11 +105,26 @@ export function onBothSides(job: Job, placementId: string, twinId: string): Job 
   };
 }
 
+/** Lays a placement one higher (1) or lower (−1) among those on its face. */
+export function inOtherOrder(job: Job, placementId: string, by: 1 | -1): Job {
+  const placements = [...job.placements];
+  const at = placements.findIndex(({ id }) => id === placementId);
+  const own = placements[at];
+  if (!own) return job;
+  let to = at + by;
+  while (placements[to] && placements[to]?.faceId !== own.faceId) to += by;
+  const other = placements[to];
+  if (!other) return job;
+  placements[at] = other;
+  placements[to] = own;
+  return { ...job, placements };
+}
+
 /** Takes a picture off the job. */
 export const withoutPlacement = (job: Job, placementId: string): Job =>
   keepUsedArt({ ...job, placements: job.placements.filter(({ id }) => id !== placementId) });
 
 function keepUsedArt(job: Job): Job {
-  const used = new Set(job.placements.map(({ artSha256 }) => artSha256));
+  const used = new Set(job.placements.flatMap(({ artSha256, perName }) => [artSha256, ...perName]));
   return { ...job, arts: job.arts.filter(({ sha256 }) => used.has(sha256)) };
 }

@@ -1,2 +1,4 @@
 export * from './edit';
 export * from './progress';
+export * from './start';
+export * from './names';

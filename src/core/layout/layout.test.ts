@@ -1,10 +1,10 @@
 import { artwork, mugJob, shelf, withForm } from '@tests/support/jobs';
 import { facesOf } from '../blank';
-import { bottom, right } from '../geometry';
+import { bottom, regionBox, right } from '../geometry';
 import type { Job, Placement } from '../model';
 import { planJob } from '../plan';
 import { inches } from '../units';
-import { placedBox, rebase, stretch } from '.';
+import { inkRegion, placedBox, placedProportion, rebase, stretch } from '.';
 
 const boxOf = (job: Job) => {
   const [piece] = planJob(job, shelf).pieces;
@@ -23,7 +23,7 @@ const exact = (widthIn: number, heightIn: number, locked = false): Placement['si
 test('8.5 × 5 in forced into the 8.75 × 3.79 in wrap is 36 % too wide (common practice, no source)', () => {
   const picture = artwork({ storedWidthPx: 2550, storedHeightPx: 1500 });
   const { box } = boxOf(mugJob(picture, { sizing: exact(8.75, 3.79) }));
-  expect(stretch(picture, box)).toBeCloseTo(0.36, 2);
+  expect(stretch(placedProportion(picture, 0), box)).toBeCloseTo(0.36, 2);
 });
 
 test('cover fills face and bleed in the picture’s own proportions', () => {
@@ -32,7 +32,7 @@ test('cover fills face and bleed in the picture’s own proportions', () => {
   expect(box.x).toBeLessThanOrEqual(1e-9);
   expect(right(box)).toBeGreaterThanOrEqual(piece.widthMm - 1e-9);
   expect(bottom(box)).toBeGreaterThanOrEqual(piece.heightMm - 1e-9);
-  expect(stretch(artwork(), box)).toBeCloseTo(0, 9);
+  expect(stretch(placedProportion(artwork(), 0), box)).toBeCloseTo(0, 9);
   expect(art.cutOffShare).toBeGreaterThan(0);
 });
 
@@ -61,6 +61,7 @@ test('measuring from another datum moves nothing', () => {
   const [placement] = job.placements;
   if (!face || !placement) throw new Error('no face');
   const rebased = { ...placement, at: rebase(placement, face, 'left-holder') };
-  const before = placedBox(placement, artwork(), face, 0);
-  expect(placedBox(rebased, artwork(), face, 0).x).toBeCloseTo(before.x, 9);
+  const trim = regionBox(inkRegion(face, job));
+  const before = placedBox(placement, artwork(), face, trim);
+  expect(placedBox(rebased, artwork(), face, trim).x).toBeCloseTo(before.x, 9);
 });

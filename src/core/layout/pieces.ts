@@ -1,127 +1,188 @@
-import { faceBox, type Face } from '../blank';
+import { facesOf, type Face } from '../blank';
 import {
   area,
-  bentOutline,
-  boxOf,
+  bend,
   growSector,
   intersection,
+  mapRegion,
   outset,
-  type Affine,
+  overlapOf,
+  rectRing,
+  refine,
+  regionBox,
+  translation,
+  unite,
   type Box,
   type Point,
-  type Sector,
+  type Region,
 } from '../geometry';
-import type { Artwork, Job } from '../model';
-import { placedBox } from './place';
+import { isCup, type Artwork, type Job, type Placement } from '../model';
+import { canFold, foldedPiece } from './fold';
+import { garmentSizes } from './garmentSizes';
+import { inkRegion } from './paper';
+import { artsOnStrip, type FilledFace, type Piece, type Slot } from './piece';
+import { artMatrix, placedBox } from './place';
+import { repeatBoxes } from './repeat';
+import { contourOf } from './silhouette';
 
-/** One picture on a piece. */
-export interface PieceArt {
-  readonly placementId: string;
-  readonly artSha256: string;
-  /** Its whole box on the piece's strip (see `Piece`), before the piece's edge cuts it. */
-  readonly box: Box;
-  /**
-   * Takes the unit square of the upright picture (y down) to piece mm; null on a bent piece, where
-   * no affine map does.
-   */
-  readonly matrix: Affine | null;
-  /** Share of its area that the piece's edge cuts off, 0–1. */
-  readonly cutOffShare: number;
+/** Room kept round art where paper need not cover the face, mm (own choice). */
+const ROOM_MM = 3;
+/** Longest straight run of a bent edge, mm; its chord error stays under a hundredth at these radii. */
+const BEND_STEP_MM = 1;
+
+/** Which artwork a placement shows for the nth name. */
+const artFor = (placement: Placement, nth: number): string =>
+  placement.perName[nth] ?? placement.artSha256;
+
+function fill(job: Job, face: Face, arts: ReadonlyMap<string, Artwork>, nth: number): FilledFace {
+  const ink = inkRegion(face, job);
+  const trim = regionBox(ink);
+  const placed = job.placements
+    .filter((placement) => placement.faceId === face.id)
+    .flatMap((placement) => {
+      const art = arts.get(artFor(placement, nth));
+      if (!art) return [];
+      const box = placedBox(placement, art, face, trim);
+      if (area(box) === 0) return [];
+      const { repeat, turns, id: placementId } = placement;
+      const boxes = repeat ? repeatBoxes(box, repeat, trim) : [box];
+      return boxes.map((each) => ({ placementId, art, box: each, turns }));
+    });
+  return { face, ink, arts: placed };
 }
 
-/** How a strip is bent onto the paper; see `bend` in `core/geometry`. */
-export interface Bend {
-  readonly sector: Sector;
-  readonly centre: Point;
-}
-
-/**
- * What must be printed, as the finished thing is to look. Art lies on the *strip*: the face with its
- * bleed, mm from the strip's top-left corner. The strip is the paper itself, or is bent onto it.
- */
-export interface Piece {
-  readonly id: string;
-  readonly faceId: string;
-  readonly name: string;
-  readonly copies: number;
-  readonly strip: { readonly widthMm: number; readonly heightMm: number };
-  readonly bend: Bend | null;
-  /** Room it takes on paper, mm. */
-  readonly widthMm: number;
-  readonly heightMm: number;
-  /** The line it is cut on: a polygon in piece mm, clockwise as seen. */
-  readonly outline: readonly Point[];
-  readonly bleedMm: number;
-  /** The blank's face on the strip. */
-  readonly face: Box;
-  readonly arts: readonly PieceArt[];
-}
-
-type OnPaper = Pick<Piece, 'bend' | 'widthMm' | 'heightMm' | 'outline'>;
+type OnPaper = Pick<Piece, 'bend' | 'widthMm' | 'heightMm' | 'cut'>;
 
 /** How the strip lies on the paper, moved so that it starts at (0, 0). */
-function onPaper(face: Face, strip: Piece['strip'], bleedMm: number): OnPaper {
-  const { widthMm, heightMm } = strip;
-  if (!face.development) {
-    const outline = [
-      { x: 0, y: 0 },
-      { x: widthMm, y: 0 },
-      { x: widthMm, y: heightMm },
-      { x: 0, y: heightMm },
-    ];
-    return { bend: null, widthMm, heightMm, outline };
-  }
-  const sweepRad = (face.development.sweepRad * widthMm) / face.widthMm;
-  const sector = growSector(face.development, bleedMm, sweepRad);
-  const box = boxOf(bentOutline(strip, sector, { x: 0, y: 0 }));
+function onPaper(face: Face, strip: Piece['strip'], faceOnStrip: Box, ink: Region): OnPaper {
+  if (!face.development) return { bend: null, ...strip, cut: ink };
+  const sweepRad = (face.development.sweepRad * strip.widthMm) / face.widthMm;
+  const sector = growSector(face.development, faceOnStrip.y, sweepRad);
+  const bent = (centre: Point): Region =>
+    refine(ink, BEND_STEP_MM).map((ring) =>
+      ring.map((point) => bend(point, strip, sector, centre)),
+    );
+  const box = regionBox(bent({ x: 0, y: 0 }));
   const centre = { x: -box.x, y: -box.y };
   return {
     bend: { sector, centre },
     widthMm: box.width,
     heightMm: box.height,
-    outline: bentOutline(strip, sector, centre),
+    cut: bent(centre),
   };
 }
 
-function pieceOf(face: Face, job: Job, arts: ReadonlyMap<string, Artwork>): Piece {
-  const trim = outset(faceBox(face), job.bleedMm);
-  const strip = { widthMm: trim.width, heightMm: trim.height };
-  const placed = job.placements
-    .filter((placement) => placement.faceId === face.id)
-    .flatMap((placement): PieceArt[] => {
-      const art = arts.get(placement.artSha256);
-      if (!art) return [];
-      const onFace = placedBox(placement, art, face, job.bleedMm);
-      if (area(onFace) === 0) return [];
-      const box = { ...onFace, x: onFace.x - trim.x, y: onFace.y - trim.y };
-      return [
-        {
-          placementId: placement.id,
-          artSha256: art.sha256,
-          box,
-          matrix: face.development ? null : [box.width, 0, 0, box.height, box.x, box.y],
-          cutOffShare: 1 - area(intersection(onFace, trim)) / area(onFace),
-        },
-      ];
-    });
-  return {
-    id: `${face.id}-1`,
-    faceId: face.id,
-    name: face.name,
-    copies: 1,
-    strip,
-    ...onPaper(face, strip, job.bleedMm),
-    bleedMm: job.bleedMm,
-    face: { ...faceBox(face), x: -trim.x, y: -trim.y },
-    arts: placed,
-  };
+/** The part of a face's ink that paper is cut for: all of it, or what the art needs. */
+function paperFor(filled: FilledFace, job: Job): Region {
+  const { face, ink, arts } = filled;
+  const reach = unionBox(arts.map(({ box }) => intersection(box, regionBox(ink))));
+  const around = (roomMm: number): Region => overlapOf(ink, [rectRing(outset(reach, roomMm))]);
+  if (isCup(job.blank.form)) {
+    if (job.wrap.parts !== 'strip') return ink;
+    const trim = regionBox(ink);
+    const strip = { ...trim, x: reach.x - ROOM_MM, width: reach.width + 2 * ROOM_MM };
+    return overlapOf(ink, [rectRing(strip)]);
+  }
+  if (job.cut.line === 'contour') {
+    const contours = arts.map(({ art, box, turns }) =>
+      contourOf(art, artMatrix(box, turns), job.cut),
+    );
+    return overlapOf(ink, unite(...contours));
+  }
+  return face.paper === 'art' ? around(Math.max(0, job.cut.marginMm)) : ink;
 }
 
-/** The pieces of a job: one for each face that carries art and has any size. */
+function unionBox(boxes: readonly Box[]): Box {
+  return regionBox(boxes.filter((box) => area(box) > 0).map(rectRing));
+}
+
+/** The two halves of a wrap, each with its side of the girth; one part otherwise. */
+function partsOf(filled: FilledFace, job: Job, paper: Region): { name: string; paper: Region }[] {
+  const { face } = filled;
+  if (!isCup(job.blank.form) || job.wrap.parts !== 'halves') return [{ name: face.name, paper }];
+  const { x, y, width, height } = regionBox(paper);
+  const middle = face.widthMm / 2;
+  const half = (from: number, to: number): Region =>
+    overlapOf(paper, [rectRing({ x: from, y, width: Math.max(0, to - from), height })]);
+  return [
+    { name: `${face.name}, left half`, paper: half(x, middle) },
+    { name: `${face.name}, right half`, paper: half(middle, x + width) },
+  ].filter((part) => part.paper.length > 0);
+}
+
+function piecesOf(filled: FilledFace, job: Job): Piece[] {
+  const { face } = filled;
+  return partsOf(filled, job, paperFor(filled, job)).flatMap(({ name, paper }, i) => {
+    const trim = regionBox(paper);
+    if (area(trim) === 0) return [];
+    const strip = { widthMm: trim.width, heightMm: trim.height };
+    const toStrip = translation(-trim.x, -trim.y);
+    const ink = mapRegion(toStrip, paper);
+    const onStrip = { x: -trim.x, y: -trim.y, width: face.widthMm, height: face.heightMm };
+    const slot: Slot = { faceId: face.id, toStrip, face: onStrip, ink };
+    const arts = artsOnStrip(filled, 0, slot).filter(
+      ({ cutOffShare }) => job.wrap.parts !== 'halves' || cutOffShare < 1,
+    );
+    return [
+      {
+        id: `${face.id}-${i + 1}`,
+        name,
+        variant: '',
+        copies: 1,
+        slots: [slot],
+        strip,
+        ...onPaper(face, strip, onStrip, ink),
+        bleedMm: job.bleedMm,
+        guides: [],
+        arts,
+      },
+    ];
+  });
+}
+
+/** The pieces of one thing to be made, for the nth name. */
+function piecesFor(
+  job: Job,
+  faces: readonly Face[],
+  arts: ReadonlyMap<string, Artwork>,
+  nth: number,
+): Piece[] {
+  const filled = faces
+    .filter(({ widthMm, heightMm }) => widthMm > 0 && heightMm > 0)
+    .map((face) => fill(job, face, arts, nth))
+    .filter((each) => each.arts.length > 0);
+  const [front, back] = filled;
+  if (job.fold && canFold(job.blank) && front && back)
+    return [foldedPiece(front, back, job.fold.gapMm, job.bleedMm)];
+  return filled.flatMap((each) => piecesOf(each, job));
+}
+
+/** Tells pieces of several names or sizes apart. */
+const labelled = (pieces: readonly Piece[], label: string, key: string, copies: number): Piece[] =>
+  pieces.map((piece) => ({
+    ...piece,
+    id: `${piece.id}-${key}`,
+    name: `${piece.name} · ${label}`,
+    variant: label,
+    copies: piece.copies * copies,
+  }));
+
+/**
+ * The pieces of a job: for each face that carries art and has any size; for each name where lettering
+ * changes with it; for each further size of a garment.
+ */
 export function layOut(job: Job, faces: readonly Face[]): Piece[] {
   const arts = new Map(job.arts.map((art) => [art.sha256, art]));
-  return faces
-    .filter(({ widthMm, heightMm }) => widthMm > 0 && heightMm > 0)
-    .map((face) => pieceOf(face, job, arts))
-    .filter((piece) => piece.arts.length > 0);
+  const { names } = job;
+  const personal = job.placements.some(({ perName }) => perName.length > 0);
+  const base =
+    personal && names.length > 0
+      ? names.flatMap((name, nth) =>
+          labelled(piecesFor(job, faces, arts, nth), name, String(nth + 1), 1),
+        )
+      : piecesFor(job, faces, arts, -1);
+  const others = garmentSizes(job).flatMap(({ sized, size, copies }, i) =>
+    labelled(piecesFor(sized, facesOf(sized.blank), arts, -1), size, `size-${i + 1}`, copies),
+  );
+  return [...base, ...others];
 }

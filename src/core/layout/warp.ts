@@ -1,7 +1,7 @@
 import { uprightMap } from '../art';
-import { inverse, unbend } from '../geometry';
+import { chain, inverse, unbend } from '../geometry';
 import { MM_PER_INCH } from '../units';
-import type { Piece, PieceArt } from './pieces';
+import type { Piece, PieceArt } from './piece';
 
 /** Bent pieces are drawn at this many dots per inch: what a home inkjet can show (from memory). */
 export const PRINT_PPI = 300;
@@ -47,15 +47,14 @@ function addPixel(sum: Sample, pixels: Pixels, x: number, y: number, share: numb
  * in `sum` (Porter–Duff over).
  */
 function sampler(art: PieceArt, pixels: Pixels) {
-  const [a, b, c, d, e, f] = inverse(uprightMap(pixels.orientation));
-  const { box } = art;
+  const [a, b, c, d, e, f] = inverse(chain(uprightMap(pixels.orientation), art.matrix));
   const top = blankSample();
   return (stripX: number, stripY: number, sum: Sample): void => {
-    const u = (stripX - box.x) / box.width;
-    const v = (stripY - box.y) / box.height;
+    const u = a * stripX + c * stripY + e;
+    const v = b * stripX + d * stripY + f;
     if (u < 0 || u > 1 || v < 0 || v > 1) return;
-    const x = (a * u + c * v + e) * pixels.width - 0.5;
-    const y = (b * u + d * v + f) * pixels.height - 0.5;
+    const x = u * pixels.width - 0.5;
+    const y = v * pixels.height - 0.5;
     const left = floor(x);
     const upper = floor(y);
     const fx = x - left;

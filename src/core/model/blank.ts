@@ -4,50 +4,162 @@ import {
   idSchema,
   lengthSchema,
   nameSchema,
+  offsetSchema,
   originSchema,
   positiveLengthSchema,
 } from './primitives';
 
+/** What every cup has: where the handle is, and bands where dye does not take evenly. mm. */
+const cupFields = {
+  girthMeasuredAs: z.enum(['circumference', 'diameter']),
+  /** What the handle takes out of the girth (at mid-height); 0 where there is no handle. */
+  handleGapMm: lengthSchema,
+  rimKeepOutMm: lengthSchema,
+  baseKeepOutMm: lengthSchema,
+};
+
 /** A straight-walled cup, as a tape measure gives it. All lengths mm. */
 const straightWrapSchema = z.object({
   kind: z.literal('straight-wrap'),
-  /** Which way the girth was measured: tape round it, or straight across. */
-  girthMeasuredAs: z.enum(['circumference', 'diameter']),
+  ...cupFields,
   girthMm: positiveLengthSchema,
   wallHeightMm: positiveLengthSchema,
-  /** What the handle takes out of the circumference; 0 where there is no handle. */
-  handleGapMm: lengthSchema,
-  /** Rounded or lipped bands where dye does not take evenly. */
-  rimKeepOutMm: lengthSchema,
-  baseKeepOutMm: lengthSchema,
+  /** A shoulder, lip or hump takes this much off the wall from above; paper stops below it. */
+  humpMm: lengthSchema.default(0),
+  /** How far the paper's upper and lower edge bow upwards in the middle (negative: downwards). */
+  rimCurveMm: offsetSchema.default(0),
+  baseCurveMm: offsetSchema.default(0),
+  /** Where the handle's roots are, from the rim down: the paper is notched there, full elsewhere. */
+  handleNotch: z.object({ fromMm: lengthSchema, toMm: lengthSchema }).nullable().default(null),
 });
 
 /** A cup that narrows: two girths and a height, as a tape measure gives them. All lengths mm. */
 const taperedWrapSchema = z.object({
   kind: z.literal('tapered-wrap'),
-  girthMeasuredAs: z.enum(['circumference', 'diameter']),
+  ...cupFields,
   rimGirthMm: positiveLengthSchema,
   baseGirthMm: positiveLengthSchema,
   /** Along the wall (`slant`) or straight up. */
   heightMeasuredAs: z.enum(['slant', 'upright']),
   heightMm: positiveLengthSchema,
-  /** What the handle takes out of the girth at mid-height; 0 where there is no handle. */
-  handleGapMm: lengthSchema,
-  rimKeepOutMm: lengthSchema,
-  baseKeepOutMm: lengthSchema,
+});
+
+const sidesSchema = z.union([z.literal(1), z.literal(2)]);
+/** The size it is sold as; kept apart from what the tape says. */
+const nominalSchema = z
+  .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })
+  .nullable();
+
+/** A flat four-cornered thing: tea towel, wall panel, pillow, mat, square coaster, tote. mm. */
+const panelSchema = z.object({
+  kind: z.literal('panel'),
+  nominal: nominalSchema,
+  widthMm: positiveLengthSchema,
+  heightMm: positiveLengthSchema,
+  cornerRadiusMm: lengthSchema,
+  /** Band along the edge where nothing that matters should lie. */
+  edgeKeepOutMm: lengthSchema,
+  sides: sidesSchema,
+});
+
+/** A round thing: coaster, medallion, ornament. mm. */
+const discSchema = z.object({
+  kind: z.literal('disc'),
+  nominal: nominalSchema,
+  diameterMm: positiveLengthSchema,
+  /** Hanging hole, 0 where there is none. */
+  holeMm: lengthSchema,
+  /** From the disc's edge to the hole, at the top. */
+  holeFromEdgeMm: lengthSchema,
+  /** Whether that distance runs to the hole's near edge or to its middle. */
+  holeMeasuredTo: z.enum(['edge', 'centre']),
+  edgeKeepOutMm: lengthSchema,
+  sides: sidesSchema,
+});
+
+/** Bounds of an imported outline, so that a stranger's file stays quick to plan. */
+export const MAX_OUTLINE_RINGS = 40;
+export const MAX_OUTLINE_POINTS = 4000;
+
+/** Any outline in real units, holes included; its box starts at (0, 0). mm. */
+const outlineSchema = z.object({
+  kind: z.literal('outline'),
+  rings: z
+    .array(
+      z
+        .array(z.tuple([lengthSchema, lengthSchema]))
+        .min(3)
+        .max(MAX_OUTLINE_POINTS),
+    )
+    .min(1)
+    .max(MAX_OUTLINE_RINGS),
+  edgeKeepOutMm: lengthSchema,
+  sides: sidesSchema,
+});
+
+export const GARMENTS = ['tee', 'hoodie', 'apron', 'bodysuit', 'cap'] as const;
+
+/** Something worn, laid flat. mm. */
+const garmentSchema = z.object({
+  kind: z.literal('garment'),
+  garment: z.enum(GARMENTS),
+  size: nameSchema,
+  /** Laid flat, straight across below the arms. */
+  widthMm: positiveLengthSchema,
+  /** From the highest point of the shoulder (or top edge) down. */
+  lengthMm: positiveLengthSchema,
+  /** The neck opening in front: how wide, and how deep below the shoulder. 0 where there is none. */
+  collarWidthMm: lengthSchema,
+  collarDropMm: lengthSchema,
+  /** Room kept off side seams and hems. */
+  seamKeepOutMm: lengthSchema,
+  /** A pocket in the middle of the front, its top measured from the shoulder. */
+  pocket: z
+    .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema, topMm: lengthSchema })
+    .nullable(),
+  /** A sleeve laid flat; null where there is none. */
+  sleeve: z.object({ widthMm: positiveLengthSchema, lengthMm: positiveLengthSchema }).nullable(),
+});
+
+/** A pair of socks pulled over inserts: four flat sides. mm. */
+const socksSchema = z.object({
+  kind: z.literal('socks'),
+  size: nameSchema,
+  widthMm: positiveLengthSchema,
+  lengthMm: positiveLengthSchema,
+  /** How far each long side rolls round the insert, so that no white line stays. */
+  rollMm: lengthSchema,
 });
 
 /** Every form of blank is one more member here and one record in `core/blank`. */
 export const blankFormSchema = z.discriminatedUnion('kind', [
   straightWrapSchema,
   taperedWrapSchema,
+  panelSchema,
+  discSchema,
+  outlineSchema,
+  garmentSchema,
+  socksSchema,
 ]);
 
+export const MATERIALS = [
+  'ceramic',
+  'steel',
+  'glass',
+  'polymer',
+  'hardboard',
+  'polyester',
+  'cotton',
+  'blend',
+] as const;
+
 export const substrateSchema = z.object({
-  material: z.enum(['ceramic', 'steel', 'glass', 'polymer']),
+  material: z.enum(MATERIALS),
   coating: z.enum(['dye-receptive', 'none', 'unknown']),
   colour: colourSchema,
   colourName: nameSchema,
+  /** Share of polyester in cloth, 0–1; null for hard things. */
+  polyesterShare: z.number().min(0).max(1).nullable().default(null),
 });
 
 export const blankSchema = z.object({
@@ -58,9 +170,21 @@ export const blankSchema = z.object({
   origin: originSchema,
 });
 
-export type StraightWrapForm = z.infer<typeof straightWrapSchema>;
-export type TaperedWrapForm = z.infer<typeof taperedWrapSchema>;
 export type BlankForm = z.infer<typeof blankFormSchema>;
+export type FormKind = BlankForm['kind'];
+/** The form of one kind. */
+export type FormOf<K extends FormKind> = Extract<BlankForm, { kind: K }>;
+export type StraightWrapForm = FormOf<'straight-wrap'>;
+export type TaperedWrapForm = FormOf<'tapered-wrap'>;
+export type CupForm = StraightWrapForm | TaperedWrapForm;
 export type Substrate = z.infer<typeof substrateSchema>;
 /** A thing to be pressed: its form as measured and what it is made of. */
 export type Blank = z.infer<typeof blankSchema>;
+
+export const isCup = (form: BlankForm): form is CupForm =>
+  form.kind === 'straight-wrap' || form.kind === 'tapered-wrap';
+
+const CLOTH: readonly Substrate['material'][] = ['polyester', 'cotton', 'blend'];
+/** Whether it gives under the press: pressed one side at a time, judged by its polyester. */
+export const isCloth = (substrate: Pick<Substrate, 'material'>): boolean =>
+  CLOTH.includes(substrate.material);

@@ -1,5 +1,6 @@
 export * from './primitives';
 export * from './blank';
+export * from './art';
 export * from './shelf';
 export * from './job';
 export * from './record';

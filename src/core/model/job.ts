@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { artworkSchema } from './art';
 import { blankSchema } from './blank';
 import {
   idSchema,
@@ -9,23 +10,6 @@ import {
   sha256Schema,
   timestampSchema,
 } from './primitives';
-
-/** EXIF orientation tag 0x0112: 1 upright … 8; see `core/art/orientation`. */
-const orientationSchema = z.union([1, 2, 3, 4, 5, 6, 7, 8].map((n) => z.literal(n as 1)));
-
-/** Facts of a picture file, measured once when it comes in. Its bytes are kept under `sha256`. */
-export const artworkSchema = z.object({
-  sha256: sha256Schema,
-  name: nameSchema,
-  mime: z.enum(['image/png', 'image/jpeg', 'image/webp']),
-  bytes: z.int().positive().max(200_000_000),
-  /** Pixels as stored in the file, before the EXIF orientation. */
-  storedWidthPx: z.int().positive().max(65_535),
-  storedHeightPx: z.int().positive().max(65_535),
-  orientation: orientationSchema.transform((n): number => n),
-  /** Share of pixels that are not fully opaque, 0–1. */
-  transparentShare: z.number().min(0).max(1),
-});
 
 /** How big the art is made on its face. */
 export const sizingSchema = z.discriminatedUnion('mode', [
@@ -42,6 +26,20 @@ export const sizingSchema = z.discriminatedUnion('mode', [
   }),
 ]);
 
+/** A motif over the whole face, without chance. */
+export const repeatSchema = z.object({
+  /** `brick` shifts every second row by half a step, `half-drop` every second column. */
+  pattern: z.enum(['grid', 'brick', 'half-drop']),
+  /** From one motif's middle to the next, mm; at least a millimetre. */
+  stepXMm: positiveLengthSchema.min(1),
+  stepYMm: positiveLengthSchema.min(1),
+  /** Whether motifs cut by the edge are printed as far as they go or left out. */
+  atEdge: z.enum(['cut', 'whole only']),
+});
+
+/** Names of one job at most. */
+export const MAX_NAMES = 200;
+
 export const placementSchema = z.object({
   id: idSchema,
   artSha256: sha256Schema,
@@ -49,6 +47,11 @@ export const placementSchema = z.object({
   sizing: sizingSchema,
   /** The art's centre: a datum point of the face and the way from it, mm right and down. */
   at: z.object({ datum: idSchema, dxMm: offsetSchema, dyMm: offsetSchema }),
+  /** Quarter turns clockwise, as seen. */
+  turns: z.int().min(0).max(3).default(0),
+  repeat: repeatSchema.nullable().default(null),
+  /** Lettering for each of the job's names, in their order; empty where it is the same for all. */
+  perName: z.array(sha256Schema).max(MAX_NAMES).default([]),
 });
 
 export const pressureSchema = z.enum(['light', 'medium', 'firm']);
@@ -65,6 +68,35 @@ export const heatSettingsSchema = z.object({
   coolSchool: z.enum(['A', 'B']),
 });
 
+export const EDGE_STYLES = ['straight', 'wave', 'scallop', 'torn', 'zigzag'] as const;
+
+/** How the paper of a cup is made. */
+export const wrapPaperSchema = z.object({
+  /** Where its ends meet, on a cup without a handle. */
+  seam: z.object({ kind: z.enum(['overlap', 'butt', 'gap']), byMm: lengthSchema.max(100) }),
+  /** The whole wrap, one strip as long as the art, or a piece for each half of the girth. */
+  parts: z.enum(['whole', 'strip', 'halves']),
+  /** Rim and base edge of the paper. */
+  edge: z.object({ style: z.enum(EDGE_STYLES), depthMm: lengthSchema.max(50) }),
+});
+
+/** Where a piece is cut that is not bound to the blank's edge. */
+export const cutSchema = z.object({
+  /** Round the face or the art's box, or along the art's own outline. */
+  line: z.enum(['edge', 'contour']),
+  /** Room between art and cut, mm; negative cuts into the art. */
+  marginMm: offsetSchema.min(-20).max(50),
+  holes: z.enum(['keep', 'close']),
+});
+
+/** One more size of the same garment, made along. */
+const sizeRowSchema = z.object({
+  size: nameSchema,
+  /** Laid flat, straight across, mm. */
+  widthMm: positiveLengthSchema,
+  copies: z.int().min(0).max(200),
+});
+
 /** The one thing the user makes. Everything else is computed from it and the shelf. */
 export const jobSchema = z.object({
   id: idSchema,
@@ -72,22 +104,42 @@ export const jobSchema = z.object({
   createdAt: timestampSchema,
   transfer: z.enum(['sublimation']),
   blank: blankSchema,
-  arts: z.array(artworkSchema).max(50),
+  arts: z.array(artworkSchema).max(300),
   placements: z.array(placementSchema).max(50),
   bleedMm: lengthSchema.max(50),
+  /** One set of pieces for each name; empty makes one without a name. */
+  names: z.array(nameSchema).max(MAX_NAMES).default([]),
+  /** Further sizes of a garment; the art grows and shrinks with their width. */
+  sizes: z.array(sizeRowSchema).max(30).default([]),
+  wrap: wrapPaperSchema.default({
+    seam: { kind: 'overlap', byMm: 3.175 },
+    parts: 'whole',
+    edge: { style: 'straight', depthMm: 3 },
+  }),
+  cut: cutSchema.default({ line: 'edge', marginMm: 3, holes: 'keep' }),
+  /** Both faces of a thin hard blank on one strip, folded over; null prints them apart. */
+  fold: z
+    .object({ gapMm: lengthSchema.max(200) })
+    .nullable()
+    .default(null),
   sheet: z.object({
     paperId: idSchema,
     printerId: idSchema,
     /** Who should mirror where there is a choice. */
     mirrorBy: z.enum(['file', 'driver']),
+    /** The machine that cuts the pieces; null cuts by hand. */
+    cutterId: idSchema.nullable().default(null),
   }),
   heat: heatSettingsSchema,
 });
 
-export type Artwork = z.infer<typeof artworkSchema>;
 export type Sizing = z.infer<typeof sizingSchema>;
+export type Repeat = z.infer<typeof repeatSchema>;
 export type Placement = z.infer<typeof placementSchema>;
 export type Pressure = z.infer<typeof pressureSchema>;
 export type HeatSettings = z.infer<typeof heatSettingsSchema>;
+export type WrapPaper = z.infer<typeof wrapPaperSchema>;
+export type CutChoice = z.infer<typeof cutSchema>;
+export type SizeRow = z.infer<typeof sizeRowSchema>;
 export type TransferKind = z.infer<typeof jobSchema>['transfer'];
 export type Job = z.infer<typeof jobSchema>;

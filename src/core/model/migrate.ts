@@ -1,10 +1,13 @@
 /** Version of the job, shelf and record schemas together. Raise it with every change of shape. */
-export const SCHEMA_VERSION = 1;
+export const SCHEMA_VERSION = 2;
 
 type Document = Record<string, unknown>;
 
 /** Step n takes a document of version n to version n + 1. */
-const STEPS: Record<number, (document: Document) => Document> = {};
+const STEPS: Record<number, (document: Document) => Document> = {
+  // 2 brought more forms of blank and fields that all have a default: nothing old is rewritten
+  1: (document) => document,
+};
 
 /** A version this build cannot read: from the future, or not a version at all. */
 export class UnknownVersionError extends Error {}

@@ -42,9 +42,17 @@ export const printerSchema = z.object({
 export const machineSchema = z.object({
   id: idSchema,
   name: nameSchema,
-  kind: z.enum(['mug-press', 'oven', 'mug-attachment']),
+  kind: z.enum(['mug-press', 'oven', 'mug-attachment', 'hand-press', 'plate-press']),
   /** Hottest it can be set, °C; null where the program is fixed. */
   maxC: z.number().min(0).max(400).nullable(),
+  origin: originSchema,
+});
+
+export const cutterSchema = z.object({
+  id: idSchema,
+  name: nameSchema,
+  /** Widest print it can find and cut round, mm. */
+  printAndCutWidthMm: positiveLengthSchema,
   origin: originSchema,
 });
 
@@ -54,10 +62,12 @@ export const shelfSchema = z.object({
   papers: z.array(paperSchema).max(200),
   printers: z.array(printerSchema).max(100),
   machines: z.array(machineSchema).max(100),
+  cutters: z.array(cutterSchema).max(100).default([]),
 });
 
 export type Paper = z.infer<typeof paperSchema>;
 export type Printer = z.infer<typeof printerSchema>;
+export type Cutter = z.infer<typeof cutterSchema>;
 export type Machine = z.infer<typeof machineSchema>;
 export type MachineKind = Machine['kind'];
 export type Shelf = z.infer<typeof shelfSchema>;

@@ -1,6 +1,6 @@
-import type { HeatSettings, Machine, Pressure } from '../model';
+import type { HeatSettings, Pressure } from '../model';
 import { formatDuration, formatTemperature, type UnitStyle } from '../units';
-import { MUG_RECIPES, type Layer, type Recipe, type Task } from './recipes';
+import type { Layer, Recipe, Task } from './recipe';
 
 /** What this pressing is set to: the recipe, overruled by the user's own figures. */
 export interface Settings {
@@ -27,8 +27,6 @@ export interface PressStep {
   readonly layers: readonly Layer[];
   readonly cautions: readonly string[];
 }
-
-export const recipeFor = (machine: Machine): Recipe => MUG_RECIPES[machine.kind];
 
 export function settingsFor(recipe: Recipe, { own }: HeatSettings): Settings {
   const fixedProgram = recipe.temperatureC === null;
@@ -58,9 +56,8 @@ export function settingsLine(settings: Settings, units: UnitStyle): string {
 
 const GLOVES = 'Gloves on: this burns.';
 
-/** The order at the press, from the first wipe to the unwrapped mug. */
-export function planPress(machine: Machine, heat: HeatSettings): PressStep[] {
-  const recipe = recipeFor(machine);
+/** The order at the press, from the first wipe to the finished thing. */
+export function planPress(recipe: Recipe, heat: HeatSettings): PressStep[] {
   const settings = settingsFor(recipe, heat);
   const step = (
     id: string,
@@ -90,7 +87,7 @@ export function planPress(machine: Machine, heat: HeatSettings): PressStep[] {
       'stack',
       {
         title: 'Check the stack',
-        detail: 'From the outside in, with nothing between print and mug.',
+        detail: 'From the heat inwards, with nothing between print and blank.',
       },
       { layers: recipe.layers },
     ),

@@ -1,3 +1,3 @@
 export { pageOf, type Orientation, type Page } from './page';
-export type { BarStop, CutGuide, Foot, SheetMarks } from './marks';
+export type { BarStop, CutGuide, Foot, Line, SheetMarks } from './marks';
 export { planSheets, type Misfit, type Sheet, type SheetItem, type SheetPlan } from './sheets';

@@ -1,15 +1,16 @@
 import {
-  applyAffine,
-  bentOutline,
   bottom,
-  growSector,
-  outset,
+  growRegion,
+  isUprightRect,
+  mapRegion,
   right,
+  withoutHoles,
   type Affine,
   type Box,
   type Point,
+  type Region,
 } from '../geometry';
-import type { Bend, Piece } from '../layout';
+import type { Piece } from '../layout';
 import { inches } from '../units';
 
 /** A line of ink, mm on the page. */
@@ -22,12 +23,14 @@ export interface Line {
 export type CutGuide =
   /** Short lines that point at the corners of a straight-edged piece. */
   | { readonly kind: 'ticks'; readonly lines: readonly Line[] }
-  /** A line all round a bent piece, a little outside its edge. */
-  | { readonly kind: 'line'; readonly points: readonly Point[] };
+  /** A line all round any other piece, a little outside its edge. */
+  | { readonly kind: 'line'; readonly rings: Region };
 
 /** Everything inked on a sheet besides the art; all of it lies outside every piece. */
 export interface SheetMarks {
   readonly cutGuide: CutGuide | null;
+  /** An arrow above the piece that points to the top of what is on it; null where marks have no room. */
+  readonly up: readonly Line[] | null;
   readonly foot: Foot | null;
 }
 
@@ -92,24 +95,22 @@ function trimTicks(piece: Box): Line[] {
   );
 }
 
-/** The piece's edge, moved outwards by the gap: the bent strip grown on all sides. */
-function lineRound(piece: Piece, bend: Bend, toPage: Affine): Point[] {
-  const grown = outset(
-    { x: 0, y: 0, width: piece.strip.widthMm, height: piece.strip.heightMm },
-    TICK_GAP_MM,
-  );
-  const { sector: own } = bend;
-  const narrow = Math.min(own.rimRadiusMm, own.baseRadiusMm);
-  const sector = growSector(own, TICK_GAP_MM, own.sweepRad + (2 * TICK_GAP_MM) / narrow);
-  const strip = { widthMm: grown.width, heightMm: grown.height };
-  return bentOutline(strip, sector, bend.centre).map((point) => applyAffine(toPage, point));
-}
-
 /** How a piece on a page is shown where to cut. */
 export const cutGuideFor = (piece: Piece, box: Box, toPage: Affine): CutGuide =>
-  piece.bend
-    ? { kind: 'line', points: lineRound(piece, piece.bend, toPage) }
-    : { kind: 'ticks', lines: trimTicks(box) };
+  isUprightRect(piece.cut)
+    ? { kind: 'ticks', lines: trimTicks(box) }
+    : {
+        kind: 'line',
+        rings: mapRegion(toPage, withoutHoles(growRegion(piece.cut, TICK_GAP_MM, 'round'))),
+      };
+
+/** An arrow above a piece: which end of a print is up is not always seen on it. */
+export function upArrow(box: Box): Line[] {
+  const x = box.x + box.width / 2;
+  const tip = { x, y: box.y - TICK_ROOM_MM };
+  const barb = (dx: number): Line => ({ from: tip, to: { x: x + dx, y: tip.y + 1.4 } });
+  return [{ from: { x, y: box.y - TICK_GAP_MM }, to: tip }, barb(-1.2), barb(1.2)];
+}
 
 /** Lays out the strip in its box: label lines first, the check bar under them. */
 export function footOf(box: Box, texts: readonly string[], mirroredInFile: boolean): Foot {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { artwork, mugJob, onLatteCup, shelf, withForm } from '@tests/support/jobs';
-import { applyAffine, contains, determinant, intersection, type Box } from '../geometry';
+import { applyAffine, contains, determinant, mapRegion, intersection, type Box } from '../geometry';
 import type { Job } from '../model';
 import { planJob } from '../plan';
 import { inches } from '../units';
@@ -97,7 +97,7 @@ test('a piece too long for letter is told by how much, and legal paper takes it'
   const tumbler = withForm(mugJob(), { girthMm: inches(11.5), handleGapMm: 0 });
   const plan = planJob(tumbler, shelf);
   expect(plan.sheets).toHaveLength(0);
-  // 11.5 + 2 × 1/16 bleed − (11 − 2 × 1/8) printable = 0.875 in
+  // 11.5 + 1/8 overlap at the seam − (11 − 2 × 1/8) printable = 0.875 in
   expect(plan.misfits[0]?.overWidthMm).toBeCloseTo(inches(0.875), 6);
   expect(plan.checks.find(({ id }) => id.startsWith('misfit'))?.text).toMatch(
     /7\/8 in too wide.*tiling/,
@@ -107,11 +107,11 @@ test('a piece too long for letter is told by how much, and legal paper takes it'
 
 test('a page with no room to spare drops marks before it drops art, and says so', () => {
   const tight = withForm(
-    { ...mugJob(), bleedMm: 0 },
+    { ...mugJob(), bleedMm: 0, wrap: { ...mugJob().wrap, seam: { kind: 'butt', byMm: 0 } } },
     { girthMm: inches(8.25), handleGapMm: 0, wallHeightMm: inches(10.74) },
   );
   const { sheets, checks } = planJob(tight, shelf);
-  expect(sheets[0]?.marks).toEqual({ cutGuide: null, foot: null });
+  expect(sheets[0]?.marks).toEqual({ cutGuide: null, up: null, foot: null });
   expect(checks.map(({ id }) => id)).toContain('marks-dropped-wrap-1');
 });
 
@@ -121,13 +121,12 @@ test('a bent piece is cut along a line that runs all round, just outside it', ()
   const guide = sheet?.marks.cutGuide;
   const item = sheet?.items[0];
   if (guide?.kind !== 'line' || !piece || !item) throw new Error('no cut line');
-  const edge = piece.outline.map((point) => applyAffine(item.matrix, point));
-  const gaps = guide.points.map(({ x, y }) =>
-    Math.min(...edge.map((e) => Math.hypot(e.x - x, e.y - y))),
-  );
+  const edge = mapRegion(item.matrix, piece.cut).flat();
+  const points = guide.rings.flat();
+  const gaps = points.map(({ x, y }) => Math.min(...edge.map((e) => Math.hypot(e.x - x, e.y - y))));
   expect(Math.min(...gaps)).toBeGreaterThan(1);
   expect(Math.max(...gaps)).toBeLessThan(3.5); // the corners, where both edges recede
-  for (const { x, y } of guide.points) {
+  for (const { x, y } of points) {
     expect(contains(sheet?.printable as Box, { x, y, width: 0, height: 0 })).toBe(true);
   }
 });

@@ -3,7 +3,7 @@ import type { Piece } from '../layout';
 import type { MirrorPlan } from '../mirror';
 import type { Job, Paper, Printer } from '../model';
 import { formatSize, type UnitStyle } from '../units';
-import { cutGuideFor, footHeight, footOf, TICK_ROOM_MM, type SheetMarks } from './marks';
+import { cutGuideFor, footHeight, footOf, TICK_ROOM_MM, upArrow, type SheetMarks } from './marks';
 import { pageOf, type Orientation, type Page } from './page';
 
 /** A piece on a page. */
@@ -106,6 +106,7 @@ function sheetOf(
     items: [{ pieceId: piece.id, box, mirrored, matrix }],
     marks: {
       cutGuide: room.ticks ? cutGuideFor(piece, box, matrix) : null,
+      up: room.ticks ? upArrow(box) : null,
       foot: room.foot ? footOf(footBox, texts, flippedLater) : null,
     },
   };

@@ -33,12 +33,21 @@ export function adoptTools(job: Job, theirs: Shelf, ours: Shelf, newId: () => st
   const paper = adopt(job.sheet.paperId, theirs.papers, ours.papers);
   const printer = adopt(job.sheet.printerId, theirs.printers, ours.printers);
   const machine = adopt(job.heat.machineId, theirs.machines, ours.machines);
+  const cutter = job.sheet.cutterId
+    ? adopt(job.sheet.cutterId, theirs.cutters, ours.cutters)
+    : { id: null, add: [] };
   return {
     job: {
       ...job,
-      sheet: { ...job.sheet, paperId: paper.id, printerId: printer.id },
+      sheet: { ...job.sheet, paperId: paper.id, printerId: printer.id, cutterId: cutter.id },
       heat: { ...job.heat, machineId: machine.id },
     },
-    add: { ...EMPTY_SHELF, papers: paper.add, printers: printer.add, machines: machine.add },
+    add: {
+      ...EMPTY_SHELF,
+      papers: paper.add,
+      printers: printer.add,
+      machines: machine.add,
+      cutters: cutter.add,
+    },
   };
 }

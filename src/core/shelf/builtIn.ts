@@ -1,78 +1,6 @@
-import type { Blank, Machine, Paper, Printer, Shelf } from '../model';
+import type { Cutter, Job, Machine, Paper, Printer, Shelf } from '../model';
 import { fahrenheitToC, inches } from '../units';
-
-const WHITE_CERAMIC = {
-  material: 'ceramic',
-  coating: 'dye-receptive',
-  colour: '#ffffff',
-  colourName: 'white',
-} as const;
-
-/** `heightIn` and gap give the wrap; keep-outs follow from how high art may go. */
-function mug(
-  id: string,
-  name: string,
-  origin: Blank['origin'],
-  figuresIn: Record<'round' | 'height' | 'gap' | 'keepOut', number>,
-): Blank {
-  return {
-    id,
-    name,
-    origin,
-    substrate: WHITE_CERAMIC,
-    form: {
-      kind: 'straight-wrap',
-      girthMeasuredAs: 'circumference',
-      girthMm: inches(figuresIn.round),
-      wallHeightMm: inches(figuresIn.height),
-      handleGapMm: inches(figuresIn.gap),
-      rimKeepOutMm: inches(figuresIn.keepOut),
-      baseKeepOutMm: inches(figuresIn.keepOut),
-    },
-  };
-}
-
-/** A latte cup: girths and height from memory, as common ones measure. */
-const LATTE_CUP: Blank = {
-  id: 'latte-12oz',
-  name: 'Latte cup, 12 oz, tapered',
-  origin: 'from memory',
-  substrate: WHITE_CERAMIC,
-  form: {
-    kind: 'tapered-wrap',
-    girthMeasuredAs: 'circumference',
-    rimGirthMm: inches(11.25),
-    baseGirthMm: inches(7.75),
-    heightMeasuredAs: 'slant',
-    heightMm: inches(4.1),
-    handleGapMm: inches(1.75),
-    rimKeepOutMm: inches(0.15),
-    baseKeepOutMm: inches(0.15),
-  },
-};
-
-const BLANKS: readonly Blank[] = [
-  // Wrap 8.75 × 3.79 in, art up to 3.6 in high: common practice. Girth and gap apart: from memory.
-  mug('mug-12oz', 'Straight mug, 12 oz', 'common practice', {
-    round: 10.25,
-    height: 3.79,
-    gap: 1.5,
-    keepOut: 0.095,
-  }),
-  mug('mug-11oz', 'Straight mug, 11 oz', 'from memory', {
-    round: 10.1,
-    height: 3.75,
-    gap: 1.6,
-    keepOut: 0.1,
-  }),
-  mug('mug-15oz', 'Straight mug, 15 oz', 'from memory', {
-    round: 10.7,
-    height: 4.5,
-    gap: 1.7,
-    keepOut: 0.12,
-  }),
-  LATTE_CUP,
-];
+import { BLANKS } from './blanks';
 
 const paper = (id: string, name: string, widthMm: number, heightMm: number): Paper => ({
   id,
@@ -154,6 +82,30 @@ const MACHINES: readonly Machine[] = [
     maxC: fahrenheitToC(430),
     origin: 'from memory',
   },
+  {
+    id: 'hand-press',
+    name: 'Hand-held press',
+    kind: 'hand-press',
+    maxC: fahrenheitToC(410),
+    origin: 'from memory',
+  },
+  {
+    id: 'plate-press',
+    name: 'Press with a flat plate',
+    kind: 'plate-press',
+    maxC: fahrenheitToC(430),
+    origin: 'from memory',
+  },
+];
+
+/** 9.25 in is the print-and-cut width of one common kind: common practice. */
+const CUTTERS: readonly Cutter[] = [
+  {
+    id: 'small-cutter',
+    name: 'Small cutting machine',
+    printAndCutWidthMm: inches(9.25),
+    origin: 'common practice',
+  },
 ];
 
 /** What stands on the shelf before the user adds anything. All of it can be edited. */
@@ -162,6 +114,7 @@ export const BUILT_IN_SHELF: Shelf = {
   papers: [...PAPERS],
   printers: [...PRINTERS],
   machines: [...MACHINES],
+  cutters: [...CUTTERS],
 };
 
 function overlay<T extends { id: string }>(under: readonly T[], over: readonly T[]): T[] {
@@ -175,19 +128,24 @@ export const mergeShelves = (under: Shelf, over: Shelf): Shelf => ({
   papers: overlay(under.papers, over.papers),
   printers: overlay(under.printers, over.printers),
   machines: overlay(under.machines, over.machines),
+  cutters: overlay(under.cutters, over.cutters),
 });
 
-export const EMPTY_SHELF: Shelf = { blanks: [], papers: [], printers: [], machines: [] };
+export const EMPTY_SHELF: Shelf = {
+  blanks: [],
+  papers: [],
+  printers: [],
+  machines: [],
+  cutters: [],
+};
 
 /** The part of a shelf that a job needs to be planned elsewhere. */
-export function shelfFor(
-  job: { sheet: { paperId: string; printerId: string }; heat: { machineId: string } },
-  shelf: Shelf,
-): Shelf {
+export function shelfFor(job: Pick<Job, 'sheet' | 'heat'>, shelf: Shelf): Shelf {
   return {
     blanks: [],
     papers: shelf.papers.filter(({ id }) => id === job.sheet.paperId),
     printers: shelf.printers.filter(({ id }) => id === job.sheet.printerId),
     machines: shelf.machines.filter(({ id }) => id === job.heat.machineId),
+    cutters: shelf.cutters.filter(({ id }) => id === job.sheet.cutterId),
   };
 }

@@ -1,2 +1,3 @@
 export * from './builtIn';
 export * from './adopt';
+export { TEE_WIDTHS_IN } from './blanks';

@@ -10,38 +10,18 @@ import { useJob } from '@/ui/job/JobProvider';
 import { NextStep } from '@/ui/job/NextStep';
 import { Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
+import { AboutPicture } from './AboutPicture';
+import { CutFields } from './CutFields';
+import { LayerList } from './LayerList';
+import { Lettering } from './Lettering';
 import { LookAtIt } from './LookAtIt';
+import { PageDialog } from './PageDialog';
 import { PlaceFields } from './PlaceFields';
+import { RepeatFields } from './RepeatFields';
 import { SizeFields } from './SizeFields';
+import { SizesFields } from './SizesFields';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
-
-function PictureList({ selection }: { selection: Selection }) {
-  const { job } = useJob();
-  if (job.placements.length < 2) return null;
-  return (
-    <Box component="ul" aria-label="Pictures on the mug" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-      {job.placements.map((placement) => {
-        const art = job.arts.find(({ sha256 }) => sha256 === placement.artSha256);
-        const here = placement.id === selection.selected?.placement.id;
-        return (
-          <li key={placement.id}>
-            <Button
-              fullWidth
-              size="small"
-              aria-pressed={here}
-              variant={here ? 'outlined' : 'text'}
-              onClick={() => selection.choose(placement.id)}
-              sx={{ justifyContent: 'flex-start' }}
-            >
-              {art?.name}
-            </Button>
-          </li>
-        );
-      })}
-    </Box>
-  );
-}
 
 function PictureSection({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
   const { edit } = useJob();
@@ -63,7 +43,7 @@ function PictureSection({ selection, takeIn }: { selection: Selection; takeIn: T
       </Box>
       {selected && pixels ? (
         <>
-          <PictureList selection={selection} />
+          <LayerList selection={selection} />
           <Box>
             <Typography sx={{ overflowWrap: 'anywhere', fontWeight: 700 }}>
               {selected.art.name}
@@ -101,18 +81,26 @@ function PictureSection({ selection, takeIn }: { selection: Selection; takeIn: T
 
 /** The few numbers of the art. */
 export function ArtCard({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
+  const { job } = useJob();
   const { selected } = selection;
+  const { form } = job.blank;
   return (
     <>
-      {selected && <NextStep to="sheets" label="Next: the sheets" />}
+      {job.placements.length > 0 && <NextStep to="sheets" label="Next: the sheets" />}
       <PictureSection selection={selection} takeIn={takeIn} />
       {selected && (
         <>
           <SizeFields selection={selection} selected={selected} />
           <PlaceFields selection={selection} selected={selected} />
-          <LookAtIt />
         </>
       )}
+      {job.placements.length > 0 && <LookAtIt />}
+      {selected && <RepeatFields selection={selection} selected={selected} />}
+      <Lettering key={selected?.art.sha256 ?? 'none'} selection={selection} takeIn={takeIn} />
+      <CutFields />
+      {selected && form.kind === 'garment' && <SizesFields form={form} selected={selected} />}
+      {selected && <AboutPicture art={selected.art} takeIn={takeIn} />}
+      {takeIn.question && <PageDialog question={takeIn.question} />}
     </>
   );
 }

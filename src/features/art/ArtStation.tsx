@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { JobFrame } from '@/ui/job/JobFrame';
 import { useJob } from '@/ui/job/JobProvider';
+import { FaceTabs } from '@/ui/stage/FaceTabs';
 import { StageBar } from '@/ui/stage/StageBar';
 import { ArtCard } from './ArtCard';
 import { ArtStage, type View } from './ArtStage';
@@ -15,7 +16,7 @@ import { useTakeIn } from './useTakeIn';
 
 /** Station 2: the picture, its size and its place. */
 export function ArtStation() {
-  const { job } = useJob();
+  const { job, plan } = useJob();
   const selection = useSelection();
   const [view, setView] = useState<View>('seen');
   const takeIn = useTakeIn(selection);
@@ -42,10 +43,11 @@ export function ArtStation() {
             </ToggleButtonGroup>
             <Typography sx={{ fontSize: 15 }}>
               {view === 'seen'
-                ? 'How it will look on the mug. Drag the picture or use the arrow keys.'
+                ? 'How it will look. Drag the picture or use the arrow keys.'
                 : 'Mirrored, as it must lie on the paper.'}
             </Typography>
           </StageBar>
+          <FaceTabs faces={plan.faces} face={selection.face} onFace={selection.showFace} />
           <ArtStage view={view} selection={selection} />
         </PictureDrop>
       }

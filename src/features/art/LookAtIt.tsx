@@ -2,24 +2,18 @@
 
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
-import { useMemo, useState } from 'react';
-import { midCircumferenceMm, wallOf } from '@/core/blank';
+import { useState } from 'react';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
-import { facingOf, finishedArts } from '@/ui/finished';
-import { FinishedMug } from '@/ui/FinishedMug';
 import { useJob } from '@/ui/job/JobProvider';
 import { Section } from '@/ui/Section';
+import { FinishedView, startTurn } from '@/ui/turntable';
 
-/** The finished mug, to be turned by hand. */
+/** The finished thing, to be turned by hand: it settles left and right, front and back. */
 export function LookAtIt() {
   const { job, plan } = useJob();
-  const [turned, setTurned] = useState<number | null>(null);
+  const [turned, setTurned] = useState(0);
   const previews = useArtPreviews(job.arts.map(({ sha256 }) => sha256));
-  const arts = useMemo(() => finishedArts(plan, previews), [plan, previews]);
-  const face = plan.faces[0];
-  if (!face || face.widthMm <= 0) return null;
-  const round = midCircumferenceMm(wallOf(job.blank.form));
-  const facingMm = turned ?? facingOf(plan);
+  const turnRad = startTurn(job.blank, plan) + (turned * Math.PI) / 180;
   return (
     <Section title="Look at it">
       <Box
@@ -28,25 +22,25 @@ export function LookAtIt() {
           borderRadius: 2,
           display: 'flex',
           justifyContent: 'center',
-          py: 1.5,
+          py: 1,
         }}
       >
-        <FinishedMug
+        <FinishedView
           blank={job.blank}
-          face={face}
-          arts={arts}
-          facingMm={facingMm}
+          plan={plan}
+          previews={previews}
+          turnRad={turnRad}
           width={300}
-          height={200}
-          label="The finished mug"
+          height={210}
+          label="The finished thing"
         />
       </Box>
       <Slider
-        aria-label="Turn the mug"
-        min={0}
-        max={round}
-        step={round / 180}
-        value={facingMm}
+        aria-label="Turn it"
+        min={-180}
+        max={180}
+        step={2}
+        value={turned}
         onChange={(_, value) => setTurned(Number(value))}
         track={false}
       />

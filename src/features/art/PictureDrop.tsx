@@ -51,10 +51,10 @@ export function PictureDrop({ takeIn, empty, children }: DropProps) {
           ) : (
             <>
               <Typography variant="h2" component="p" sx={{ mb: 1 }}>
-                {drop.isDragActive ? 'Let go to put it on the mug' : 'Drop a picture here'}
+                {drop.isDragActive ? 'Let go to put it on the blank' : 'Drop a picture here'}
               </Typography>
               <Typography sx={{ mb: 2, color: COLOURS.graphite }}>
-                PNG, JPEG or WebP, up to 60 megapixels.
+                PNG, JPEG, WebP up to 60 megapixels; SVG or a page of a PDF.
               </Typography>
               <Button variant="contained" onClick={drop.open}>
                 Choose a file

@@ -2,23 +2,36 @@
 
 import { useDrag } from '@use-gesture/react';
 import type { KeyboardEvent } from 'react';
+import { repeatBoxes, artMatrix } from '@/core/layout';
 import type { Box } from '@/core/geometry';
+import type { Placement } from '@/core/model';
 import { MM_PER_INCH } from '@/core/units';
+import { Picture } from '@/ui/stage/PiecePicture';
 import { useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
+import { snapped } from './snap';
+import type { OnFace, Selection } from './useSelection';
 
 interface PictureProps {
-  name: string;
+  item: OnFace;
+  selection: Selection;
   href: string | undefined;
-  box: Box;
-  /** Id of the clip path of the piece's edge. */
+  /** Where a repeat reaches, face mm. */
+  trim: Box;
+  /** Id of the clip path of the ink's edge. */
   clip: string;
   selected: boolean;
-  movable: boolean;
-  onChoose: () => void;
-  onMove: (dxMm: number, dyMm: number, group: string) => void;
 }
+
+/** Where a drag began. */
+interface DragStart {
+  readonly box: Box;
+  readonly at: Placement['at'];
+}
+
+/** How near a datum line pulls, screen pixels. */
+const SNAP_PX = 7;
 
 const ARROWS: Record<string, readonly [number, number]> = {
   ArrowLeft: [-1, 0],
@@ -28,50 +41,61 @@ const ARROWS: Record<string, readonly [number, number]> = {
 };
 
 /** One picture on the stage: drag it, or focus it and use the arrow keys. */
-export function PlacedPicture(props: PictureProps) {
-  const { name, href, box, clip, selected, movable, onChoose, onMove } = props;
+export function PlacedPicture({ item, selection, href, trim, clip, selected }: PictureProps) {
+  const { placement, art, box, face } = item;
   const mmPerPx = useMmPerPx();
   const { length } = useUnits();
   const nudge = length === 'in' ? MM_PER_INCH / 16 : 1;
+  const matrixOf = (each: Box) => artMatrix(each, placement.turns);
+  const boxes = placement.repeat ? repeatBoxes(box, placement.repeat, trim) : [box];
 
   const bindDrag = useDrag(
-    ({ delta: [dx, dy], first }) => {
-      if (first) onChoose();
-      if (dx !== 0 || dy !== 0) onMove(dx * mmPerPx, dy * mmPerPx, 'drag');
+    ({ movement: [mx, my], first, memo, altKey }) => {
+      if (first) selection.choose(placement.id);
+      const start = (memo as DragStart | undefined) ?? { box, at: placement.at };
+      const free = { ...start.box, x: start.box.x + mx * mmPerPx, y: start.box.y + my * mmPerPx };
+      // Alt lets go of the datum lines
+      const to = altKey ? free : snapped(free, face, SNAP_PX * mmPerPx);
+      const at = {
+        ...start.at,
+        dxMm: start.at.dxMm + to.x - start.box.x,
+        dyMm: start.at.dyMm + to.y - start.box.y,
+      };
+      if (mx !== 0 || my !== 0) selection.change(placement.id, (each) => ({ ...each, at }), 'drag');
+      return start;
     },
-    { enabled: movable, filterTaps: true, pointer: { keys: false } },
+    { filterTaps: true, pointer: { keys: false } },
   );
 
   function onKeyDown(event: KeyboardEvent) {
     const arrow = ARROWS[event.key];
-    if (!arrow || !movable) return;
+    if (!arrow) return;
     event.preventDefault();
     const step = nudge * (event.shiftKey ? 4 : 1);
-    onMove(arrow[0] * step, arrow[1] * step, 'nudge');
+    selection.move(placement.id, arrow[0] * step, arrow[1] * step, 'nudge');
   }
 
   return (
     <g
       {...bindDrag()}
-      tabIndex={movable ? 0 : undefined}
+      tabIndex={0}
       role="button"
-      aria-label={`Picture ${name}: arrow keys move it`}
+      aria-label={`Picture ${art.name}: arrow keys move it`}
       aria-pressed={selected}
-      onFocus={onChoose}
+      onFocus={() => selection.choose(placement.id)}
       onKeyDown={onKeyDown}
-      style={{ cursor: movable ? 'grab' : 'default', touchAction: 'none', outlineOffset: 2 }}
+      style={{ cursor: 'grab', touchAction: 'none', outlineOffset: 2 }}
     >
-      {href && selected && <image {...box} href={href} preserveAspectRatio="none" opacity={0.22} />}
-      {href && (
-        <g clipPath={`url(#${clip})`}>
-          <image
-            {...box}
-            href={href}
-            preserveAspectRatio="none"
-            style={{ mixBlendMode: 'multiply' }}
-          />
+      {selected && !placement.repeat && (
+        <g opacity={0.22}>
+          <Picture href={href} matrix={matrixOf(box)} />
         </g>
       )}
+      <g clipPath={`url(#${clip})`}>
+        {boxes.map((each, i) => (
+          <Picture key={i} href={href} matrix={matrixOf(each)} />
+        ))}
+      </g>
       <rect
         {...box}
         fill="transparent"

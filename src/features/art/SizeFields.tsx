@@ -1,29 +1,35 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { judgeResolution, pixelsPerInch, uprightPixels } from '@/core/art';
-import { proportion, stretch } from '@/core/layout';
-import type { Sizing } from '@/core/model';
+import { placedProportion, stretch } from '@/core/layout';
+import type { Box as MmBox } from '@/core/geometry';
+import type { Placement, Sizing } from '@/core/model';
+import { formatSize } from '@/core/units';
+import { useUnits } from '@/ui/units';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { Pair, Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
-import type { Selected, Selection } from './useSelection';
+import type { OnFace, Selection } from './useSelection';
 
 /** Largest art a field takes, mm. */
 const MAX_MM = 2000;
 
-function Figures({ selected }: { selected: Selected }) {
-  const { art, box } = selected;
+function Figures({ selected }: { selected: OnFace }) {
+  const { art, box, placement } = selected;
   const { widthPx, heightPx } = uprightPixels(art);
-  const ppi = Math.min(pixelsPerInch(widthPx, box.width), pixelsPerInch(heightPx, box.height));
+  const [across, up] =
+    placement.turns % 2 === 0 ? [box.width, box.height] : [box.height, box.width];
+  const ppi = Math.min(pixelsPerInch(widthPx, across), pixelsPerInch(heightPx, up));
   const verdict = judgeResolution(ppi);
-  const share = stretch(art, box);
+  const share = stretch(placedProportion(art, placement.turns), box);
   const stretched = Math.abs(share) > 0.0005;
   return (
     <Box sx={{ fontSize: 14 }}>
@@ -44,9 +50,20 @@ function Figures({ selected }: { selected: Selected }) {
   );
 }
 
+/** A quarter turn clockwise about its middle; an exact size turns along. */
+const turned = (placement: Placement, box: MmBox): Placement => ({
+  ...placement,
+  turns: (placement.turns + 1) % 4,
+  sizing:
+    placement.sizing.mode === 'exact'
+      ? { ...placement.sizing, widthMm: box.height, heightMm: box.width }
+      : placement.sizing,
+});
+
 /** How large the picture is: by intention or by typed figures. */
-export function SizeFields({ selection, selected }: { selection: Selection; selected: Selected }) {
+export function SizeFields({ selection, selected }: { selection: Selection; selected: OnFace }) {
   const { job, edit } = useJob();
+  const { length } = useUnits();
   const { placement, art, box } = selected;
   const { sizing } = placement;
   const locked = sizing.mode !== 'exact' || sizing.locked;
@@ -54,7 +71,7 @@ export function SizeFields({ selection, selected }: { selection: Selection; sele
     selection.change(placement.id, (each) => ({ ...each, sizing: next }), group);
   const exact = (widthMm: number, heightMm: number, lock: boolean, group: string) =>
     set({ mode: 'exact', widthMm, heightMm, locked: lock }, group);
-  const ratio = proportion(art);
+  const ratio = placedProportion(art, placement.turns);
 
   return (
     <Section title="Size">
@@ -106,6 +123,24 @@ export function SizeFields({ selection, selected }: { selection: Selection; sele
         }
         label="Keep its proportions"
       />
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button
+          size="small"
+          variant="outlined"
+          onClick={() => selection.change(placement.id, (each) => turned(each, box), '')}
+        >
+          Turn by a quarter
+        </Button>
+        {art.realMm && (
+          <Button
+            size="small"
+            variant="outlined"
+            onClick={() => art.realMm && exact(art.realMm.widthMm, art.realMm.heightMm, true, '')}
+          >
+            Its own size: {formatSize(art.realMm.widthMm, art.realMm.heightMm, length)}
+          </Button>
+        )}
+      </Box>
       <Figures selected={selected} />
       <LengthField
         label="Bleed on every side"

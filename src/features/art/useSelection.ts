@@ -2,13 +2,14 @@
 
 import { useState } from 'react';
 import type { Face } from '@/core/blank';
-import { placedBox, rebase } from '@/core/layout';
-import type { Artwork, Placement } from '@/core/model';
 import type { Box } from '@/core/geometry';
+import { regionBox } from '@/core/geometry';
+import { inkRegion, placedBox, rebase } from '@/core/layout';
+import type { Artwork, Placement } from '@/core/model';
 import { useJob } from '@/ui/job/JobProvider';
 
-/** The picture being worked on, with its place on the face. */
-export interface Selected {
+/** A picture where it lies. */
+export interface OnFace {
   readonly placement: Placement;
   readonly art: Artwork;
   readonly face: Face;
@@ -16,17 +17,22 @@ export interface Selected {
   readonly box: Box;
 }
 
-/** Which picture is worked on; the last one added unless another was touched. */
+/** Which face is on the stage, and which of its pictures is worked on. */
 export function useSelection() {
   const { job, plan, edit } = useJob();
+  const [faceId, setFaceId] = useState<string | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
-  const placement = job.placements.find(({ id }) => id === chosen) ?? job.placements.at(-1) ?? null;
-  const art = job.arts.find(({ sha256 }) => sha256 === placement?.artSha256);
-  const face = plan.faces.find(({ id }) => id === placement?.faceId);
-  const selected: Selected | null =
-    placement && art && face
-      ? { placement, art, face, box: placedBox(placement, art, face, job.bleedMm) }
-      : null;
+  const face =
+    plan.faces.find(({ id }) => id === faceId) ??
+    plan.faces.find(({ id }) => job.placements.some((each) => each.faceId === id)) ??
+    plan.faces[0];
+  const trim = face ? regionBox(inkRegion(face, job)) : null;
+  const onFace: OnFace[] = job.placements.flatMap((placement) => {
+    const art = job.arts.find(({ sha256 }) => sha256 === placement.artSha256);
+    if (!art || !face || !trim || placement.faceId !== face.id) return [];
+    return [{ placement, art, face, box: placedBox(placement, art, face, trim) }];
+  });
+  const selected = onFace.find(({ placement }) => placement.id === chosen) ?? onFace.at(-1) ?? null;
 
   const change = (id: string, how: (placement: Placement) => Placement, group: string) =>
     edit(
@@ -36,21 +42,32 @@ export function useSelection() {
       }),
       group,
     );
+  const move = (id: string, dxMm: number, dyMm: number, group: string) =>
+    change(
+      id,
+      (each) => ({
+        ...each,
+        at: { ...each.at, dxMm: each.at.dxMm + dxMm, dyMm: each.at.dyMm + dyMm },
+      }),
+      group,
+    );
 
   return {
+    face,
+    trim,
+    onFace,
     selected,
+    showFace: (id: string) => {
+      setFaceId(id);
+      setChosen(null);
+    },
     choose: setChosen,
     change,
     /** Moves a picture by mm on the face. */
-    move: (id: string, dxMm: number, dyMm: number, group: string) =>
-      change(
-        id,
-        (each) => ({
-          ...each,
-          at: { ...each.at, dxMm: each.at.dxMm + dxMm, dyMm: each.at.dyMm + dyMm },
-        }),
-        group,
-      ),
+    move,
+    /** Puts a picture's upper left corner at a place of the face. */
+    moveTo: ({ placement, box }: OnFace, xMm: number, yMm: number, group: string) =>
+      move(placement.id, xMm - box.x, yMm - box.y, group),
     /** Measures a picture's place from another datum and puts it right there, level as it was. */
     alignTo: (id: string, on: Face, datum: string) =>
       change(id, (each) => ({ ...each, at: { ...rebase(each, on, datum), dxMm: 0 } }), ''),

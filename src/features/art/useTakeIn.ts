@@ -1,7 +1,10 @@
 'use client';
 
+import { useState } from 'react';
 import { replaceArt, withArt } from '@/core/job';
+import type { Artwork } from '@/core/model';
 import { putArt, storageProblem } from '@/store';
+import { countPages, drawPdfPage, drawSvg, kindOf, type Drawn, type Room } from '@/ui/art/vector';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
@@ -9,12 +12,22 @@ import { useTask, type TaskRunner } from '@/ui/useTask';
 import { takeInTask } from '@/workers';
 import type { Selection } from './useSelection';
 
+/** A PDF of several pages, waiting for one to be chosen. */
+export interface PageQuestion {
+  readonly name: string;
+  readonly pages: number;
+  readonly answer: (page: number | null) => void;
+}
+
 export interface TakeIn {
   readonly task: TaskRunner;
+  readonly question: PageQuestion | null;
   /** Adds a picture to the face. */
   readonly add: (file: File) => Promise<void>;
   /** Swaps the selected picture for another, in its place. */
   readonly replace: (file: File) => Promise<void>;
+  /** Takes in and keeps a picture made here; null when it could not be (the person has been told). */
+  readonly keep: (blob: Blob, name: string, more: Partial<Artwork>) => Promise<Artwork | null>;
 }
 
 /** Brings picture files onto the job; what cannot be used is explained and changes nothing. */
@@ -23,31 +36,74 @@ export function useTakeIn(selection: Selection): TakeIn {
   const { edit } = useJob();
   const notify = useNotify();
   const task = useTask();
+  const [question, setQuestion] = useState<PageQuestion | null>(null);
 
-  async function take(file: File) {
-    const taken = await task.run((onProgress) => takeInTask(file, file.name, onProgress));
+  async function keep(blob: Blob, name: string, more: Partial<Artwork>) {
+    const taken = await task.run((onProgress) => takeInTask(blob, name, onProgress));
     if (!taken) return null;
     if (!taken.ok) {
       notify({ tone: 'error', text: taken.reason });
       return null;
     }
-    const { art, blob, preview } = taken.value;
+    const { art, blob: own, preview } = taken.value;
     try {
-      await putArt(db, { sha256: art.sha256, blob, preview });
-      return art;
+      await putArt(db, { sha256: art.sha256, blob: own, preview });
+      return { ...art, ...more };
     } catch (error) {
       notify({ tone: 'error', text: storageProblem(error) });
       return null;
     }
   }
 
+  const askPage = (name: string, pages: number) =>
+    new Promise<number | null>((done) => {
+      setQuestion({
+        name,
+        pages,
+        answer: (page) => {
+          setQuestion(null);
+          done(page);
+        },
+      });
+    });
+
+  /** A drawing without pixels, drawn as large as the face could ever show it. */
+  async function drawn(file: File, kind: 'svg' | 'pdf'): Promise<Drawn | null> {
+    const { trim } = selection;
+    const room: Room = { widthMm: trim?.width ?? 0, heightMm: trim?.height ?? 0 };
+    const fail = (reason: string) => {
+      notify({ tone: 'error', text: `“${file.name}”: ${reason}` });
+      return null;
+    };
+    if (kind === 'svg') {
+      const made = await drawSvg(await file.text(), room);
+      return made.ok ? made.value : fail(made.reason);
+    }
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const pages = await countPages(bytes);
+    if (!pages.ok) return fail(pages.reason);
+    const page = pages.value === 1 ? 1 : await askPage(file.name, pages.value);
+    if (page === null) return null;
+    const made = await drawPdfPage(bytes, page, room);
+    return made.ok ? made.value : fail(made.reason);
+  }
+
+  async function take(file: File): Promise<Artwork | null> {
+    const kind = await kindOf(file);
+    if (kind === 'pixels') return keep(file, file.name, {});
+    const made = await drawn(file, kind);
+    return made && keep(made.blob, file.name, { realMm: made.realMm });
+  }
+
   return {
     task,
+    question,
+    keep,
     add: async (file) => {
       const art = await take(file);
       if (!art) return;
       const id = crypto.randomUUID();
-      edit((job) => withArt(job, art, id));
+      edit((job) => withArt(job, art, id, selection.face?.id));
       selection.choose(id);
     },
     replace: async (file) => {

@@ -8,6 +8,7 @@ import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
+import type { Blank } from '@/core/model';
 import { resetDemo } from '@/demo';
 import { storageProblem, type StoredJob } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
@@ -19,8 +20,16 @@ import { TopBar } from '@/ui/TopBar';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { takeInTask, unpackJobTask } from '@/workers';
 import { JobCard } from './JobCard';
+import { NewJobMenu } from './NewJobMenu';
 import { RenameDialog } from './RenameDialog';
 import { useBenchJobs } from './useBenchJobs';
+
+/** What a job begins with: a picture, a blank other than the first mug, or nothing. */
+interface Start {
+  readonly file?: File;
+  readonly blank?: Blank;
+  readonly name?: string;
+}
 
 const isJobFile = (file: File): boolean =>
   /\.zip$/i.test(file.name) || file.type === 'application/zip';
@@ -55,11 +64,11 @@ export function BenchScreen() {
   const open = (id: string, station: string) =>
     router.push(`/${name}/job/${encodeURIComponent(id)}/${station}`);
 
-  async function start(file?: File) {
+  async function start({ file, blank, name: jobName = 'New mug' }: Start = {}) {
     const taken = file && (await task.run((onProgress) => takeInTask(file, file.name, onProgress)));
     if (file && !taken) return;
     if (taken && !taken.ok) return notify({ tone: 'error', text: taken.reason });
-    const id = await create(taken?.value);
+    const id = await create(blank ?? shelf.blanks[0], jobName, taken?.value);
     if (id) open(id, file ? 'art' : 'blank');
   }
 
@@ -89,7 +98,7 @@ export function BenchScreen() {
     noClick: true,
     noKeyboard: true,
     multiple: false,
-    onDrop: ([file]) => file && void (isJobFile(file) ? importFile(file) : start(file)),
+    onDrop: ([file]) => file && void (isJobFile(file) ? importFile(file) : start({ file })),
   });
 
   return (
@@ -108,6 +117,9 @@ export function BenchScreen() {
           </Typography>
         }
       >
+        <Button component={NextLink} href={`/${name}/shelf`} color="inherit">
+          Shelf
+        </Button>
         <Button component={NextLink} href={`/${name}/log`} color="inherit">
           Log
         </Button>
@@ -129,9 +141,10 @@ export function BenchScreen() {
           <Button variant="outlined" onClick={drop.open}>
             Open a picture or job file
           </Button>
-          <Button variant="contained" onClick={() => void start()}>
-            New mug
-          </Button>
+          <NewJobMenu
+            blanks={shelf.blanks}
+            onBlank={(blank) => void start({ blank, name: blank.name })}
+          />
         </Stack>
         <input {...drop.getInputProps({ 'aria-label': 'Picture or job file' })} />
         <TaskProgress task={task} />
@@ -162,7 +175,8 @@ export function BenchScreen() {
         </Box>
         {jobs && jobs.length > 0 && (
           <Typography sx={{ mt: 3, color: COLOURS.graphite }}>
-            Drop a picture anywhere on this page to start another mug with it.
+            Drop a picture anywhere on this page to start another mug with it, or choose another
+            blank under “New job”.
           </Typography>
         )}
       </Box>

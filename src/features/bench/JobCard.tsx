@@ -15,11 +15,10 @@ import { nextAction } from '@/core/job';
 import { planJob } from '@/core/plan';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { FinishedMug } from '@/ui/FinishedMug';
 import { LEVELS } from '@/ui/level';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { facingOf, finishedArts } from '@/ui/finished';
+import { FinishedView, startTurn } from '@/ui/turntable';
 import type { BenchJob } from './useBenchJobs';
 
 interface CardProps {
@@ -68,8 +67,6 @@ export function JobCard({ entry, ...actions }: CardProps) {
   const units = useUnits();
   const plan = useMemo(() => planJob(job, shelf, units), [job, shelf, units]);
   const previews = useArtPreviews(job.arts.map(({ sha256 }) => sha256));
-  const face = plan.faces[0];
-  const arts = useMemo(() => finishedArts(plan, previews), [plan, previews]);
   const next = nextAction(plan, history);
   const worst = plan.checks.find(({ level }) => level !== 'note');
   const level = worst && LEVELS[worst.level];
@@ -86,17 +83,15 @@ export function JobCard({ entry, ...actions }: CardProps) {
       }}
     >
       <Box sx={{ bgcolor: '#F1ECE1', display: 'flex', justifyContent: 'center', py: 1.5 }}>
-        {face && (
-          <FinishedMug
-            blank={job.blank}
-            face={face}
-            arts={arts}
-            facingMm={facingOf(plan)}
-            width={250}
-            height={168}
-            label={`${job.name}, as it will look`}
-          />
-        )}
+        <FinishedView
+          blank={job.blank}
+          plan={plan}
+          previews={previews}
+          turnRad={startTurn(job.blank, plan)}
+          width={250}
+          height={168}
+          label={`${job.name}, as it will look`}
+        />
       </Box>
       <Box sx={{ p: 2, pb: 1.5, display: 'flex', flexDirection: 'column', gap: 0.5, flex: 1 }}>
         <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1 }}>

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { newJob, withArt } from '@/core/job';
 import type { JobHistory } from '@/core/job';
-import type { Job } from '@/core/model';
+import type { Blank, Job } from '@/core/model';
 import {
   deleteJob,
   getRun,
@@ -27,7 +27,7 @@ export interface BenchJob {
 
 /** The jobs on the bench and what can be done with them; null until they are read. */
 export function useBenchJobs() {
-  const { db, shelf } = useBench();
+  const { db } = useBench();
   const notify = useNotify();
   const [jobs, setJobs] = useState<BenchJob[] | null>(null);
 
@@ -65,15 +65,14 @@ export function useBenchJobs() {
     return () => window.removeEventListener('focus', again);
   }, [notify, refresh]);
 
-  /** Starts a job on the shelf's first mug, with a picture when one was dropped; returns its id. */
+  /** Starts a job on a blank, with a picture when one was dropped; returns its id. */
   const create = useCallback(
-    async (picture?: TakenIn): Promise<string | null> => {
-      const [blank] = shelf.blanks;
+    async (blank: Blank | undefined, name: string, picture?: TakenIn): Promise<string | null> => {
       if (!blank) return null;
       const id = crypto.randomUUID();
       let made = false;
       await attempt(async () => {
-        let job = newJob(id, 'New mug', blank, new Date());
+        let job = newJob(id, name, blank, new Date());
         if (picture) {
           const { art, blob, preview } = picture;
           await putArt(db, { sha256: art.sha256, blob, preview });
@@ -84,7 +83,7 @@ export function useBenchJobs() {
       });
       return made ? id : null;
     },
-    [attempt, db, shelf.blanks],
+    [attempt, db],
   );
 
   const duplicate = (job: Job) =>

@@ -10,9 +10,9 @@ import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
-import { Measures } from './Measures';
-import { SubstrateFields } from './SubstrateFields';
-import { useBlankEdit } from './useBlankEdit';
+import { BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
+import { withBlank } from '@/core/job';
+import type { Blank } from '@/core/model';
 
 function ShelfChoice() {
   const { job, edit } = useJob();
@@ -27,7 +27,7 @@ function ShelfChoice() {
         value={known ? job.blank.id : ''}
         onChange={({ target }) => {
           const blank = shelf.blanks.find(({ id }) => id === target.value);
-          if (blank) edit((old) => ({ ...old, blank }));
+          if (blank) edit((old) => withBlank(old, blank));
         }}
       >
         {shelf.blanks.map((blank) => (
@@ -46,8 +46,9 @@ function ShelfChoice() {
 }
 
 function KeepOnShelf() {
-  const { job } = useJob();
-  const { editBlank } = useBlankEdit();
+  const { job, edit } = useJob();
+  const editBlank = (change: (blank: Blank) => Blank, group = '') =>
+    edit((old) => ({ ...old, blank: change(old.blank) }), group);
   const { addToShelf, shelf } = useBench();
   const notify = useNotify();
 
@@ -84,14 +85,19 @@ function KeepOnShelf() {
 
 /** The few numbers of the blank. */
 export function BlankCard() {
+  const { job, edit } = useJob();
+  const change = (how: (blank: Blank) => Blank, group?: string) =>
+    edit((old) => withBlank(old, how(old.blank)), group);
   return (
     <>
       <NextStep to="art" label="Next: the art" />
       <Section title="Which blank">
         <ShelfChoice />
       </Section>
-      <Measures />
-      <SubstrateFields />
+      <BlankEditor blank={job.blank} edit={change}>
+        <Measures />
+        <SubstrateFields />
+      </BlankEditor>
       <KeepOnShelf />
     </>
   );

@@ -4,8 +4,10 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { isCup } from '@/core/model';
 import { JobFrame } from '@/ui/job/JobFrame';
 import { useJob } from '@/ui/job/JobProvider';
+import { FaceTabs } from '@/ui/stage/FaceTabs';
 import { StageBar } from '@/ui/stage/StageBar';
 import { BlankCard } from './BlankCard';
 import { BlankDrawing } from './BlankDrawing';
@@ -13,11 +15,12 @@ import { PaperDrawing } from './PaperDrawing';
 
 type Drawing = 'wall' | 'paper';
 
-/** The wall as a straight strip, or, where it is tapered, the paper it needs. */
+/** A face of the blank; of a tapered wall also the paper it needs. */
 function BlankStage() {
   const { job, plan } = useJob();
   const [drawing, setDrawing] = useState<Drawing>('wall');
-  const face = plan.faces[0];
+  const [faceId, setFaceId] = useState<string | null>(null);
+  const face = plan.faces.find(({ id }) => id === faceId) ?? plan.faces[0];
   const sector = face?.development;
   const paper = drawing === 'paper' && face && sector;
   return (
@@ -39,13 +42,16 @@ function BlankStage() {
         <Typography sx={{ fontSize: 15 }}>
           {paper
             ? 'The ring sector the paper is cut to. True proportion.'
-            : `The wall unrolled${sector ? ' and straightened, true at mid-height' : ''}, seen from outside, handle cut away.`}
+            : isCup(job.blank.form)
+              ? `The wall unrolled${sector ? ' and straightened, true at mid-height' : ''}, seen from outside, handle cut away.`
+              : 'Laid flat, as seen. True proportion.'}
         </Typography>
       </StageBar>
+      <FaceTabs faces={plan.faces} face={face} onFace={setFaceId} />
       {paper ? (
         <PaperDrawing face={face} sector={sector} colour={job.blank.substrate.colour} />
       ) : (
-        <BlankDrawing />
+        face && <BlankDrawing face={face} />
       )}
     </>
   );

@@ -4,14 +4,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { mirrorIn, chain, translation } from '@/core/geometry';
+import { chain, mirrorIn, pathData, translation } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
-import type { CutGuide, Foot, Sheet, SheetItem } from '@/core/sheet';
+import type { CutGuide, Foot, Line, Sheet, SheetItem } from '@/core/sheet';
 import { formatLength } from '@/core/units';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
-import { PiecePicture, pointsOf } from '@/ui/stage/PiecePicture';
+import { PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
@@ -29,8 +29,8 @@ function PieceOnPage({
   return (
     <g transform={`matrix(${item.matrix.join(' ')})`}>
       <PiecePicture piece={piece} previews={previews} />
-      <polygon
-        points={pointsOf(piece)}
+      <path
+        d={pathData(piece.cut)}
         fill="none"
         stroke={item.mirrored ? COLOURS.bluebell : COLOURS.graphite}
         strokeWidth={2 * px}
@@ -40,12 +40,12 @@ function PieceOnPage({
   );
 }
 
+const linesPath = (lines: readonly Line[]): string =>
+  lines.map(({ from, to }) => `M${from.x} ${from.y} L${to.x} ${to.y}`).join(' ');
+
 function CutGuideDrawing({ guide }: { guide: CutGuide }) {
   const px = useMmPerPx();
-  const path =
-    guide.kind === 'ticks'
-      ? guide.lines.map(({ from, to }) => `M${from.x} ${from.y} L${to.x} ${to.y}`).join(' ')
-      : `M${guide.points.map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`).join(' L')} Z`;
+  const path = guide.kind === 'ticks' ? linesPath(guide.lines) : pathData(guide.rings);
   return <path d={path} fill="none" stroke={COLOURS.ink} strokeWidth={px} />;
 }
 
@@ -116,6 +116,9 @@ function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string,
         );
       })}
       {sheet.marks.cutGuide && <CutGuideDrawing guide={sheet.marks.cutGuide} />}
+      {sheet.marks.up && (
+        <path d={linesPath(sheet.marks.up)} fill="none" stroke={COLOURS.ink} strokeWidth={px} />
+      )}
       {sheet.marks.foot && <FootDrawing foot={sheet.marks.foot} />}
       <DimensionLine
         axis="x"
@@ -157,10 +160,9 @@ function NoSheet() {
 }
 
 /** The sheet in true proportion, as the PDF holds it. */
-export function SheetDrawing() {
-  const { job, plan } = useJob();
+export function SheetDrawing({ sheet }: { sheet: Sheet | undefined }) {
+  const { job } = useJob();
   const previews = useArtPreviews(job.arts.map(({ sha256 }) => sha256));
-  const sheet = plan.sheets[0];
   if (!sheet) return <NoSheet />;
   const room = Math.max(sheet.widthMm, sheet.heightMm) * 0.09;
   return (

@@ -13,8 +13,10 @@ import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { sheetsPdfTask } from '@/workers';
+import { CutterFields } from './CutterFields';
 import { MirrorLedger } from './MirrorLedger';
 import { PaperFields } from './PaperFields';
+import { Patterns } from './Patterns';
 import { PrinterFields } from './PrinterFields';
 
 function PrintFile() {
@@ -76,6 +78,8 @@ export function SheetsCard() {
       <MirrorLedger />
       <PaperFields />
       <PrinterFields />
+      <CutterFields />
+      <Patterns />
     </>
   );
 }

@@ -1,7 +1,8 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
+import type { Artwork } from '@/core/model';
 import { BUILT_IN_SHELF, shelfFor } from '@/core/shelf';
-import { demoJobs } from '@/demo/jobs';
+import { demoJobs, type DemoPictures } from '@/demo/jobs';
 import { artwork, NOW } from '@tests/support/jobs';
 import { jobDocumentSchema, readJobDocument, toJobDocument } from '.';
 
@@ -24,7 +25,9 @@ test('docs/examples/job-file.schema.json is the schema that is enforced', () => 
 
 test('docs/examples/comet-mug.json is the demo’s comet mug and can be read', () => {
   const picture = artwork({ name: 'comet-wrap.png', bytes: 1_250_000 });
-  const [comet] = demoJobs({ comet: picture, moons: picture, horizon: picture }, NOW);
+  const keys = ['comet', 'moons', 'horizon', 'badge', 'back', 'star', 'chart'] as const;
+  const pictures = Object.fromEntries(keys.map((key) => [key, picture]));
+  const [comet] = demoJobs(pictures as DemoPictures<Artwork>, NOW);
   if (!comet) throw new Error('the demo has no comet mug');
   const document = toJobDocument(comet, shelfFor(comet, BUILT_IN_SHELF));
   published('docs/examples/comet-mug.json', document);

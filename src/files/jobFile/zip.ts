@@ -6,7 +6,7 @@ import { sha256Of } from '../sha256';
 import { readJobDocument, toJobDocument, type JobDocument } from './document';
 
 /** Bounds of what is unpacked, bytes (own choice: far above any honest job). */
-const MAX_JSON_BYTES = 2_000_000;
+const MAX_JSON_BYTES = 30_000_000;
 const MAX_TOTAL_BYTES = 600_000_000;
 /** Pictures hardly compress; what unpacks to more than this many times its size is a trap. */
 const MAX_RATIO = 100;
@@ -29,7 +29,7 @@ export function packJobFile(
   arts: ReadonlyMap<string, Uint8Array>,
 ): Uint8Array {
   const entries: Zippable = {
-    [JSON_NAME]: strToU8(JSON.stringify(toJobDocument(job, shelf), null, 2)),
+    [JSON_NAME]: strToU8(JSON.stringify(toJobDocument(job, shelf), null, 1)),
   };
   for (const art of job.arts) {
     const bytes = arts.get(art.sha256);

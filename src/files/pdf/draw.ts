@@ -1,5 +1,5 @@
 import {
-  clip,
+  clipEvenOdd,
   closePath,
   concatTransformationMatrix,
   drawObject,
@@ -8,24 +8,28 @@ import {
   moveTo,
   popGraphicsState,
   pushGraphicsState,
+  setDashPattern,
   setLineWidth,
   setStrokingGrayscaleColor,
   stroke,
   type PDFFont,
   type PDFName,
+  type PDFOperator,
   type PDFPage,
 } from '@cantoo/pdf-lib';
 import { uprightMap } from '@/core/art';
 import {
   applyAffine,
   chain,
+  mapRegion,
   mirrorIn,
   scaling,
   translation,
   type Affine,
   type Point,
+  type Region,
 } from '@/core/geometry';
-import type { Piece } from '@/core/layout';
+import type { Piece, PieceArt } from '@/core/layout';
 import type { Artwork } from '@/core/model';
 import type { CutGuide, Foot, Sheet, SheetItem } from '@/core/sheet';
 
@@ -49,24 +53,29 @@ export const toPoints = (pageHeightMm: number): Affine => [
 /** A PDF image fills the unit square with its top row at y = 1; ours has y down. */
 const IMAGE_SQUARE: Affine = [1, 0, 0, -1, 0, 1];
 
-/** Draws an image in the unit square of `square` (piece mm), cut off at the piece's edge. */
+/** The path of points, page mm with y down. */
+function pathOf(points: readonly Point[], closed: boolean) {
+  return [
+    ...points.map(({ x, y }, i) => (i === 0 ? moveTo(x, y) : lineTo(x, y))),
+    ...(closed ? [closePath()] : []),
+  ];
+}
+
+/** Draws an image in the unit square of `square` (piece mm), cut off at the edge of a region (piece mm). */
 function drawClipped(
   page: PDFPage,
   sheet: Sheet,
   item: SheetItem,
-  outline: readonly Point[],
+  within: Region,
   square: Affine,
   name: PDFName,
 ): void {
-  const [first, ...rest] = outline.map((point) => applyAffine(item.matrix, point));
-  if (!first) return;
+  if (within.length === 0) return;
   page.pushOperators(
     pushGraphicsState(),
     concatTransformationMatrix(...toPoints(sheet.heightMm)),
-    moveTo(first.x, first.y),
-    ...rest.map(({ x, y }) => lineTo(x, y)),
-    closePath(),
-    clip(),
+    ...mapRegion(item.matrix, within).flatMap((ring) => pathOf(ring, true)),
+    clipEvenOdd(),
     endPath(),
     concatTransformationMatrix(...chain(square, item.matrix)),
     drawObject(name),
@@ -80,12 +89,12 @@ export function drawArt(
   sheet: Sheet,
   item: SheetItem,
   piece: Piece,
-  matrix: Affine,
+  placed: PieceArt,
   art: Artwork,
   name: PDFName,
 ): void {
-  const square = chain(IMAGE_SQUARE, uprightMap(art.orientation), matrix);
-  drawClipped(page, sheet, item, piece.outline, square, name);
+  const square = chain(IMAGE_SQUARE, uprightMap(art.orientation), placed.matrix);
+  drawClipped(page, sheet, item, piece.slots[placed.slot]?.ink ?? piece.cut, square, name);
 }
 
 /** Draws a bent piece, whose pictures were drawn onto one image of its whole room beforehand. */
@@ -97,30 +106,57 @@ export function drawBentPiece(
   name: PDFName,
 ): void {
   const square = chain(IMAGE_SQUARE, scaling(piece.widthMm, piece.heightMm));
-  drawClipped(page, sheet, item, piece.outline, square, name);
+  drawClipped(page, sheet, item, piece.cut, square, name);
 }
 
 /** The strokes of a cut guide, page mm with y down. */
-function guidePath(guide: CutGuide) {
-  if (guide.kind === 'ticks') {
-    return guide.lines.flatMap(({ from, to }) => [moveTo(from.x, from.y), lineTo(to.x, to.y)]);
-  }
-  return [
-    ...guide.points.map(({ x, y }, i) => (i === 0 ? moveTo(x, y) : lineTo(x, y))),
-    closePath(),
-  ];
-}
+const guidePath = (guide: CutGuide) =>
+  guide.kind === 'ticks'
+    ? guide.lines.flatMap(({ from, to }) => pathOf([from, to], false))
+    : guide.rings.flatMap((ring) => pathOf(ring, true));
 
-export function drawCutGuide(page: PDFPage, sheet: Sheet, guide: CutGuide): void {
+function strokeOnPage(page: PDFPage, sheet: Sheet, path: PDFOperator[], more: PDFOperator[] = []) {
   page.pushOperators(
     pushGraphicsState(),
     concatTransformationMatrix(...toPoints(sheet.heightMm)),
     setLineWidth(HAIRLINE_PT / POINTS_PER_MM),
     setStrokingGrayscaleColor(0),
-    ...guidePath(guide),
+    ...more,
+    ...path,
     stroke(),
     popGraphicsState(),
   );
+}
+
+/** Cut guide and up arrow: everything round a piece that is not on it. */
+export function drawMarks(page: PDFPage, sheet: Sheet): void {
+  const { cutGuide, up } = sheet.marks;
+  if (cutGuide) strokeOnPage(page, sheet, guidePath(cutGuide));
+  if (up)
+    strokeOnPage(
+      page,
+      sheet,
+      up.flatMap(({ from, to }) => pathOf([from, to], false)),
+    );
+}
+
+/** Width of outline marks, points: thick enough to see through paper on a light (common practice). */
+const OUTLINE_PT = 2;
+const FOLD_DASH_MM = [3, 2];
+
+/** Lines of the piece's own: where to fold, where the blank lies. */
+export function drawGuides(page: PDFPage, sheet: Sheet, item: SheetItem, piece: Piece): void {
+  for (const { kind, points, closed } of piece.guides) {
+    const onPage = points.map((point) => applyAffine(item.matrix, point));
+    strokeOnPage(
+      page,
+      sheet,
+      pathOf(onPage, closed),
+      kind === 'fold'
+        ? [setDashPattern(FOLD_DASH_MM, 0)]
+        : [setLineWidth(OUTLINE_PT / POINTS_PER_MM), setStrokingGrayscaleColor(0.45)],
+    );
+  }
 }
 
 /** Replaces what the standard fonts' WinAnsi encoding cannot write, so that no name stops a print. */

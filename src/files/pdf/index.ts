@@ -1,2 +1,3 @@
 export { writeSheetsPdf, type SheetsPdfInput } from './writeSheets';
 export type { DeflatedPixels, PixelDecoder } from './embed';
+export { drawingToPdf } from './drawing';

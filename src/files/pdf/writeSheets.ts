@@ -10,7 +10,7 @@ import type { Piece } from '@/core/layout';
 import type { Artwork, Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Sheet, SheetItem } from '@/core/sheet';
-import { drawArt, drawBentPiece, drawCutGuide, drawFoot, POINTS_PER_MM } from './draw';
+import { drawArt, drawBentPiece, drawFoot, drawGuides, drawMarks, POINTS_PER_MM } from './draw';
 import { embedArt, embedPixels, type DeflatedPixels, type PixelDecoder } from './embed';
 
 export interface SheetsPdfInput {
@@ -80,11 +80,12 @@ function drawPiece(
     if (name) drawBentPiece(page, sheet, item, piece, name);
     return;
   }
-  for (const { artSha256, matrix } of piece.arts) {
-    const art = arts.find(({ sha256 }) => sha256 === artSha256);
-    const name = onPage(artSha256);
-    if (art && name && matrix) drawArt(page, sheet, item, piece, matrix, art, name);
+  for (const placed of piece.arts) {
+    const art = arts.find(({ sha256 }) => sha256 === placed.artSha256);
+    const name = onPage(placed.artSha256);
+    if (art && name) drawArt(page, sheet, item, piece, placed, art, name);
   }
+  drawGuides(page, sheet, item, piece);
 }
 
 /**
@@ -110,7 +111,7 @@ export async function writeSheetsPdf(input: SheetsPdfInput): Promise<Uint8Array>
       const piece = pieces.get(item.pieceId);
       if (piece) drawPiece(page, sheet, item, piece, images, job.arts);
     }
-    if (sheet.marks.cutGuide) drawCutGuide(page, sheet, sheet.marks.cutGuide);
+    drawMarks(page, sheet);
     if (sheet.marks.foot) drawFoot(page, sheet, sheet.marks.foot, font);
   }
   const bytes = await doc.save({ useObjectStreams: false });

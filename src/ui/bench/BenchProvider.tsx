@@ -12,7 +12,7 @@ import {
   type ReactNode,
 } from 'react';
 import type { Shelf } from '@/core/model';
-import { BUILT_IN_SHELF, mergeShelves } from '@/core/shelf';
+import { EMPTY_SHELF, BUILT_IN_SHELF, mergeShelves } from '@/core/shelf';
 import {
   loadOwnShelf,
   openBench,
@@ -31,6 +31,8 @@ interface Bench {
   readonly shelf: Shelf;
   /** Adds to the shelf, or replaces what has the same id. */
   readonly addToShelf: (things: Partial<Shelf>) => Promise<void>;
+  /** Takes one of the user's own blanks off; a preset under the same id shows again. */
+  readonly removeBlank: (id: string) => Promise<void>;
 }
 
 const BenchContext = createContext<Bench | null>(null);
@@ -40,8 +42,6 @@ export function useBench(): Bench {
   if (!bench) throw new Error('useBench needs a BenchProvider above it');
   return bench;
 }
-
-const NOTHING: Shelf = { blanks: [], papers: [], printers: [], machines: [] };
 
 /** Opens the bench's storage and shelf for everything below it. */
 export function BenchProvider({ bench, children }: { bench: BenchName; children: ReactNode }) {
@@ -64,10 +64,10 @@ export function BenchProvider({ bench, children }: { bench: BenchName; children:
     };
   }, [bench]);
 
-  const addToShelf = useCallback(
-    async (things: Partial<Shelf>) => {
+  const keepShelf = useCallback(
+    async (change: (own: Shelf) => Shelf) => {
       if (!opened) return;
-      const own = mergeShelves(opened.own, { ...NOTHING, ...things });
+      const own = change(opened.own);
       setOpened({ ...opened, own });
       try {
         await saveOwnShelf(opened.db, own);
@@ -77,6 +77,16 @@ export function BenchProvider({ bench, children }: { bench: BenchName; children:
     },
     [opened, notify],
   );
+  const addToShelf = useCallback(
+    (things: Partial<Shelf>) =>
+      keepShelf((own) => mergeShelves(own, { ...EMPTY_SHELF, ...things })),
+    [keepShelf],
+  );
+  const removeBlank = useCallback(
+    (id: string) =>
+      keepShelf((own) => ({ ...own, blanks: own.blanks.filter((blank) => blank.id !== id) })),
+    [keepShelf],
+  );
 
   const value = useMemo(
     () =>
@@ -85,8 +95,9 @@ export function BenchProvider({ bench, children }: { bench: BenchName; children:
         db: opened.db,
         shelf: mergeShelves(BUILT_IN_SHELF, opened.own),
         addToShelf,
+        removeBlank,
       },
-    [bench, opened, addToShelf],
+    [bench, opened, addToShelf, removeBlank],
   );
 
   if (problem) {

@@ -28,16 +28,17 @@ function Finding({ check, here }: { check: Check; here: Station }) {
       <Typography component="span" sx={{ flex: 1, fontSize: 15, lineHeight: 1.35 }}>
         {check.text}
       </Typography>
-      {check.fix && (
+      {check.fixes?.map((fix) => (
         <Button
+          key={fix.label}
           size="small"
           variant="outlined"
-          onClick={() => applyFix(check)}
+          onClick={() => applyFix(fix)}
           sx={{ flexShrink: 0 }}
         >
-          {check.fix.label}
+          {fix.label}
         </Button>
-      )}
+      ))}
       {check.station !== here && (
         <Button
           size="small"

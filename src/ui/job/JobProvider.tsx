@@ -13,7 +13,7 @@ import {
   type ReactNode,
 } from 'react';
 import { useStore } from 'zustand';
-import { STATIONS, type Check, type Station } from '@/core/check';
+import { STATIONS, type Fix, type Station } from '@/core/check';
 import { nextAction, stationStates, type JobHistory, type StationState } from '@/core/job';
 import type { Job } from '@/core/model';
 import { planJob, type JobPlan } from '@/core/plan';
@@ -41,7 +41,7 @@ interface OpenJob {
   readonly next: { station: Station; label: string };
   readonly session: JobSession;
   readonly edit: JobSession['edit'];
-  readonly applyFix: (check: Check) => void;
+  readonly applyFix: (fix: Fix) => void;
   /** Keeps (or with null ends) the pressing under way. */
   readonly setRun: (run: Run | null) => void;
   /** Reads the log again after a record was written. */
@@ -140,7 +140,7 @@ function OpenJobProvider({ session, history, setHistory, readHistory, children }
       next: nextAction(plan, history),
       session,
       edit: session.edit,
-      applyFix: ({ fix }) => fix && session.edit((old) => ({ ...old, ...fix.patch })),
+      applyFix: ({ patch }) => session.edit((old) => ({ ...old, ...patch })),
       setRun,
       refreshHistory: readHistory,
       pathTo,

@@ -1,9 +1,35 @@
 'use client';
 
 import { useId } from 'react';
-import type { Face } from '@/core/blank';
+import type { Datum, Face, Zone } from '@/core/blank';
+import { pathData, regionBox } from '@/core/geometry';
 import { COLOURS, FONTS } from '../theme';
 import { useMmPerPx } from './TrueScale';
+
+/** Names of zones that are written upright beside the face, or in the middle of the zone. */
+function ZoneLabel({ zone }: { zone: Zone }) {
+  const px = useMmPerPx();
+  const box = regionBox(zone.region);
+  const upright = box.height > box.width;
+  if (Math.max(box.width, box.height) < zone.label.length * 7 * px) return null;
+  return (
+    <text
+      fontFamily={FONTS.text}
+      fontSize={13 * px}
+      fill={COLOURS.ink}
+      stroke={COLOURS.paper}
+      strokeWidth={4 * px}
+      paintOrder="stroke"
+      textAnchor="middle"
+      dominantBaseline="central"
+      transform={`translate(${box.x + box.width / 2} ${box.y + box.height / 2})${upright ? ' rotate(-90)' : ''}`}
+    >
+      {zone.label}
+    </text>
+  );
+}
+
+const LABELLED: readonly Zone['kind'][] = ['handle', 'cut-away', 'roll'];
 
 /** A face with its zones and datum points, mm from its top-left corner. */
 export function FaceDrawing({
@@ -18,6 +44,7 @@ export function FaceDrawing({
 }) {
   const px = useMmPerPx();
   const hatch = useId();
+  const named = (zone: Zone) => LABELLED.includes(zone.kind) || zone.id === 'pocket';
   return (
     <g>
       <defs>
@@ -39,37 +66,26 @@ export function FaceDrawing({
           />
         </pattern>
       </defs>
-      <rect
-        width={face.widthMm}
-        height={face.heightMm}
+      <path
+        d={pathData(face.region)}
+        fillRule="evenodd"
         fill={colour}
         stroke={COLOURS.ink}
         strokeWidth={1.6 * px}
       />
       {face.zones.map((zone) => (
         <g key={zone.id}>
-          <rect
-            {...zone.box}
-            fill={`url(#${hatch})`}
+          <path
+            d={pathData(zone.region)}
+            fillRule="evenodd"
+            fill={zone.kind === 'hole' ? COLOURS.paper : `url(#${hatch})`}
             stroke={COLOURS.graphite}
             strokeWidth={0.8 * px}
-            strokeDasharray={zone.kind === 'handle' ? undefined : `${4 * px} ${3 * px}`}
+            strokeDasharray={
+              zone.kind === 'handle' || zone.kind === 'hole' ? undefined : `${4 * px} ${3 * px}`
+            }
           />
-          {labelled && zone.kind === 'handle' && (
-            <text
-              fontFamily={FONTS.text}
-              fontSize={13 * px}
-              fill={COLOURS.ink}
-              stroke={COLOURS.paper}
-              strokeWidth={4 * px}
-              paintOrder="stroke"
-              textAnchor="middle"
-              dominantBaseline="central"
-              transform={`translate(${zone.box.x + zone.box.width / 2} ${zone.box.y + zone.box.height / 2}) rotate(-90)`}
-            >
-              {zone.label}
-            </text>
-          )}
+          {labelled && named(zone) && <ZoneLabel zone={zone} />}
         </g>
       ))}
       {labelled && <Datums face={face} />}
@@ -77,12 +93,56 @@ export function FaceDrawing({
   );
 }
 
+/** The blank's own edge and its holes, to be drawn over art. */
+export function FaceEdges({ face }: { face: Face }) {
+  const px = useMmPerPx();
+  const holes = face.zones.filter(({ kind }) => kind === 'hole').flatMap(({ region }) => region);
+  return (
+    <g pointerEvents="none">
+      <path
+        d={pathData(face.region)}
+        fill="none"
+        stroke={COLOURS.ink}
+        strokeWidth={1.2 * px}
+        strokeOpacity={0.75}
+      />
+      {holes.length > 0 && (
+        <path
+          d={pathData(holes)}
+          fill={COLOURS.paper}
+          stroke={COLOURS.ink}
+          strokeWidth={1.6 * px}
+        />
+      )}
+    </g>
+  );
+}
+
+/** Height of a row of datum names, and the width of a letter in them, pixels. */
+const NAME_ROW_PX = 16;
+const LETTER_PX = 6.6;
+
+/** Which row above the face each name stands in, so that near ones do not overlap. */
+function rowsFor(datums: readonly Datum[], px: number): number[] {
+  const taken: { row: number; from: number; to: number }[] = [];
+  return datums.map(({ x, label }) => {
+    const half = (label.length * LETTER_PX * px) / 2 + 4 * px;
+    const meets = (row: number) =>
+      taken.some((each) => each.row === row && x + half > each.from && x - half < each.to);
+    let row = 0;
+    while (meets(row)) row++;
+    taken.push({ row, from: x - half, to: x + half });
+    return row;
+  });
+}
+
 /** Upright lines through the datum points, named above the face. */
 function Datums({ face }: { face: Face }) {
   const px = useMmPerPx();
+  const rows = rowsFor(face.datums, px);
   return (
     <g>
-      {face.datums.map((datum) => (
+      {face.datums.map((datum, i) => (
         <g key={datum.id}>
           <line
             x1={datum.x}
@@ -93,9 +153,10 @@ function Datums({ face }: { face: Face }) {
             strokeWidth={px}
             strokeDasharray={`${10 * px} ${4 * px} ${2 * px} ${4 * px}`}
           />
+          <circle cx={datum.x} cy={datum.y} r={3 * px} fill={COLOURS.clover} />
           <text
             x={datum.x}
-            y={-16 * px}
+            y={-(16 + NAME_ROW_PX * (rows[i] ?? 0)) * px}
             fontFamily={FONTS.text}
             fontSize={12.5 * px}
             fill={COLOURS.clover}

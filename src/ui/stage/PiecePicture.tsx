@@ -1,10 +1,42 @@
 'use client';
 
 import { useId } from 'react';
-import type { Piece } from '@/core/layout';
+import { pathData } from '@/core/geometry';
+import type { Guide, Piece } from '@/core/layout';
+import { COLOURS } from '../theme';
+import { useMmPerPx } from './TrueScale';
 import { useBentImage } from './useBentImage';
 
-/** A piece's pictures as they will be printed, cut off at its edge; piece mm. */
+/** A unit-square picture where a matrix (unit square → mm) puts it. */
+export function Picture({ href, matrix }: { href: string | undefined; matrix: readonly number[] }) {
+  if (!href) return null;
+  return (
+    <image
+      width={1}
+      height={1}
+      href={href}
+      preserveAspectRatio="none"
+      transform={`matrix(${matrix.join(' ')})`}
+      style={{ mixBlendMode: 'multiply' }}
+    />
+  );
+}
+
+function GuideLine({ guide }: { guide: Guide }) {
+  const px = useMmPerPx();
+  const d = `M${guide.points.map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`).join('L')}${guide.closed ? 'Z' : ''}`;
+  return (
+    <path
+      d={d}
+      fill="none"
+      stroke={COLOURS.graphite}
+      strokeWidth={guide.kind === 'outline' ? 0.7 : px}
+      strokeDasharray={guide.kind === 'fold' ? '3 2' : undefined}
+    />
+  );
+}
+
+/** A piece's pictures as they will be printed, each cut off where its ink ends; piece mm. */
 export function PiecePicture({
   piece,
   previews,
@@ -14,36 +46,43 @@ export function PiecePicture({
 }) {
   const clip = useId();
   const bent = useBentImage(piece, previews);
-  return (
-    <g>
-      <defs>
+  if (piece.bend) {
+    return (
+      <g>
         <clipPath id={clip}>
-          <polygon points={pointsOf(piece)} />
+          <path d={pathData(piece.cut)} clipRule="evenodd" />
         </clipPath>
-      </defs>
-      <g clipPath={`url(#${clip})`}>
         {bent && (
           <image
             width={piece.widthMm}
             height={piece.heightMm}
             href={bent}
             preserveAspectRatio="none"
+            clipPath={`url(#${clip})`}
           />
         )}
-        {!piece.bend &&
-          piece.arts.map((art) => (
-            <image
-              key={art.placementId}
-              {...art.box}
-              href={previews.get(art.artSha256)}
-              preserveAspectRatio="none"
-            />
-          ))}
       </g>
+    );
+  }
+  return (
+    <g>
+      {piece.slots.map((slot, i) => (
+        <g key={slot.faceId}>
+          <clipPath id={`${clip}${i}`}>
+            <path d={pathData(slot.ink)} clipRule="evenodd" />
+          </clipPath>
+          <g clipPath={`url(#${clip}${i})`}>
+            {piece.arts
+              .filter((art) => art.slot === i)
+              .map((art, n) => (
+                <Picture key={n} href={previews.get(art.artSha256)} matrix={art.matrix} />
+              ))}
+          </g>
+        </g>
+      ))}
+      {piece.guides.map((guide, i) => (
+        <GuideLine key={i} guide={guide} />
+      ))}
     </g>
   );
 }
-
-/** A piece's edge for an SVG polygon. */
-export const pointsOf = (piece: Piece): string =>
-  piece.outline.map(({ x, y }) => `${x.toFixed(3)},${y.toFixed(3)}`).join(' ');

@@ -1,8 +1,8 @@
 import { MissingToolError, planJob } from '@/core/plan';
 import { readJobDocument } from '@/files/jobFile';
 
-/** Largest request body, bytes: a job without its pictures is a few kilobytes. */
-const MAX_BODY_BYTES = 500_000;
+/** Largest request body, bytes: a job without its pictures, but with their outlines, for many names. */
+const MAX_BODY_BYTES = 5_000_000;
 
 const refuse = (status: number, error: string) => Response.json({ error }, { status });
 

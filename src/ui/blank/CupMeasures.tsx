@@ -1,47 +1,16 @@
 'use client';
 
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { aroundMm, convertForm, FORMS, uprightHeightMm, wallOf } from '@/core/blank';
-import type { BlankForm, StraightWrapForm, TaperedWrapForm } from '@/core/model';
+import { aroundMm, uprightHeightMm, wallOf } from '@/core/blank';
+import type { CupForm, StraightWrapForm, TaperedWrapForm } from '@/core/model';
 import { formatLength } from '@/core/units';
-import { LengthField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
-import { Pair, Section } from '@/ui/Section';
-import { useUnits } from '@/ui/units';
-import { useBlankEdit } from './useBlankEdit';
+import { Choice } from '../fields/Choice';
+import { LengthField } from '../fields/QuantityField';
+import { Pair } from '../Section';
+import { useUnits } from '../units';
+import { UnusualStraight } from './UnusualStraight';
+import { useBlankEdit } from './BlankEditor';
 
-interface ChoiceProps<T extends string> {
-  label: string;
-  value: T;
-  options: readonly (readonly [T, string])[];
-  onChoose: (value: T) => void;
-}
-
-/** Two ways to measure, side by side. */
-function Choice<T extends string>({ label, value, options, onChoose }: ChoiceProps<T>) {
-  return (
-    <ToggleButtonGroup
-      exclusive
-      fullWidth
-      size="small"
-      color="primary"
-      value={value}
-      aria-label={label}
-      onChange={(_, next: T | null) => {
-        if (next !== null && next !== value) onChoose(next);
-      }}
-    >
-      {options.map(([option, words]) => (
-        <ToggleButton key={option} value={option}>
-          {words}
-        </ToggleButton>
-      ))}
-    </ToggleButtonGroup>
-  );
-}
-
-type Way = BlankForm['girthMeasuredAs'];
+type Way = CupForm['girthMeasuredAs'];
 const WAYS: readonly (readonly [Way, string])[] = [
   ['circumference', 'Tape all round'],
   ['diameter', 'Straight across'],
@@ -78,7 +47,9 @@ function GirthField(props: {
 }
 
 function StraightMeasures({ form }: { form: StraightWrapForm }) {
-  const { measureStraight } = useBlankEdit();
+  const { measure } = useBlankEdit();
+  const measureStraight = (part: Partial<StraightWrapForm>, group: string) =>
+    measure('straight-wrap', part, group);
   const way = form.girthMeasuredAs;
   return (
     <>
@@ -104,15 +75,24 @@ function StraightMeasures({ form }: { form: StraightWrapForm }) {
         value={form.wallHeightMm}
         min={1}
         max={1000}
-        helperText="straight part only"
         onValue={(wallHeightMm) => measureStraight({ wallHeightMm }, 'height')}
+      />
+      <LengthField
+        label="Hump or shoulder below the rim"
+        value={form.humpMm}
+        min={0}
+        max={500}
+        helperText="the paper stops before it; 0 where the wall is straight all the way"
+        onValue={(humpMm) => measureStraight({ humpMm }, 'hump')}
       />
     </>
   );
 }
 
 function TaperedMeasures({ form }: { form: TaperedWrapForm }) {
-  const { measureTapered } = useBlankEdit();
+  const { measure } = useBlankEdit();
+  const measureTapered = (part: Partial<TaperedWrapForm>, group: string) =>
+    measure('tapered-wrap', part, group);
   const way = form.girthMeasuredAs;
   return (
     <>
@@ -169,22 +149,15 @@ function TaperedMeasures({ form }: { form: TaperedWrapForm }) {
   );
 }
 
-/** What a tape measure gives, by the shape of the cup. */
-export function Measures() {
-  const { job } = useJob();
-  const { setForm, measureCup } = useBlankEdit();
-  const { form } = job.blank;
+/** What a tape measure gives on a cup. */
+export function CupMeasures({ form }: { form: CupForm }) {
+  const { measure } = useBlankEdit();
+  const set = (
+    part: Partial<Pick<CupForm, 'handleGapMm' | 'rimKeepOutMm' | 'baseKeepOutMm'>>,
+    group: string,
+  ) => measure(form.kind, part, group);
   return (
-    <Section title="Measures">
-      <Choice
-        label="Shape of the cup"
-        value={form.kind}
-        options={[
-          ['straight-wrap', FORMS['straight-wrap'].label],
-          ['tapered-wrap', FORMS['tapered-wrap'].label],
-        ]}
-        onChoose={(kind) => setForm((old) => convertForm(old, kind))}
-      />
+    <>
       {form.kind === 'straight-wrap' ? (
         <StraightMeasures form={form} />
       ) : (
@@ -198,7 +171,7 @@ export function Measures() {
         helperText={
           form.kind === 'straight-wrap' ? '0 without handle' : 'at mid-height; 0 without handle'
         }
-        onValue={(handleGapMm) => measureCup({ handleGapMm }, 'gap')}
+        onValue={(handleGapMm) => set({ handleGapMm }, 'gap')}
       />
       <Pair>
         <LengthField
@@ -206,16 +179,17 @@ export function Measures() {
           value={form.rimKeepOutMm}
           min={0}
           max={500}
-          onValue={(rimKeepOutMm) => measureCup({ rimKeepOutMm }, 'rim')}
+          onValue={(rimKeepOutMm) => set({ rimKeepOutMm }, 'rim')}
         />
         <LengthField
           label="Keep clear at base"
           value={form.baseKeepOutMm}
           min={0}
           max={500}
-          onValue={(baseKeepOutMm) => measureCup({ baseKeepOutMm }, 'base')}
+          onValue={(baseKeepOutMm) => set({ baseKeepOutMm }, 'base')}
         />
       </Pair>
-    </Section>
+      {form.kind === 'straight-wrap' && <UnusualStraight form={form} />}
+    </>
   );
 }

@@ -1,0 +1,5 @@
+import { ShelfScreen } from '@/features/shelf';
+
+export default function ShelfPage() {
+  return <ShelfScreen />;
+}

@@ -1,0 +1,117 @@
+import {
+  ellipseRing,
+  growRegion,
+  mapRegion,
+  mirrorIn,
+  outset,
+  regionBox,
+  roundedRing,
+  subtract,
+  type Region,
+} from '../geometry';
+import type { FormOf } from '../model';
+import { scaledDoubt, unitDoubt } from './doubt';
+import { faceBox, middleOf, PLAIN_EDGES, present, type Face, type Zone } from './face';
+import type { FormRules } from './rules';
+
+interface Flat {
+  readonly region: Region;
+  readonly edgeKeepOutMm: number;
+  readonly sides: 1 | 2;
+  readonly holes: Region;
+}
+
+/** The band along the edge, as a zone. */
+function edgeBand({ region, edgeKeepOutMm }: Flat): Zone | null {
+  if (edgeKeepOutMm <= 0) return null;
+  const band = subtract(region, growRegion(region, -edgeKeepOutMm));
+  return { id: 'edge', label: 'Edge: keep clear', kind: 'keep-out', region: band };
+}
+
+/** One or both sides of a flat thing. The back is the front turned over about its upright middle. */
+function flatFaces(flat: Flat): Face[] {
+  const { width, height } = regionBox(flat.region);
+  const size = { widthMm: width, heightMm: height };
+  const face = (id: string, name: string, region: Region, holes: Region): Face => ({
+    id,
+    name,
+    ...size,
+    region,
+    safe: outset(faceBox(size), -flat.edgeKeepOutMm),
+    zones: present([
+      edgeBand({ ...flat, region }),
+      holes.length > 0 ? { id: 'hole', label: 'Hole', kind: 'hole' as const, region: holes } : null,
+    ]),
+    datums: [{ id: 'centre', label: 'Middle', ...middleOf(size) }],
+    home: 'centre',
+    edges: PLAIN_EDGES,
+    development: null,
+    paper: 'face',
+  });
+  const front = face('front', flat.sides === 2 ? 'Front' : 'Face', flat.region, flat.holes);
+  if (flat.sides === 1) return [front];
+  const over = mirrorIn(width);
+  return [front, face('back', 'Back', mapRegion(over, flat.region), mapRegion(over, flat.holes))];
+}
+
+/** Anything flat with four corners. */
+export const PANEL: FormRules<FormOf<'panel'>> = {
+  label: 'Panel',
+  faces: (form) =>
+    flatFaces({
+      ...form,
+      region: [
+        roundedRing(
+          { x: 0, y: 0, width: form.widthMm, height: form.heightMm },
+          form.cornerRadiusMm,
+        ),
+      ],
+      holes: [],
+    }),
+  doubt: (form, unit) =>
+    scaledDoubt(
+      unitDoubt(form.widthMm, { what: 'width for a panel', min: 40, max: 1600 }, unit),
+      (by) => ({ ...form, widthMm: form.widthMm * by, heightMm: form.heightMm * by }),
+    ),
+};
+
+/** Where the hanging hole's middle is, mm below the disc's top. */
+export const holeMiddleMm = (form: FormOf<'disc'>): number =>
+  form.holeFromEdgeMm + (form.holeMeasuredTo === 'edge' ? form.holeMm / 2 : 0);
+
+/** Anything round, with or without a hanging hole. */
+export const DISC: FormRules<FormOf<'disc'>> = {
+  label: 'Disc',
+  faces: (form) => {
+    const rim = ellipseRing({ x: 0, y: 0, width: form.diameterMm, height: form.diameterMm });
+    const hole = ellipseRing({
+      x: form.diameterMm / 2 - form.holeMm / 2,
+      y: holeMiddleMm(form) - form.holeMm / 2,
+      width: form.holeMm,
+      height: form.holeMm,
+    });
+    const holes = form.holeMm > 0 ? [hole] : [];
+    return flatFaces({ ...form, region: [rim, ...holes], holes });
+  },
+  doubt: (form, unit) =>
+    scaledDoubt(
+      unitDoubt(form.diameterMm, { what: 'diameter for a disc', min: 20, max: 450 }, unit),
+      (by) => ({ ...form, diameterMm: form.diameterMm * by }),
+    ),
+};
+
+/** Any outline in real units. */
+export const OUTLINE: FormRules<FormOf<'outline'>> = {
+  label: 'Own outline',
+  faces: (form) => {
+    const rings = form.rings.map((ring) => ring.map(([x, y]) => ({ x, y })));
+    const whole = [...rings].sort((a, b) => size(b) - size(a));
+    return flatFaces({ ...form, region: whole, holes: whole.slice(1) });
+  },
+  doubt: () => null,
+};
+
+function size(ring: Region[number]): number {
+  const { width, height } = regionBox([ring]);
+  return width * height;
+}

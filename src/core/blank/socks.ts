@@ -1,0 +1,42 @@
+import { rectRing } from '../geometry';
+import type { FormOf } from '../model';
+import { scaledDoubt, unitDoubt } from './doubt';
+import { boxZone, faceBox, middleOf, PLAIN_EDGES, present, type Face } from './face';
+import type { FormRules } from './rules';
+
+/** The four prints of a pair: two socks, two sides each. */
+const SIDES = [
+  ['left-outside', 'Left sock, outside'],
+  ['left-inside', 'Left sock, inside'],
+  ['right-outside', 'Right sock, outside'],
+  ['right-inside', 'Right sock, inside'],
+] as const;
+
+/** A pair of socks on inserts; each side is as wide as the insert and a roll to both sides. */
+export const SOCKS: FormRules<FormOf<'socks'>> = {
+  label: 'Pair of socks',
+  faces: ({ widthMm: insertMm, lengthMm: heightMm, rollMm }) => {
+    const widthMm = insertMm + 2 * rollMm;
+    const roll = (id: string, x: number) =>
+      boxZone(id, 'rolls round', 'roll', { x, y: 0, width: rollMm, height: heightMm });
+    return SIDES.map(([id, name]): Face => ({
+      id,
+      name,
+      widthMm,
+      heightMm,
+      region: [rectRing(faceBox({ widthMm, heightMm }))],
+      safe: { x: rollMm, y: 0, width: insertMm, height: heightMm },
+      zones: present([roll('roll-left', 0), roll('roll-right', widthMm - rollMm)]),
+      datums: [{ id: 'centre', label: 'Middle', ...middleOf({ widthMm, heightMm }) }],
+      home: 'centre',
+      edges: { ...PLAIN_EDGES, top: 'cuff', bottom: 'toe' },
+      development: null,
+      paper: 'face',
+    }));
+  },
+  doubt: (form, unit) =>
+    scaledDoubt(
+      unitDoubt(form.widthMm, { what: 'width for a sock', min: 30, max: 200 }, unit),
+      (by) => ({ ...form, widthMm: form.widthMm * by, lengthMm: form.lengthMm * by }),
+    ),
+};

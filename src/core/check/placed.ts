@@ -1,0 +1,79 @@
+import type { Face } from '../blank';
+import { applyAffine, holds, inverse, chain, type Region } from '../geometry';
+import type { Piece, PieceArt, Slot } from '../layout';
+import type { Artwork, Job, Placement } from '../model';
+import type { Check, Findings, Rule } from './check';
+
+/** A placement where it lies, with everything a rule asks about it. */
+export interface Placed {
+  readonly piece: Piece;
+  readonly slot: Slot;
+  readonly face: Face;
+  readonly placed: PieceArt;
+  readonly art: Artwork;
+  readonly placement: Placement;
+}
+
+/** Every placement once, on the first piece that shows it; the first motif stands for a repeat. */
+function everyPlacement({ job, pieces, faces }: Findings): Placed[] {
+  const seen = new Set<string>();
+  return pieces.flatMap((piece) =>
+    piece.arts.flatMap((placed) => {
+      if (seen.has(placed.placementId)) return [];
+      seen.add(placed.placementId);
+      const art = job.arts.find(({ sha256 }) => sha256 === placed.artSha256);
+      const placement = job.placements.find(({ id }) => id === placed.placementId);
+      const slot = piece.slots[placed.slot];
+      const face = faces.find(({ id }) => id === slot?.faceId);
+      return art && placement && slot && face
+        ? [{ piece, slot, face, placed, art, placement }]
+        : [];
+    }),
+  );
+}
+
+/** A rule asked about each placement. */
+export const perArt =
+  (rule: (one: Placed, findings: Findings) => Check | null): Rule =>
+  (findings) =>
+    everyPlacement(findings).flatMap((one) => rule(one, findings) ?? []);
+
+/** A change to one placement, as a change to the job. */
+export const changed = (
+  job: Job,
+  placement: Placement,
+  part: Partial<Placement>,
+): Partial<Job> => ({
+  placements: job.placements.map((each) =>
+    each.id === placement.id ? { ...each, ...part } : each,
+  ),
+});
+
+export const percent = (share: number): string => `${Math.round(Math.abs(share) * 100)} %`;
+
+/**
+ * Share of an artwork's detail that lies in a region of its face (0–1): by its map of detail where it
+ * was measured, by area where not.
+ */
+export function detailShareIn({ art, placed, slot }: Placed, region: Region): number {
+  const toFace = chain(placed.matrix, inverse(slot.toStrip));
+  const { columns, rows, cells } = art.facts?.detail ?? EVEN_DETAIL;
+  let [all, inside] = [0, 0];
+  for (let row = 0; row < rows; row++) {
+    for (let column = 0; column < columns; column++) {
+      const weight = cells[row * columns + column] ?? 0;
+      if (weight === 0) continue;
+      all += weight;
+      const spot = applyAffine(toFace, { x: (column + 0.5) / columns, y: (row + 0.5) / rows });
+      if (holds(region, spot)) inside += weight;
+    }
+  }
+  return all === 0 ? 0 : inside / all;
+}
+
+const EVEN_SIDE = 24;
+const EVEN_DETAIL = {
+  columns: EVEN_SIDE,
+  rows: EVEN_SIDE,
+  cells: Array.from({ length: EVEN_SIDE ** 2 }, () => 1),
+};

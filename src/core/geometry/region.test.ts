@@ -1,0 +1,128 @@
+import fc from 'fast-check';
+import {
+  edgeLength,
+  ellipseRing,
+  growRegion,
+  holds,
+  islandsOf,
+  isUprightRect,
+  overlapOf,
+  pathData,
+  rectRing,
+  refine,
+  regionArea,
+  regionBox,
+  roundedRing,
+  subtract,
+  unite,
+  withoutHoles,
+  type Region,
+} from '.';
+
+const square = (x: number, y: number, size: number): Region => [
+  rectRing({ x, y, width: size, height: size }),
+];
+
+const box = fc.record({
+  x: fc.double({ min: -50, max: 50, noNaN: true }),
+  y: fc.double({ min: -50, max: 50, noNaN: true }),
+  width: fc.double({ min: 1, max: 80, noNaN: true }),
+  height: fc.double({ min: 1, max: 80, noNaN: true }),
+});
+
+test('what is cut out and what is left make the whole (positive + negative = sheet)', () => {
+  fc.assert(
+    fc.property(box, box, (sheet, motif) => {
+      const whole = [rectRing(sheet)];
+      const shape = [ellipseRing(motif)];
+      const negative = subtract(whole, shape);
+      const positive = overlapOf(whole, shape);
+      const sum = regionArea(negative) + regionArea(positive);
+      expect(Math.abs(sum - regionArea(whole))).toBeLessThan(0.05);
+      expect(regionArea(overlapOf(negative, positive))).toBeLessThan(0.05);
+    }),
+  );
+});
+
+test('a circle grown by a bleed is the circle of the larger radius: π(r + b)²', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 5, max: 200, noNaN: true }),
+      fc.double({ min: 0.1, max: 20, noNaN: true }),
+      (radius, bleed) => {
+        const disc = [ellipseRing({ x: 0, y: 0, width: 2 * radius, height: 2 * radius })];
+        const grown = growRegion(disc, bleed);
+        const wanted = Math.PI * (radius + bleed) ** 2;
+        // chords a hundredth of a mm inside their arcs take a little off
+        expect(Math.abs(regionArea(grown) - wanted) / wanted).toBeLessThan(0.02 / radius);
+        const { width, x } = regionBox(grown);
+        const slack = 0.02 * (1 + (2 * bleed) / radius);
+        expect(Math.abs(width - 2 * (radius + bleed))).toBeLessThan(slack);
+        expect(Math.abs(x + bleed)).toBeLessThan(slack);
+      },
+    ),
+  );
+});
+
+test('a rectangle grown with sharp corners stays a rectangle; grown round it does not', () => {
+  const grown = growRegion(square(0, 0, 100), 5);
+  expect(isUprightRect(grown)).toBe(true);
+  expect(regionBox(grown)).toEqual({ x: -5, y: -5, width: 110, height: 110 });
+  const round = growRegion(square(0, 0, 100), 5, 'round');
+  expect(isUprightRect(round)).toBe(false);
+  expect(regionArea(round)).toBeCloseTo(100 ** 2 + 4 * 100 * 5 + Math.PI * 25, 0);
+});
+
+test('a rounded rectangle is the rectangle less what its corners lack: (4 − π) r²', () => {
+  const ring = roundedRing({ x: 0, y: 0, width: 80, height: 50 }, 12);
+  expect(regionArea([ring])).toBeCloseTo(80 * 50 - (4 - Math.PI) * 144, 0);
+  expect(roundedRing({ x: 0, y: 0, width: 80, height: 50 }, 0)).toHaveLength(4);
+  expect(regionBox([roundedRing({ x: 3, y: 4, width: 20, height: 10 }, 99)])).toEqual({
+    x: 3,
+    y: 4,
+    width: 20,
+    height: 10,
+  });
+});
+
+describe('a ring with a hole', () => {
+  const ring: Region = [...square(0, 0, 30), ...square(10, 10, 10)];
+
+  test('has the area between, one piece, and no hole once it is filled', () => {
+    expect(regionArea(ring)).toBeCloseTo(900 - 100, 6);
+    expect(islandsOf(ring)).toBe(1);
+    expect(regionArea(withoutHoles(ring))).toBeCloseTo(900, 6);
+    expect(edgeLength(ring)).toBeCloseTo(4 * 30 + 4 * 10, 6);
+  });
+
+  test('grown outwards, its hole gets smaller', () => {
+    const grown = growRegion(ring, 2);
+    expect(regionArea(grown)).toBeCloseTo(34 ** 2 - 6 ** 2, 3);
+  });
+
+  test('holds what lies in it and not what lies in the hole', () => {
+    expect(holds(ring, { x: 5, y: 5 })).toBe(true);
+    expect(holds(ring, { x: 15, y: 15 })).toBe(false);
+    expect(holds(ring, { x: 40, y: 15 })).toBe(false);
+  });
+});
+
+test('two separate shapes are two pieces to weed; overlapping ones are one', () => {
+  expect(islandsOf(unite(square(0, 0, 10), square(20, 0, 10)))).toBe(2);
+  const joined = unite(square(0, 0, 10), square(5, 0, 10));
+  expect(islandsOf(joined)).toBe(1);
+  expect(regionArea(joined)).toBeCloseTo(150, 6);
+  expect(unite()).toEqual([]);
+});
+
+test('points added to be bent later change neither area nor box', () => {
+  const fine = refine(square(0, 0, 10), 0.5);
+  expect(fine[0]?.length).toBe(80);
+  expect(regionArea(fine)).toBeCloseTo(100, 6);
+});
+
+test('nothing has no box and no path', () => {
+  expect(regionBox([])).toEqual({ x: 0, y: 0, width: 0, height: 0 });
+  expect(pathData([])).toBe('');
+  expect(pathData(square(0, 0, 2))).toBe('M0 0L2 0L2 2L0 2Z');
+});

@@ -1,0 +1,121 @@
+import {
+  mapRegion,
+  mirrorIn,
+  outset,
+  rectRing,
+  regionBox,
+  subtract,
+  translation,
+  type Box,
+  type Region,
+} from '../geometry';
+import { contourOf, type Piece } from '../layout';
+import type { Artwork, Job } from '../model';
+import { ringLines, type Drawing } from './drawing';
+
+/** Carrier kept round the dye, so that its ends become tape tabs, mm (own choice). */
+export const TAB_MM = 12;
+/** A pre-printed sheet is just under 12 × 12 in: common practice. */
+export const DYE_SHEET_MM = 304;
+/** How far the square cut after pen work reaches past the blank, mm (own choice). */
+const PEN_COVER_MM = 6;
+
+/** Takes a region to the corner of its drawing, mirrored where the transfer is. */
+function laid(region: Region, box: Box, mirrored: boolean): Region {
+  const home = mapRegion(translation(-box.x, -box.y), region);
+  return mirrored ? mapRegion(mirrorIn(box.width), home) : home;
+}
+
+/** The silhouettes of all art on a piece's face, strip mm: no margin, whatever the cut line is. */
+function silhouettes(piece: Piece, job: Job): Region {
+  const exact = { ...job.cut, marginMm: 0 };
+  return piece.arts.flatMap(({ artSha256, matrix }) => {
+    const art: Artwork | undefined = job.arts.find(({ sha256 }) => sha256 === artSha256);
+    return art ? contourOf(art, matrix, exact) : [];
+  });
+}
+
+/** A silhouette cut from a sheet: what is left and what falls out, together the whole sheet. */
+export interface KnockOut {
+  readonly sheet: Box;
+  readonly positive: Region;
+  readonly negative: Region;
+}
+
+/**
+ * Cuts silhouettes out of a solid or pre-printed sheet; both parts are a motif to press.
+ * @param roomMm sheet kept round the silhouettes.
+ */
+export function knockOut(shapes: Region, roomMm: number): KnockOut {
+  const sheet = outset(regionBox(shapes), roomMm);
+  const whole = [rectRing(sheet)];
+  const negative = subtract(whole, shapes);
+  return { sheet, negative, positive: subtract(whole, negative) };
+}
+
+/** Both jobs of one pre-printed sheet, each with its carrier cut wider than the dye. */
+function knockOutDrawings(piece: Piece, job: Job, mirrored: boolean): Drawing[] {
+  const { sheet, positive, negative } = knockOut(silhouettes(piece, job), TAB_MM);
+  const carrier = outset(sheet, TAB_MM);
+  const lay = (region: Region) => laid(region, carrier, mirrored);
+  const tabs = ringLines('mark', lay([rectRing(carrier)]));
+  const drawing = (id: string, name: string, use: string, region: Region): Drawing => ({
+    id,
+    name,
+    use,
+    widthMm: carrier.width,
+    heightMm: carrier.height,
+    lines: [...tabs, ...ringLines('cut', lay(region))],
+    texts: [],
+  });
+  const after =
+    'The outer line is the carrier: its bare ends are tape tabs. Crack the cuts open by rolling the sheet.';
+  return [
+    drawing('motif', 'Motif to cut out', `Weed everything but the motif. ${after}`, positive),
+    drawing(
+      'ground',
+      'Ground it was cut from',
+      `Press what is left as a second job; the used carrier’s lines place it. ${after}`,
+      negative,
+    ),
+  ];
+}
+
+/** The piece's own cut line, for a machine that cuts round a print. */
+const printAndCut = (piece: Piece, mirrored: boolean): Drawing => ({
+  id: 'cut-line',
+  name: 'Cut line of the print',
+  use: 'Real units; the machine cuts along it, or a pen shows it.',
+  widthMm: piece.widthMm,
+  heightMm: piece.heightMm,
+  lines: ringLines('cut', mirrored ? mapRegion(mirrorIn(piece.widthMm), piece.cut) : piece.cut),
+  texts: [],
+});
+
+/** Outlines for the pen, then a cut that covers the whole blank: one file, two layers. */
+function penWork(piece: Piece, job: Job, mirrored: boolean): Drawing {
+  const [slot] = piece.slots;
+  const cover = outset(slot?.face ?? regionBox(piece.cut), PEN_COVER_MM);
+  return {
+    id: 'pen-work',
+    name: 'Pen work',
+    use: 'Plot the draw layer with the infusible pen on copy paper, cap it at once, then cut the square: it covers the whole blank.',
+    widthMm: cover.width,
+    heightMm: cover.height,
+    lines: [
+      ...ringLines('draw', laid(silhouettes(piece, job), cover, mirrored)),
+      ...ringLines('cut', laid([rectRing(cover)], cover, mirrored)),
+    ],
+    texts: [],
+  };
+}
+
+/** Every cut and plot file of a piece, mirrored where the transfer asks for it. */
+export function cutFilesFor(piece: Piece, job: Job, mirrored: boolean): Drawing[] {
+  if (piece.bend) return [printAndCut(piece, mirrored)];
+  return [
+    printAndCut(piece, mirrored),
+    penWork(piece, job, mirrored),
+    ...knockOutDrawings(piece, job, mirrored),
+  ];
+}

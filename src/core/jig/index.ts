@@ -1,0 +1,3 @@
+export * from './drawing';
+export * from './jigs';
+export * from './cutFiles';

@@ -1,0 +1,71 @@
+import { facesOf, usualBleedMm } from '../blank';
+import type { Blank, Job } from '../model';
+import { worksOn } from '../press';
+import { BUILT_IN_SHELF } from '../shelf';
+import { inches } from '../units';
+import { startOn } from './edit';
+
+/** The first built-in machine that can press such a blank. */
+const machineFor = (blank: Blank): string =>
+  BUILT_IN_SHELF.machines.find((machine) => worksOn(machine, blank))?.id ?? 'hand-press';
+
+/** A job with nothing decided but its blank. */
+export function newJob(id: string, name: string, blank: Blank, now: Date): Job {
+  return {
+    id,
+    name,
+    createdAt: now.toISOString(),
+    transfer: 'sublimation',
+    blank,
+    arts: [],
+    placements: [],
+    bleedMm: usualBleedMm(blank),
+    names: [],
+    sizes: [],
+    wrap: {
+      seam: { kind: 'overlap', byMm: inches(1 / 8) },
+      parts: 'whole',
+      edge: { style: 'straight', depthMm: 3 },
+    },
+    cut: { line: 'edge', marginMm: 3, holes: 'keep' },
+    fold: null,
+    sheet: {
+      paperId: 'letter',
+      printerId: 'sublimation-inkjet',
+      mirrorBy: 'file',
+      cutterId: null,
+    },
+    heat: {
+      machineId: machineFor(blank),
+      own: { temperatureC: null, dwellS: null, pressure: null },
+      coolSchool: 'B',
+    },
+  };
+}
+
+/**
+ * The job on another blank. Art stays on faces and at datum points that the new blank has too, and moves
+ * to its first face's usual place where it has not; machine and bleed follow where they no longer fit.
+ */
+export function withBlank(job: Job, blank: Blank): Job {
+  const faces = facesOf(blank);
+  const [first] = faces;
+  const placements = job.placements.map((each) => {
+    const face = faces.find(({ id }) => id === each.faceId);
+    if (face && face.datums.some(({ id }) => id === each.at.datum)) return each;
+    const art = job.arts.find(({ sha256 }) => sha256 === each.artSha256);
+    const on = face ?? first;
+    return on && art ? { ...each, faceId: on.id, ...startOn(on, art), repeat: null } : each;
+  });
+  const sameKind = blank.form.kind === job.blank.form.kind;
+  const machine = BUILT_IN_SHELF.machines.find(({ id }) => id === job.heat.machineId);
+  const keepsMachine = !machine || worksOn(machine, blank);
+  return {
+    ...job,
+    blank,
+    placements,
+    bleedMm: sameKind ? job.bleedMm : usualBleedMm(blank),
+    sizes: blank.form.kind === 'garment' ? job.sizes : [],
+    heat: keepsMachine ? job.heat : { ...job.heat, machineId: machineFor(blank) },
+  };
+}

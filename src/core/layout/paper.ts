@@ -1,0 +1,69 @@
+import type { Face } from '../blank';
+import {
+  growRegion,
+  overlapOf,
+  rectRing,
+  regionBox,
+  subtract,
+  withoutHoles,
+  type Point,
+  type Region,
+} from '../geometry';
+import { isCup, type Job, type WrapPaper } from '../model';
+
+type PaperChoices = Pick<Job, 'bleedMm' | 'wrap' | 'blank'>;
+
+/** How far the paper's ends reach past the face, left and right, mm (negative: stop short). */
+function endsOf({ bleedMm, wrap, blank }: PaperChoices): [left: number, right: number] {
+  if (!isCup(blank.form) || blank.form.handleGapMm > 0) return [bleedMm, bleedMm];
+  const { kind, byMm } = wrap.seam;
+  if (kind === 'overlap') return [0, byMm];
+  return kind === 'butt' ? [0, 0] : [-byMm / 2, -byMm / 2];
+}
+
+/** How deep a decorative edge is cut in at a place along it, 0–1 of its depth. */
+const EDGE_SHAPES: Record<WrapPaper['edge']['style'], (waves: number) => number> = {
+  straight: () => 0,
+  wave: (t) => (1 - Math.cos(2 * Math.PI * t)) / 2,
+  scallop: (t) => 1 - Math.abs(Math.sin(Math.PI * t)),
+  zigzag: (t) => 1 - Math.abs(2 * (t - Math.floor(t)) - 1),
+  // three sines that do not meet again soon: looks torn, yet is the same every time
+  torn: (t) => (3 + Math.sin(5.1 * t) + Math.sin(11.7 * t + 1) + Math.sin(23.3 * t + 2)) / 6,
+};
+/** Length of a wave in depths, and points per wave (own choice). */
+const WAVE_DEPTHS = 4;
+const STEPS_A_WAVE = 24;
+
+/** A box whose upper and lower edge are cut decoratively, inwards from the box. */
+function decorated(region: Region, { style, depthMm }: WrapPaper['edge']): Region {
+  if (style === 'straight' || depthMm <= 0) return region;
+  const { x, y, width, height } = regionBox(region);
+  const waves = Math.max(1, Math.round(width / (WAVE_DEPTHS * depthMm)));
+  const steps = waves * STEPS_A_WAVE;
+  const across: Point[] = Array.from({ length: steps + 1 }, (_, i) => ({
+    x: x + (width * i) / steps,
+    y: depthMm * EDGE_SHAPES[style]((waves * i) / steps),
+  }));
+  const ring = [
+    ...across.map((p) => ({ x: p.x, y: y + p.y })),
+    ...across.map((p) => ({ x: p.x, y: y + height - p.y })).reverse(),
+  ];
+  return overlapOf(region, [ring]);
+}
+
+/**
+ * Where ink may go on a face, face mm: the face grown by its bleed (or as the seam asks), holes
+ * printed over, what is not there (a collar, handle roots) left out.
+ */
+export function inkRegion(face: Face, choices: PaperChoices): Region {
+  const { bleedMm, wrap, blank } = choices;
+  const whole = growRegion(withoutHoles(face.region), bleedMm);
+  const away = face.zones.filter(({ kind }) => kind === 'cut-away').flatMap(({ region }) => region);
+  const kept = subtract(whole, away);
+  if (!isCup(blank.form) || face.widthMm <= 0 || face.heightMm <= 0) return kept;
+  const [left, right] = endsOf(choices);
+  const box = regionBox(whole);
+  const reach = { ...box, x: -left, width: Math.max(0, face.widthMm + left + right) };
+  if (right > bleedMm) return decorated([rectRing(reach)], wrap.edge);
+  return decorated(overlapOf(kept, [rectRing(reach)]), wrap.edge);
+}

@@ -1,0 +1,107 @@
+import type { Face } from '../blank';
+import {
+  area,
+  chain,
+  intersection,
+  isUprightRect,
+  mapBox,
+  overlapOf,
+  rectRing,
+  regionArea,
+  regionBox,
+  type Affine,
+  type Box,
+  type Point,
+  type Region,
+  type Sector,
+} from '../geometry';
+import type { Artwork } from '../model';
+import { artMatrix } from './place';
+
+/** One picture on a piece. */
+export interface PieceArt {
+  readonly placementId: string;
+  readonly artSha256: string;
+  /** Which of the piece's faces it belongs to. */
+  readonly slot: number;
+  /** Its whole box on the piece's strip (see `Piece`), before any edge cuts it. */
+  readonly box: Box;
+  /** Takes the unit square of the upright picture (y down) to strip mm. */
+  readonly matrix: Affine;
+  /** Share of its area that is cut off, 0–1. */
+  readonly cutOffShare: number;
+}
+
+/** How a strip is bent onto the paper; see `bend` in `core/geometry`. */
+export interface Bend {
+  readonly sector: Sector;
+  readonly centre: Point;
+}
+
+/** A face on a piece. */
+export interface Slot {
+  readonly faceId: string;
+  /** Takes face mm to strip mm. */
+  readonly toStrip: Affine;
+  /** The face's own box on the strip. */
+  readonly face: Box;
+  /** Where its ink goes, strip mm. */
+  readonly ink: Region;
+}
+
+/** A thin printed line outside every face: where to fold, where the blank lies, which end is up. */
+export interface Guide {
+  readonly kind: 'fold' | 'outline' | 'up';
+  readonly points: readonly Point[];
+  readonly closed: boolean;
+}
+
+/**
+ * What must be printed, as the finished thing is to look. Art lies on the *strip*, mm from its top-left
+ * corner. The strip is the paper itself, or is bent onto it.
+ */
+export interface Piece {
+  readonly id: string;
+  readonly name: string;
+  /** Which name or further size it is for; empty where there is but one. */
+  readonly variant: string;
+  readonly copies: number;
+  readonly slots: readonly Slot[];
+  readonly strip: { readonly widthMm: number; readonly heightMm: number };
+  readonly bend: Bend | null;
+  /** Room it takes on paper, mm. */
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** The line it is cut on, piece mm. */
+  readonly cut: Region;
+  readonly bleedMm: number;
+  readonly guides: readonly Guide[];
+  readonly arts: readonly PieceArt[];
+}
+
+/** A face with what is on it, before paper is cut for it. */
+export interface FilledFace {
+  readonly face: Face;
+  /** Where ink may go, face mm. */
+  readonly ink: Region;
+  readonly arts: readonly { placementId: string; art: Artwork; box: Box; turns: number }[];
+}
+
+/** Puts filled art on a strip, with how much of it the ink's edge cuts off. */
+export function artsOnStrip(filled: FilledFace, slot: number, place: Slot): PieceArt[] {
+  const straight = isUprightRect(place.ink);
+  const bounds = regionBox(place.ink);
+  return filled.arts.map(({ placementId, art, box, turns }) => {
+    const onStrip = mapBox(place.toStrip, box);
+    const inBounds = intersection(onStrip, bounds);
+    const shown = straight ? area(inBounds) : regionArea(overlapOf([rectRing(onStrip)], place.ink));
+    return {
+      placementId,
+      artSha256: art.sha256,
+      slot,
+      box: onStrip,
+      matrix: chain(artMatrix(box, turns), place.toStrip),
+      cutOffShare: Math.max(0, 1 - shown / area(box)),
+    };
+  });
+}

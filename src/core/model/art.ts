@@ -1,0 +1,85 @@
+import { z } from 'zod';
+import {
+  colourSchema,
+  nameSchema,
+  offsetSchema,
+  positiveLengthSchema,
+  sha256Schema,
+} from './primitives';
+
+/** EXIF orientation tag 0x0112: 1 upright … 8; see `core/art/orientation`. */
+const orientationSchema = z.union([1, 2, 3, 4, 5, 6, 7, 8].map((n) => z.literal(n as 1)));
+
+/** Bounds of what is kept of a silhouette. */
+export const MAX_SILHOUETTE_RINGS = 80;
+export const MAX_SILHOUETTE_POINTS = 2400;
+/** Cells a side of the map of where detail lies, at most. */
+export const MAX_DETAIL_CELLS = 32;
+
+const share = z.number().min(0).max(1);
+
+/** What a picture holds, measured once in a worker when it comes in. */
+export const artFactsSchema = z.object({
+  /** Its main colours and the share of the inked area each covers, largest first. */
+  palette: z.array(z.object({ colour: colourSchema, share })).max(8),
+  /** Share of the whole that is (nearly) white and opaque. */
+  whiteShare: share,
+  /** How much its left and right edge differ, and it and itself turned upside down: 0 alike, 1 opposite. */
+  edgeMismatch: share,
+  turnedMismatch: share,
+  /** The edge of what is not see-through, in widths and heights of the upright picture (0–1). */
+  silhouette: z
+    .array(z.array(z.tuple([z.number().min(-0.1).max(1.1), z.number().min(-0.1).max(1.1)])))
+    .max(MAX_SILHOUETTE_RINGS),
+  /** Where detail lies: rows of cells, 0 (flat) to 255. */
+  detail: z.object({
+    columns: z.int().min(1).max(MAX_DETAIL_CELLS),
+    rows: z.int().min(1).max(MAX_DETAIL_CELLS),
+    cells: z.array(z.int().min(0).max(255)).max(MAX_DETAIL_CELLS ** 2),
+  }),
+});
+
+/** The fonts that ship with the app. */
+export const TEXT_FONTS = ['Bricolage Grotesque', 'Atkinson Hyperlegible', 'DM Mono'] as const;
+
+/** A line of lettering, from which its picture was drawn. */
+export const textSpecSchema = z.object({
+  /** `{name}` stands for the name of the piece. */
+  words: z.string().trim().min(1).max(80),
+  font: z.enum(TEXT_FONTS),
+  bold: z.boolean(),
+  colour: colourSchema,
+  /** Height of a capital, mm. */
+  capHeightMm: positiveLengthSchema.max(500),
+  /** Radius of the line it runs along: positive bends its ends down, negative up; 0 is straight. */
+  arcRadiusMm: offsetSchema,
+});
+
+/** Facts of a picture file, measured once when it comes in. Its bytes are kept under `sha256`. */
+export const artworkSchema = z.object({
+  sha256: sha256Schema,
+  name: nameSchema,
+  mime: z.enum(['image/png', 'image/jpeg', 'image/webp']),
+  bytes: z.int().positive().max(200_000_000),
+  /** Pixels as stored in the file, before the EXIF orientation. */
+  storedWidthPx: z.int().positive().max(65_535),
+  storedHeightPx: z.int().positive().max(65_535),
+  orientation: orientationSchema.transform((n): number => n),
+  /** Share of pixels that are not fully opaque, 0–1. */
+  transparentShare: share,
+  /** Its size where the file says one in real units (SVG, PDF page, lettering). */
+  realMm: z
+    .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })
+    .nullable()
+    .default(null),
+  /** Where it came from and under which licence, in the user's words. */
+  sourceNote: z.string().max(400).default(''),
+  /** The picture it was prepared from, kept beside it. */
+  madeFrom: sha256Schema.nullable().default(null),
+  text: textSpecSchema.nullable().default(null),
+  facts: artFactsSchema.nullable().default(null),
+});
+
+export type ArtFacts = z.infer<typeof artFactsSchema>;
+export type TextSpec = z.infer<typeof textSpecSchema>;
+export type Artwork = z.infer<typeof artworkSchema>;

@@ -1,0 +1,163 @@
+import { fahrenheitToC } from '../units';
+import { OWN_INSTRUCTIONS, type CoolSchools, type Layer, type Recipe, type Task } from './recipe';
+
+const COMMON_PREPARATION: readonly Task[] = [
+  {
+    title: 'Clean the cup',
+    detail: 'Wipe it with a lint-free cloth and let it dry. Lint presses in as coloured specks.',
+  },
+  {
+    title: 'Trim the print',
+    detail: 'Cut on the trim ticks, so that no tick and no label is left on the piece.',
+  },
+  {
+    title: 'Wrap and tape',
+    detail:
+      'Ink side to the cup, base flush, pulled tight, the same distance to the rim at both ends. Heat-rated tape at ' +
+      'rim, base, handle side and seam, never over ink.',
+  },
+];
+
+const MUG: Layer = { name: 'Cup', role: 'blank' };
+const PRINT: Layer = { name: 'Print', role: 'print', note: 'ink face to the cup' };
+const PAPER_SLEEVE: Layer = {
+  name: 'Clean paper sleeve',
+  role: 'protect',
+  note: 'one to three layers; spent after one pressing',
+};
+
+const COOL: CoolSchools = {
+  difference:
+    'One school handles the mug after about 5 minutes, still gloved; the other waits until it is fully cold.',
+  A: {
+    title: 'Cool about 5 minutes, gloves on',
+    detail: 'Set it on the heat-proof mat. Keep the gloves on: it still burns.',
+    durationS: 5 * 60,
+  },
+  B: {
+    title: 'Cool until fully cold',
+    detail: 'Leave it 12–15 minutes on the heat-proof mat and do not touch it before.',
+    durationS: 15 * 60,
+  },
+};
+
+const UNWRAP: Task = {
+  title: 'Unwrap',
+  detail: 'Take paper and tape off. Do not scratch the coating picking at tape.',
+};
+
+const COMMON_CAUTIONS: readonly string[] = [
+  'Air the room: dye fumes.',
+  'Heat gloves and a heat-proof mat; plate, oven and mug burn.',
+  'Never leave it hot with children or pets about.',
+  OWN_INSTRUCTIONS,
+];
+
+const SHRINK: Task = {
+  title: 'Shrink the sleeve',
+  detail:
+    'Cut it to length, snip for the handle. Warm the seams first, then all round, evenly; too much heat tears it.',
+};
+const OVEN_HEAT_UP: Task = {
+  title: 'Pre-heat the oven',
+  detail: 'Convection on, parchment on the rack, oven thermometer inside: trust it over the dial.',
+  durationS: 15 * 60,
+};
+const SLEEVED: readonly Layer[] = [
+  { name: 'Oven air', role: 'heat', note: 'fan on' },
+  { name: 'Shrink sleeve', role: 'protect', note: 'tight and without folds over the print' },
+  PRINT,
+  MUG,
+];
+const SLEEVE_OFF: Task = {
+  title: 'Take the sleeve off',
+  detail: 'With gloves; it comes off easier while hot. Do not scratch the coating picking at tape.',
+};
+const NO_FOOD = 'An oven used for dye is not used for food again.';
+
+/** Sublimation on cups, by machine. Schools for the cool-down: common practice. */
+export const CUP_RECIPES: readonly Recipe[] = [
+  {
+    work: 'cup',
+    name: 'Sublimation mug, automatic mug press',
+    machines: ['mug-press'],
+    temperatureC: null,
+    dwellS: 7 * 60,
+    dwellRangeS: [6 * 60, 7 * 60],
+    pressure: null,
+    pressureNote: 'the clamp sets it',
+    origin: 'common practice',
+    preparation: COMMON_PREPARATION,
+    heatUp: {
+      title: 'Let the press warm up',
+      detail: 'Switch it on and wait for its ready light. Its temperature is fixed.',
+    },
+    layers: [
+      { name: 'Press wrap', role: 'heat', note: 'closed by the clamp' },
+      PAPER_SLEEVE,
+      PRINT,
+      MUG,
+    ],
+    pressing: 'Put the mug in with the handle centred in the opening and close the clamp.',
+    cool: COOL,
+    unwrap: UNWRAP,
+    cautions: COMMON_CAUTIONS,
+  },
+  {
+    work: 'cup',
+    name: 'Sublimation mug, convection oven with shrink sleeve',
+    machines: ['oven'],
+    temperatureC: fahrenheitToC(400),
+    dwellS: 15 * 60,
+    dwellRangeS: [15 * 60, 15 * 60],
+    pressure: null,
+    pressureNote: 'the shrunk sleeve presses',
+    origin: 'common practice',
+    preparation: [...COMMON_PREPARATION, SHRINK],
+    heatUp: OVEN_HEAT_UP,
+    layers: SLEEVED,
+    pressing: 'Stand the mug on the parchment and close the door. No turning needed.',
+    cool: COOL,
+    unwrap: SLEEVE_OFF,
+    cautions: [...COMMON_CAUTIONS, NO_FOOD],
+  },
+  {
+    work: 'cup',
+    name: 'Sublimation mug, press with mug attachment',
+    machines: ['mug-attachment'],
+    temperatureC: fahrenheitToC(400),
+    dwellS: 180,
+    dwellRangeS: [150, 240],
+    pressure: 'medium',
+    pressureNote: 'snug all round: the cover paper must not turn by hand',
+    origin: 'from memory',
+    preparation: COMMON_PREPARATION,
+    heatUp: {
+      title: 'Heat the attachment',
+      detail: 'Set it and wait until the display has reached the figure and holds it.',
+    },
+    layers: [{ name: 'Heating wrap', role: 'heat' }, PAPER_SLEEVE, PRINT, MUG],
+    pressing: 'Put the mug in, handle in the opening, and close until it is snug all round.',
+    cool: COOL,
+    unwrap: UNWRAP,
+    cautions: COMMON_CAUTIONS,
+  },
+  {
+    work: 'steel cup',
+    name: 'Sublimation steel tumbler, convection oven with shrink sleeve',
+    machines: ['oven'],
+    temperatureC: fahrenheitToC(370),
+    dwellS: 5 * 60,
+    dwellRangeS: [5 * 60, 5 * 60],
+    pressure: null,
+    pressureNote: 'the shrunk sleeve presses',
+    origin: 'common practice',
+    preparation: [...COMMON_PREPARATION, SHRINK],
+    heatUp: OVEN_HEAT_UP,
+    layers: SLEEVED,
+    pressing: 'Stand the tumbler on a silicone mat: a sleeve that touches metal melts.',
+    cool: COOL,
+    unwrap: SLEEVE_OFF,
+    cautions: [...COMMON_CAUTIONS, NO_FOOD],
+  },
+];

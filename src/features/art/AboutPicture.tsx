@@ -1,0 +1,100 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { replaceEverywhere } from '@/core/job';
+import type { Artwork } from '@/core/model';
+import { getArt } from '@/store';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { useJob } from '@/ui/job/JobProvider';
+import { COLOURS, FONTS } from '@/ui/theme';
+import { Tucked } from '@/ui/Tucked';
+import { PrepareDialog } from './PrepareDialog';
+import type { TakeIn } from './useTakeIn';
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+function Palette({ facts }: { facts: NonNullable<Artwork['facts']> }) {
+  return (
+    <Box
+      component="ul"
+      aria-label="Main colours"
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, m: 0, p: 0, listStyle: 'none' }}
+    >
+      {facts.palette.map(({ colour, share }) => (
+        <Box
+          component="li"
+          key={colour}
+          sx={{ textAlign: 'center', fontFamily: FONTS.figure, fontSize: 12 }}
+        >
+          <Box
+            sx={{
+              width: 34,
+              height: 24,
+              bgcolor: colour,
+              borderRadius: 1,
+              border: `1px solid ${COLOURS.graphite}`,
+            }}
+          />
+          {percent(share)}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+/** What the picture holds and where it came from; and preparing it. */
+export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) {
+  const { edit } = useJob();
+  const { db } = useBench();
+  const [preparing, setPreparing] = useState(false);
+  async function backToOriginal() {
+    const stored = art.madeFrom ? await getArt(db, art.madeFrom) : undefined;
+    const original =
+      stored && (await takeIn.keep(stored.blob, art.name, { sourceNote: art.sourceNote }));
+    if (original) edit((job) => replaceEverywhere(job, art.sha256, original));
+  }
+  const note = (sourceNote: string) =>
+    edit(
+      (job) => ({
+        ...job,
+        arts: job.arts.map((each) =>
+          each.sha256 === art.sha256 ? { ...each, sourceNote: sourceNote.slice(0, 400) } : each,
+        ),
+      }),
+      'source-note',
+    );
+  return (
+    <Tucked title="About this picture" now={art.sourceNote ? 'source noted' : ''}>
+      {art.facts && (
+        <>
+          <Palette facts={art.facts} />
+          <Typography sx={{ fontSize: 14 }}>
+            {percent(art.facts.whiteShare)} white, {percent(art.transparentShare)} see-through
+            {art.facts.silhouette.length > 0 && `, ${art.facts.silhouette.length} outlines`}.
+          </Typography>
+        </>
+      )}
+      <Button variant="outlined" onClick={() => setPreparing(true)}>
+        Prepare: background, colour, straighten
+      </Button>
+      {art.madeFrom && (
+        <Button size="small" onClick={() => void backToOriginal()}>
+          Back to the original
+        </Button>
+      )}
+      <TextField
+        multiline
+        minRows={2}
+        label="Source and licence"
+        value={art.sourceNote}
+        helperText="whose picture it is and what you may make with it"
+        onChange={({ target }) => note(target.value)}
+      />
+      {preparing && <PrepareDialog art={art} takeIn={takeIn} onDone={() => setPreparing(false)} />}
+    </Tucked>
+  );
+}

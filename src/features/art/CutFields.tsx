@@ -1,0 +1,193 @@
+'use client';
+
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { edgeLength, islandsOf } from '@/core/geometry';
+import { canFold, USUAL_FOLD_GAP_MM } from '@/core/layout';
+import { EDGE_STYLES, isCup, type CutChoice, type WrapPaper } from '@/core/model';
+import { formatLength } from '@/core/units';
+import { Choice } from '@/ui/fields/Choice';
+import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
+import { useJob } from '@/ui/job/JobProvider';
+import { Pair } from '@/ui/Section';
+import { COLOURS } from '@/ui/theme';
+import { Tucked } from '@/ui/Tucked';
+import { useUnits } from '@/ui/units';
+
+const PARTS: readonly (readonly [WrapPaper['parts'], string])[] = [
+  ['whole', 'Whole wrap'],
+  ['strip', 'One strip'],
+  ['halves', 'Two halves'],
+];
+const PARTS_WORDS: Readonly<Record<WrapPaper['parts'], string>> = {
+  whole: 'whole wrap',
+  strip: 'one strip',
+  halves: 'two halves',
+};
+
+function WrapFields({ seamed }: { seamed: boolean }) {
+  const { job, edit } = useJob();
+  const { wrap } = job;
+  const set = (part: Partial<WrapPaper>, group = '') =>
+    edit((old) => ({ ...old, wrap: { ...old.wrap, ...part } }), group);
+  return (
+    <>
+      <Choice
+        label="How the wrap is printed"
+        value={wrap.parts}
+        options={PARTS}
+        onChoose={(parts) => set({ parts })}
+      />
+      {seamed && (
+        <Pair>
+          <TextField
+            select
+            label="Seam"
+            value={wrap.seam.kind}
+            onChange={({ target }) =>
+              set({ seam: { ...wrap.seam, kind: target.value as WrapPaper['seam']['kind'] } })
+            }
+          >
+            <MenuItem value="overlap">Overlaps</MenuItem>
+            <MenuItem value="butt">Edge to edge</MenuItem>
+            <MenuItem value="gap">Leaves a gap</MenuItem>
+          </TextField>
+          {wrap.seam.kind !== 'butt' && (
+            <LengthField
+              label="By"
+              value={wrap.seam.byMm}
+              min={0}
+              max={100}
+              onValue={(byMm) => set({ seam: { ...wrap.seam, byMm } }, 'seam')}
+            />
+          )}
+        </Pair>
+      )}
+      <Pair>
+        <TextField
+          select
+          label="Rim and base edge"
+          value={wrap.edge.style}
+          onChange={({ target }) =>
+            set({ edge: { ...wrap.edge, style: target.value as WrapPaper['edge']['style'] } })
+          }
+        >
+          {EDGE_STYLES.map((style) => (
+            <MenuItem key={style} value={style}>
+              {style}
+            </MenuItem>
+          ))}
+        </TextField>
+        {wrap.edge.style !== 'straight' && (
+          <LengthField
+            label="How deep"
+            value={wrap.edge.depthMm}
+            min={0.5}
+            max={50}
+            onValue={(depthMm) => set({ edge: { ...wrap.edge, depthMm } }, 'edge-depth')}
+          />
+        )}
+      </Pair>
+    </>
+  );
+}
+
+function CutLineFields() {
+  const { job, edit } = useJob();
+  const { cut } = job;
+  const set = (part: Partial<CutChoice>, group = '') =>
+    edit((old) => ({ ...old, cut: { ...old.cut, ...part } }), group);
+  return (
+    <>
+      <Choice
+        label="Where it is cut"
+        value={cut.line}
+        options={[
+          ['edge', 'Straight round it'],
+          ['contour', 'Along the art'],
+        ]}
+        onChoose={(line) => set({ line })}
+      />
+      <OffsetField
+        label="Room between art and cut"
+        value={cut.marginMm}
+        min={-20}
+        max={50}
+        helperText="0 cuts close: iron-on paper leaves a film round the art, white film a rim"
+        onValue={(marginMm) => set({ marginMm }, 'cut-margin')}
+      />
+      {cut.line === 'contour' && (
+        <Choice
+          label="Holes in the art"
+          value={cut.holes}
+          options={[
+            ['keep', 'Holes cut out'],
+            ['close', 'Holes left in'],
+          ]}
+          onChoose={(holes) => set({ holes })}
+        />
+      )}
+    </>
+  );
+}
+
+function FoldFields() {
+  const { job, edit } = useJob();
+  return (
+    <>
+      <FormControlLabel
+        control={
+          <Switch
+            checked={job.fold !== null}
+            onChange={(_, on) =>
+              edit((old) => ({ ...old, fold: on ? { gapMm: USUAL_FOLD_GAP_MM } : null }))
+            }
+          />
+        }
+        label="Both sides on one strip, folded over"
+      />
+      {job.fold && (
+        <LengthField
+          label="Between the two faces"
+          value={job.fold.gapMm}
+          min={0}
+          max={200}
+          helperText="fold half way; the back is turned by half a turn"
+          onValue={(gapMm) => edit((old) => ({ ...old, fold: { gapMm } }), 'fold-gap')}
+        />
+      )}
+    </>
+  );
+}
+
+/** How paper is made of it: ends, halves, edges, the cut line, the fold. */
+export function CutFields() {
+  const { job, plan } = useJob();
+  const { length } = useUnits();
+  const { form } = job.blank;
+  const cup = isCup(form);
+  const first = plan.pieces.filter(({ variant }) => variant === (plan.pieces[0]?.variant ?? ''));
+  const along = first.reduce((sum, { cut }) => sum + edgeLength(cut), 0);
+  const islands = first.reduce((sum, { cut }) => sum + islandsOf(cut), 0);
+  const now = cup
+    ? PARTS_WORDS[job.wrap.parts]
+    : job.cut.line === 'contour'
+      ? 'along the art'
+      : 'straight';
+  return (
+    <Tucked title="Paper and cut" now={job.fold ? 'folded pair' : now}>
+      {cup && <WrapFields seamed={form.handleGapMm === 0} />}
+      {canFold(job.blank) && <FoldFields />}
+      {!cup && !job.fold && <CutLineFields />}
+      {first.length > 0 && (
+        <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
+          {formatLength(along, length)} to cut, {islands} {islands === 1 ? 'piece' : 'pieces'} to
+          weed.
+        </Typography>
+      )}
+    </Tucked>
+  );
+}

@@ -1,0 +1,200 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import Papa from 'papaparse';
+import { useRef, useState } from 'react';
+import { namesFrom, withArt, withLettering } from '@/core/job';
+import { TEXT_FONTS, type Artwork, type TextSpec } from '@/core/model';
+import { drawText } from '@/ui/art/drawText';
+import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
+import { useJob } from '@/ui/job/JobProvider';
+import { useNotify } from '@/ui/notify';
+import { Pair } from '@/ui/Section';
+import { COLOURS } from '@/ui/theme';
+import { Tucked } from '@/ui/Tucked';
+import type { Selection } from './useSelection';
+import type { TakeIn } from './useTakeIn';
+
+const START: TextSpec = {
+  words: 'Star Party',
+  font: 'Bricolage Grotesque',
+  bold: true,
+  colour: '#1f2a44',
+  capHeightMm: 10,
+  arcRadiusMm: 0,
+};
+
+function SpecFields({
+  spec,
+  change,
+}: {
+  spec: TextSpec;
+  change: (part: Partial<TextSpec>) => void;
+}) {
+  return (
+    <>
+      <TextField
+        label="Words"
+        value={spec.words}
+        helperText="{name} stands for each name of the list"
+        onChange={({ target }) => change({ words: target.value.slice(0, 80) })}
+      />
+      <Pair>
+        <TextField
+          select
+          label="Letters"
+          value={spec.font}
+          onChange={({ target }) => change({ font: target.value as TextSpec['font'] })}
+        >
+          {TEXT_FONTS.map((font) => (
+            <MenuItem key={font} value={font}>
+              {font}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          type="color"
+          label="Colour of the letters"
+          value={spec.colour}
+          onChange={({ target }) => change({ colour: target.value.toLowerCase() })}
+        />
+      </Pair>
+      <Pair>
+        <LengthField
+          label="Height of a capital"
+          value={spec.capHeightMm}
+          min={1}
+          max={400}
+          onValue={(capHeightMm) => change({ capHeightMm })}
+        />
+        <OffsetField
+          label="Radius of its arc"
+          value={spec.arcRadiusMm}
+          min={-2000}
+          max={2000}
+          helperText="0 is straight; minus curves up"
+          onValue={(arcRadiusMm) =>
+            change({ arcRadiusMm: Math.abs(arcRadiusMm) < 3 ? 0 : arcRadiusMm })
+          }
+        />
+      </Pair>
+      <FormControlLabel
+        control={<Switch checked={spec.bold} onChange={(_, bold) => change({ bold })} />}
+        label="Bold"
+      />
+    </>
+  );
+}
+
+/** Lines of lettering in true height, and one piece for each name of a list. */
+export function Lettering({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
+  const { job, edit } = useJob();
+  const notify = useNotify();
+  const { selected } = selection;
+  const own = selected?.art.text ?? null;
+  const [draft, setDraft] = useState<TextSpec | null>(null);
+  const spec = draft ?? own ?? START;
+  const [list, setList] = useState<string | null>(null);
+  const csv = useRef<HTMLInputElement>(null);
+  const personal = spec.words.includes('{name}');
+  const text = list ?? job.names.join('\n');
+
+  /** Draws the line once, or once for each name; null when something went wrong (it has been said). */
+  async function drawn(names: readonly string[]): Promise<Artwork[] | null> {
+    const arts: Artwork[] = [];
+    for (const name of names.length > 0 ? names : ['']) {
+      const made = await drawText(spec, name);
+      if (!made) {
+        notify({ tone: 'error', text: 'There is nothing to draw in these words.' });
+        return null;
+      }
+      const label = spec.words.replaceAll('{name}', name).trim().slice(0, 120);
+      const art = await takeIn.keep(made.blob, label, { realMm: made.realMm, text: spec });
+      if (!art) return null;
+      arts.push(art);
+    }
+    return arts;
+  }
+
+  function namesNow(): string[] | null {
+    if (!personal) return [];
+    const rows = Papa.parse<string[]>(text, { skipEmptyLines: true }).data;
+    const read = namesFrom(rows);
+    if (read.ok) return read.value;
+    notify({ tone: 'error', text: read.reason });
+    return null;
+  }
+
+  async function put(onto: 'new' | 'selected') {
+    const names = namesNow();
+    if (!names) return;
+    const arts = await drawn(names);
+    const [first] = arts ?? [];
+    if (!arts || !first) return;
+    const id = onto === 'selected' && selected ? selected.placement.id : crypto.randomUUID();
+    const kept = personal ? names : job.names;
+    edit((old) => {
+      const ready = onto === 'new' ? withArt(old, first, id, selection.face?.id) : old;
+      const lettered = withLettering(ready, id, personal ? names : [], arts);
+      return { ...lettered, names: kept };
+    });
+    selection.choose(id);
+    setDraft(null);
+    setList(null);
+  }
+
+  return (
+    <Tucked
+      title="Lettering and names"
+      now={job.names.length > 0 ? `${job.names.length} names` : own ? 'a line' : 'none'}
+      open={own !== null}
+    >
+      <SpecFields spec={spec} change={(part) => setDraft({ ...spec, ...part })} />
+      {personal && (
+        <>
+          <TextField
+            multiline
+            minRows={3}
+            maxRows={8}
+            label="Names, one a line"
+            value={text}
+            onChange={({ target }) => setList(target.value)}
+          />
+          <input
+            ref={csv}
+            type="file"
+            accept=".csv,text/csv,text/plain"
+            hidden
+            aria-label="Names as a CSV file"
+            onChange={({ target }) => {
+              const [file] = target.files ?? [];
+              if (file) void file.text().then(setList);
+              target.value = '';
+            }}
+          />
+          <Button size="small" onClick={() => csv.current?.click()}>
+            Take the names from a CSV file
+          </Button>
+        </>
+      )}
+      {own && (
+        <Button variant="contained" onClick={() => void put('selected')}>
+          Set these letters
+        </Button>
+      )}
+      <Button variant={own ? 'outlined' : 'contained'} onClick={() => void put('new')}>
+        Add as a new line
+      </Button>
+      <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
+        {personal
+          ? 'One piece is made for each name; everything else on it stays the same.'
+          : 'Drawn at 600 dots an inch in its true height.'}
+      </Typography>
+    </Tucked>
+  );
+}

@@ -1,0 +1,127 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { cutFilesFor, jigsFor, type Drawing, type Stroke } from '@/core/jig';
+import { drawingToPdf } from '@/files/pdf';
+import { drawingToSvg } from '@/files/svg';
+import { formatSize } from '@/core/units';
+import { download, fileName } from '@/ui/files';
+import { useJob } from '@/ui/job/JobProvider';
+import { COLOURS } from '@/ui/theme';
+import { Tucked } from '@/ui/Tucked';
+import { useUnits } from '@/ui/units';
+
+const STROKES: Readonly<Record<Stroke, string>> = {
+  cut: COLOURS.ember,
+  draw: COLOURS.bluebell,
+  fold: COLOURS.saffron,
+  mark: COLOURS.graphite,
+};
+
+/** A small look at a drawing, in its own proportions. */
+function Thumbnail({ drawing }: { drawing: Drawing }) {
+  const { widthMm: w, heightMm: h } = drawing;
+  const thin = Math.max(w, h) / 90;
+  return (
+    <svg
+      width={92}
+      height={72}
+      viewBox={`${-thin} ${-thin} ${w + 2 * thin} ${h + 2 * thin}`}
+      aria-hidden="true"
+      style={{ flexShrink: 0, background: COLOURS.paper }}
+    >
+      {drawing.lines.map(({ stroke, points, closed }, i) => (
+        <path
+          key={i}
+          d={`M${points.map(({ x, y }) => `${x} ${y}`).join('L')}${closed ? 'Z' : ''}`}
+          fill="none"
+          stroke={STROKES[stroke]}
+          strokeWidth={thin}
+          strokeDasharray={stroke === 'fold' ? `${3 * thin} ${2 * thin}` : undefined}
+        />
+      ))}
+    </svg>
+  );
+}
+
+function Pattern({ drawing, pdf }: { drawing: Drawing; pdf: boolean }) {
+  const { job, plan } = useJob();
+  const { length } = useUnits();
+  const { paper } = plan.tools;
+  const [busy, setBusy] = useState(false);
+  const name = (ending: string) => fileName(`${job.name} ${drawing.name}`, ending);
+  async function savePdf() {
+    setBusy(true);
+    const bytes = await drawingToPdf(drawing, paper);
+    download(name('pdf'), bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
+    setBusy(false);
+  }
+  const saveSvg = () =>
+    download(
+      name('svg'),
+      new TextEncoder().encode(drawingToSvg(drawing)) as Uint8Array<ArrayBuffer>,
+      'image/svg+xml',
+    );
+  return (
+    <Box component="li" sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start' }}>
+      <Thumbnail drawing={drawing} />
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Typography sx={{ fontWeight: 700, fontSize: 15 }}>{drawing.name}</Typography>
+        <Typography sx={{ fontSize: 13.5, color: COLOURS.graphite }}>
+          {formatSize(drawing.widthMm, drawing.heightMm, length)}. {drawing.use}
+        </Typography>
+        {pdf && (
+          <Button
+            size="small"
+            disabled={busy}
+            onClick={() => void savePdf()}
+            aria-label={`${drawing.name} as PDF`}
+          >
+            PDF
+          </Button>
+        )}
+        <Button size="small" onClick={saveSvg} aria-label={`${drawing.name} as SVG`}>
+          SVG
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+function PatternList({ drawings, pdf }: { drawings: readonly Drawing[]; pdf: boolean }) {
+  return (
+    <Box
+      component="ul"
+      sx={{ listStyle: 'none', m: 0, p: 0, display: 'flex', flexDirection: 'column', gap: 1.5 }}
+    >
+      {drawings.map((drawing) => (
+        <Pattern key={drawing.id} drawing={drawing} pdf={pdf} />
+      ))}
+    </Box>
+  );
+}
+
+/** True-size jigs, and files for a cutting or plotting machine. */
+export function Patterns() {
+  const { job, plan } = useJob();
+  const units = useUnits();
+  const { faces, pieces, mirror } = plan;
+  const jigs = jigsFor({ job, faces, pieces, units });
+  const [piece] = pieces;
+  const files = piece ? cutFilesFor(piece, job, mirror.needed) : [];
+  return (
+    <>
+      <Tucked title="Jigs in true size" now={String(jigs.length)}>
+        <PatternList drawings={jigs} pdf />
+      </Tucked>
+      {files.length > 0 && (
+        <Tucked title="For cutting and pen" now={mirror.needed ? 'mirrored' : ''}>
+          <PatternList drawings={files} pdf={false} />
+        </Tucked>
+      )}
+    </>
+  );
+}

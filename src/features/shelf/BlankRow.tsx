@@ -1,0 +1,92 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Paper from '@mui/material/Paper';
+import Typography from '@mui/material/Typography';
+import { facesOf, FORMS } from '@/core/blank';
+import { pathData } from '@/core/geometry';
+import type { Blank } from '@/core/model';
+import { formatSize } from '@/core/units';
+import { COLOURS, FONTS } from '@/ui/theme';
+import { useUnits } from '@/ui/units';
+
+/** The blank's first face, small, in its own proportions. */
+function Thumbnail({ blank }: { blank: Blank }) {
+  const [face] = facesOf(blank);
+  if (!face || face.widthMm <= 0 || face.heightMm <= 0) return <Box sx={{ width: 84 }} />;
+  const thin = Math.max(face.widthMm, face.heightMm) / 70;
+  return (
+    <svg
+      width={84}
+      height={84}
+      viewBox={`${-thin} ${-thin} ${face.widthMm + 2 * thin} ${face.heightMm + 2 * thin}`}
+      aria-hidden="true"
+      style={{ flexShrink: 0 }}
+    >
+      <path
+        d={pathData(face.region)}
+        fillRule="evenodd"
+        fill={blank.substrate.colour}
+        stroke={COLOURS.ink}
+        strokeWidth={thin}
+      />
+      {face.zones
+        .filter(({ kind }) => kind === 'cut-away')
+        .map(({ id, region }) => (
+          <path
+            key={id}
+            d={pathData(region)}
+            fill={COLOURS.paper}
+            stroke={COLOURS.ink}
+            strokeWidth={thin}
+          />
+        ))}
+    </svg>
+  );
+}
+
+interface RowProps {
+  blank: Blank;
+  onCopy: () => void;
+  onEdit?: () => void;
+  onRemove?: () => void;
+}
+
+/** A blank of the shelf: what it is, how large, and what can be done with it. */
+export function BlankRow({ blank, onCopy, onEdit, onRemove }: RowProps) {
+  const { length } = useUnits();
+  const faces = facesOf(blank);
+  const [face] = faces;
+  const button = (label: string, run: () => void) => (
+    <Button size="small" onClick={run} aria-label={`${label}: ${blank.name}`}>
+      {label}
+    </Button>
+  );
+  return (
+    <Paper
+      component="li"
+      variant="outlined"
+      sx={{ p: 1.5, display: 'flex', gap: 2, borderColor: COLOURS.hairline }}
+    >
+      <Thumbnail blank={blank} />
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Typography variant="h3" component="h3" sx={{ overflowWrap: 'anywhere' }}>
+          {blank.name}
+        </Typography>
+        <Typography sx={{ fontFamily: FONTS.figure, fontSize: 14 }}>
+          {face && formatSize(face.widthMm, face.heightMm, length)}
+          {faces.length > 1 && ` · ${faces.length} faces`}
+        </Typography>
+        <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
+          {FORMS[blank.form.kind].label}, {blank.substrate.material}; {blank.origin}
+        </Typography>
+        <Box sx={{ ml: -0.75 }}>
+          {onEdit && button('Edit', onEdit)}
+          {button('Copy', onCopy)}
+          {onRemove && button('Take off', onRemove)}
+        </Box>
+      </Box>
+    </Paper>
+  );
+}

@@ -1,0 +1,78 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { facesOf } from '@/core/blank';
+import type { Blank } from '@/core/model';
+import { BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
+import { FaceDrawing } from '@/ui/stage/FaceDrawing';
+import { TrueScale } from '@/ui/stage/TrueScale';
+
+/** Measures a blank once, with the drawing growing beside the figures. */
+export function MeasureDialog({
+  start,
+  onKeep,
+  onClose,
+}: {
+  start: Blank;
+  onKeep: (blank: Blank) => void;
+  onClose: () => void;
+}) {
+  const [blank, setBlank] = useState(start);
+  const [name, setName] = useState(start.name);
+  const [face] = facesOf(blank);
+  const room = face ? Math.max(12, Math.min(face.widthMm, face.heightMm) * 0.3) : 0;
+  return (
+    <Dialog open onClose={onClose} maxWidth="lg" fullWidth aria-labelledby="measure-title">
+      <DialogTitle id="measure-title">Measure a blank</DialogTitle>
+      <DialogContent sx={{ display: 'flex', gap: 3, height: 560 }}>
+        <Box sx={{ flex: 1, display: 'flex', minWidth: 0 }}>
+          {face && face.widthMm > 0 && face.heightMm > 0 && (
+            <TrueScale
+              label={`${name}: ${face.name.toLowerCase()}`}
+              view={{
+                x: -room,
+                y: -room,
+                width: face.widthMm + 2 * room,
+                height: face.heightMm + 2 * room,
+              }}
+            >
+              <FaceDrawing face={face} colour={blank.substrate.colour} labelled />
+            </TrueScale>
+          )}
+        </Box>
+        <Box sx={{ width: 360, flexShrink: 0, overflowY: 'auto', pr: 1 }} tabIndex={0}>
+          <TextField
+            fullWidth
+            label="Name of this blank"
+            value={name}
+            error={name.trim() === ''}
+            helperText={name.trim() === '' ? 'It needs a name.' : undefined}
+            onChange={({ target }) => setName(target.value.slice(0, 120))}
+            sx={{ mt: 1, mb: 2.5 }}
+          />
+          <BlankEditor blank={blank} edit={(change) => setBlank(change)}>
+            <Measures asks />
+            <SubstrateFields />
+          </BlankEditor>
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave it</Button>
+        <Button
+          variant="contained"
+          disabled={name.trim() === ''}
+          onClick={() => onKeep({ ...blank, name: name.trim(), origin: 'measured' })}
+        >
+          Keep it on the shelf
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,166 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { useRef, useState } from 'react';
+import type { Blank } from '@/core/model';
+import { BUILT_IN_SHELF } from '@/core/shelf';
+import { readBlanksFile, writeBlanksFile } from '@/files/shelfFile';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { download } from '@/ui/files';
+import { useNotify } from '@/ui/notify';
+import { TopBar } from '@/ui/TopBar';
+import { COLOURS } from '@/ui/theme';
+import { BlankRow } from './BlankRow';
+import { MeasureDialog } from './MeasureDialog';
+
+const ownOnes = (blanks: readonly Blank[]): Blank[] =>
+  blanks.filter((blank) => !BUILT_IN_SHELF.blanks.some((preset) => preset === blank));
+
+/** A copy to be measured. */
+const copyOf = (blank: Blank): Blank => ({
+  ...blank,
+  id: crypto.randomUUID(),
+  name: `${blank.name}, mine`.slice(0, 120),
+  origin: 'measured',
+});
+
+/** The user's blanks and our presets: measured once, used in every job. */
+export function ShelfScreen() {
+  const { name: bench, shelf, addToShelf, removeBlank } = useBench();
+  const [measuring, setMeasuring] = useState<Blank | null>(null);
+  const notify = useNotify();
+  const input = useRef<HTMLInputElement>(null);
+  const own = ownOnes(shelf.blanks);
+  const presets = shelf.blanks.filter((blank) => !own.includes(blank));
+
+  async function keep(blank: Blank) {
+    await addToShelf({ blanks: [blank] });
+    setMeasuring(null);
+    notify({ tone: 'success', text: `“${blank.name}” is on your shelf.` });
+  }
+
+  async function take(file: File) {
+    const read = readBlanksFile(await file.text());
+    if (!read.ok) return notify({ tone: 'error', text: `“${file.name}”: ${read.reason}` });
+    await addToShelf({ blanks: read.value });
+    notify({ tone: 'success', text: `${read.value.length} blanks are on your shelf.` });
+  }
+
+  const save = () =>
+    download(
+      'lucky-sheet-blanks.json',
+      new TextEncoder().encode(writeBlanksFile(own)) as Uint8Array<ArrayBuffer>,
+      'application/json',
+    );
+
+  async function remove(blank: Blank) {
+    await removeBlank(blank.id);
+    notify({
+      tone: 'info',
+      text: `“${blank.name}” was taken off the shelf.`,
+      action: { label: 'Undo', run: () => void addToShelf({ blanks: [blank] }) },
+    });
+  }
+
+  const rows = (blanks: readonly Blank[], mine: boolean) => (
+    <Box
+      component="ul"
+      aria-label={mine ? 'Your blanks' : 'Presets'}
+      sx={{
+        listStyle: 'none',
+        m: 0,
+        p: 0,
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: 'repeat(auto-fill, minmax(380px, 1fr))',
+      }}
+    >
+      {blanks.map((blank) => (
+        <BlankRow
+          key={blank.id}
+          blank={blank}
+          onCopy={() => setMeasuring(copyOf(blank))}
+          {...(mine
+            ? { onEdit: () => setMeasuring(blank), onRemove: () => void remove(blank) }
+            : {})}
+        />
+      ))}
+    </Box>
+  );
+
+  return (
+    <Box sx={{ minHeight: '100dvh' }}>
+      <TopBar
+        title={
+          <Typography component="span" sx={{ color: COLOURS.graphite }}>
+            Shelf
+          </Typography>
+        }
+      >
+        <Button component={NextLink} href={`/${bench}`} color="inherit">
+          Bench
+        </Button>
+      </TopBar>
+      <Box component="main" sx={{ maxWidth: 1240, mx: 'auto', px: 3, py: 3 }}>
+        <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center', mb: 2.5 }}>
+          <Typography variant="h1" sx={{ flex: 1 }}>
+            Blanks on the shelf
+          </Typography>
+          <input
+            ref={input}
+            type="file"
+            accept=".json,application/json"
+            hidden
+            aria-label="Blanks as a file"
+            onChange={({ target }) => {
+              const [file] = target.files ?? [];
+              if (file) void take(file);
+              target.value = '';
+            }}
+          />
+          <Button color="inherit" onClick={() => input.current?.click()}>
+            Take in blanks
+          </Button>
+          <Button variant="outlined" disabled={own.length === 0} onClick={save}>
+            Save mine as a file
+          </Button>
+          <Button
+            variant="contained"
+            onClick={() => {
+              const [first] = BUILT_IN_SHELF.blanks;
+              if (first) setMeasuring({ ...copyOf(first), name: 'My blank' });
+            }}
+          >
+            Measure a blank
+          </Button>
+        </Stack>
+        <Typography variant="h2" sx={{ mb: 1.5 }}>
+          Yours
+        </Typography>
+        {own.length === 0 ? (
+          <Typography sx={{ mb: 3, color: COLOURS.graphite }}>
+            Nothing yet. Measure a blank once and every job can use it; or copy a preset and put
+            your own figures in.
+          </Typography>
+        ) : (
+          <Box sx={{ mb: 3 }}>{rows(own, true)}</Box>
+        )}
+        <Typography variant="h2" sx={{ mb: 1.5 }}>
+          Presets
+        </Typography>
+        {rows(presets, false)}
+      </Box>
+      {measuring && (
+        <MeasureDialog
+          start={measuring}
+          onKeep={(blank) => void keep(blank)}
+          onClose={() => setMeasuring(null)}
+        />
+      )}
+    </Box>
+  );
+}

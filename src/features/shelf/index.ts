@@ -1,0 +1,1 @@
+export { ShelfScreen } from './ShelfScreen';

@@ -1,0 +1,3 @@
+export { readSvg, type SvgDrawing } from './document';
+export { outlineFromSvg, ringsOf } from './outline';
+export { drawingToSvg } from './write';

@@ -1,0 +1,115 @@
+import svgpath from 'svgpath';
+import { regionBox, type Point } from '@/core/geometry';
+import { MAX_OUTLINE_POINTS, MAX_OUTLINE_RINGS, type FormOf } from '@/core/model';
+import { failure, success, type Result } from '@/core/result';
+import { readSvg, type SvgDrawing } from './document';
+
+/** Straight runs a curve is cut into: at blank sizes far finer than scissors. */
+const STEPS_A_CURVE = 24;
+
+const number = (element: Element, name: string): number => Number(element.getAttribute(name) ?? 0);
+
+/** A basic shape as path data (SVG 2 §10). */
+const SHAPES: Readonly<Record<string, (element: Element) => string>> = {
+  path: (e) => e.getAttribute('d') ?? '',
+  polygon: (e) => `M${e.getAttribute('points') ?? ''}Z`,
+  polyline: (e) => `M${e.getAttribute('points') ?? ''}Z`,
+  rect: (e) => {
+    const [x, y] = [number(e, 'x'), number(e, 'y')];
+    const [w, h] = [number(e, 'width'), number(e, 'height')];
+    return `M${x} ${y}h${w}v${h}h${-w}z`;
+  },
+  circle: (e) => ellipse(e, number(e, 'r'), number(e, 'r')),
+  ellipse: (e) => ellipse(e, number(e, 'rx'), number(e, 'ry')),
+};
+
+function ellipse(element: Element, rx: number, ry: number): string {
+  const [x, y] = [number(element, 'cx'), number(element, 'cy')];
+  return `M${x - rx} ${y}a${rx} ${ry} 0 1 0 ${2 * rx} 0a${rx} ${ry} 0 1 0 ${-2 * rx} 0z`;
+}
+
+/** The transforms from an element up to the root, innermost first. */
+function transformsOf(element: Element, root: Element): string[] {
+  const found: string[] = [];
+  for (let at: Element | null = element; at && at !== root; at = at.parentElement) {
+    const transform = at.getAttribute('transform');
+    if (transform) found.push(transform);
+  }
+  return found;
+}
+
+/** A point on a Bézier curve of any degree (de Casteljau). */
+function onCurve(controls: readonly Point[], t: number): Point {
+  let points = controls;
+  while (points.length > 1) {
+    points = points.slice(1).map((next, i) => {
+      const from = points[i] ?? next;
+      return { x: from.x + (next.x - from.x) * t, y: from.y + (next.y - from.y) * t };
+    });
+  }
+  return points[0] ?? { x: 0, y: 0 };
+}
+
+/** Closed lines of a path, curves cut into straight runs. */
+function flatten(path: ReturnType<typeof svgpath>): Point[][] {
+  const rings: Point[][] = [];
+  path
+    .abs()
+    .unarc()
+    .unshort()
+    .iterate((segment, _index, x, y) => {
+      const [command, ...figures] = segment as [string, ...number[]];
+      const points: Point[] = [];
+      for (let i = 0; i + 1 < figures.length; i += 2)
+        points.push({ x: figures[i] ?? 0, y: figures[i + 1] ?? 0 });
+      if (command === 'M') rings.push([]);
+      const ring = rings.at(-1);
+      if (!ring || command === 'Z') return;
+      if (command === 'H') ring.push({ x: figures[0] ?? 0, y });
+      else if (command === 'V') ring.push({ x, y: figures[0] ?? 0 });
+      else if (command === 'C' || command === 'Q') {
+        const controls = [{ x, y }, ...points];
+        for (let k = 1; k <= STEPS_A_CURVE; k++) ring.push(onCurve(controls, k / STEPS_A_CURVE));
+      } else ring.push(...points);
+    });
+  return rings.filter(({ length }) => length >= 3);
+}
+
+/** Every closed line of a drawing, mm, curves cut into straight runs. */
+export function ringsOf({ root, viewBox, widthMm, heightMm }: SvgDrawing): Point[][] {
+  const [left, top, width, height] = viewBox;
+  return [...root.getElementsByTagName('*')].flatMap((element) => {
+    const data = SHAPES[element.nodeName.toLowerCase()]?.(element);
+    if (!data || element.closest('defs, clipPath, mask, symbol')) return [];
+    const path = transformsOf(element, root).reduce(
+      (at, transform) => at.transform(transform),
+      svgpath(data),
+    );
+    return flatten(path.translate(-left, -top).scale(widthMm / width, heightMm / height));
+  });
+}
+
+/** The outline of a blank from a drawing in real units: largest line first, holes after it. */
+export function outlineFromSvg(text: string): Result<FormOf<'outline'>['rings']> {
+  const drawing = readSvg(text);
+  if (!drawing.ok) return drawing;
+  const rings = ringsOf(drawing.value).filter((ring) => {
+    const { width, height } = regionBox([ring]);
+    return width > 0.2 && height > 0.2;
+  });
+  if (rings.length === 0) {
+    return failure(
+      'No closed outline was found in it: paths, circles, rectangles and polygons count.',
+    );
+  }
+  const points = Math.max(...rings.map(({ length }) => length));
+  if (rings.length > MAX_OUTLINE_RINGS || points > MAX_OUTLINE_POINTS) {
+    return failure(
+      `It holds ${rings.length} lines with up to ${points} points; an outline may have ${MAX_OUTLINE_RINGS} and ${MAX_OUTLINE_POINTS}. Keep only the edge and its holes.`,
+    );
+  }
+  const box = regionBox(rings);
+  return success(
+    rings.map((ring) => ring.map(({ x, y }): [number, number] => [x - box.x, y - box.y])),
+  );
+}

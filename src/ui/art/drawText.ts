@@ -1,0 +1,121 @@
+import type { TextSpec } from '@/core/model';
+import { MM_PER_INCH } from '@/core/units';
+import type { Drawn } from './vector';
+
+/** Lettering is drawn finer than pictures: its edges are all there is to it. */
+const TEXT_PPI = 600;
+/** Longest side of a drawn line, pixels. */
+const MAX_SIDE_PX = 8000;
+
+/** How the shipped fonts are called in style sheets. */
+const FAMILIES: Readonly<Record<TextSpec['font'], string>> = {
+  'Bricolage Grotesque': '"Bricolage Grotesque Variable"',
+  'Atkinson Hyperlegible': '"Atkinson Hyperlegible"',
+  'DM Mono': '"DM Mono"',
+};
+
+/** Weight of the bold cut; DM Mono ships with 500 at most. */
+const weightOf = ({ font, bold }: TextSpec): number =>
+  bold ? (font === 'DM Mono' ? 500 : 700) : 400;
+
+const fontAt = (spec: TextSpec, sizePx: number): string =>
+  `${weightOf(spec)} ${sizePx}px ${FAMILIES[spec.font]}, sans-serif`;
+
+/** The line with a name in it. */
+export const wordsFor = (spec: TextSpec, name: string): string =>
+  spec.words.replaceAll('{name}', name);
+
+interface Set {
+  readonly sizePx: number;
+  readonly radiusPx: number;
+}
+
+/** Where each sign stands: along the line, or turned about the middle of its arc. */
+function drawSigns(
+  brush: OffscreenCanvasRenderingContext2D,
+  words: string,
+  { radiusPx }: Set,
+  at: { x: number; y: number },
+): void {
+  const whole = brush.measureText(words).width;
+  if (radiusPx === 0) {
+    brush.fillText(words, at.x - whole / 2, at.y);
+    return;
+  }
+  const signs = Array.from(words);
+  let before = '';
+  for (const sign of signs) {
+    // widths of growing beginnings keep the font's kerning
+    const from = brush.measureText(before).width;
+    before += sign;
+    const to = brush.measureText(before).width;
+    const angle = ((from + to) / 2 - whole / 2) / radiusPx;
+    brush.save();
+    brush.translate(at.x + radiusPx * Math.sin(angle), at.y + radiusPx * (1 - Math.cos(angle)));
+    brush.rotate(angle);
+    brush.fillText(sign, -(to - from) / 2, 0);
+    brush.restore();
+  }
+}
+
+/** The box of what was drawn, pixels. */
+function inkBox({ width, height, data }: ImageData) {
+  let [left, top, right, bottom] = [width, height, -1, -1];
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) {
+      if ((data[(y * width + x) * 4 + 3] ?? 0) === 0) continue;
+      left = Math.min(left, x);
+      right = Math.max(right, x);
+      top = Math.min(top, y);
+      bottom = Math.max(bottom, y);
+    }
+  }
+  return right < 0 ? null : { left, top, width: right - left + 1, height: bottom - top + 1 };
+}
+
+/**
+ * Draws a line of lettering as a picture, cut close, with its true size. The height of a capital is what
+ * was asked for, whatever the font.
+ */
+export async function drawText(spec: TextSpec, name: string): Promise<Drawn | null> {
+  const words = wordsFor(spec, name).trim();
+  if (words === '') return null;
+  await document.fonts.load(fontAt(spec, 100), words);
+  const measure = new OffscreenCanvas(8, 8).getContext('2d');
+  if (!measure) return null;
+  measure.font = fontAt(spec, 1000);
+  const capShare = measure.measureText('H').actualBoundingBoxAscent / 1000;
+  const lengthShare = measure.measureText(words).width / 1000;
+  const sizeMm = spec.capHeightMm / capShare;
+  const bend = spec.arcRadiusMm === 0 ? 1 : 1.5;
+  const longestMm = Math.max(sizeMm * 2, sizeMm * lengthShare * bend);
+  const perMm = Math.min(TEXT_PPI / MM_PER_INCH, MAX_SIDE_PX / longestMm);
+  const sizePx = sizeMm * perMm;
+  const radiusPx = spec.arcRadiusMm * perMm;
+  const room = Math.ceil(sizePx * 1.6);
+  const width = Math.ceil(sizePx * lengthShare) + 2 * room;
+  const sag =
+    radiusPx === 0
+      ? 0
+      : Math.min(
+          2 * Math.abs(radiusPx),
+          Math.abs(radiusPx) * (1 - Math.cos(Math.min(Math.PI, width / 2 / Math.abs(radiusPx)))),
+        );
+  const height = Math.ceil(2 * room + sag);
+  const canvas = new OffscreenCanvas(width, height);
+  const brush = canvas.getContext('2d', { willReadFrequently: true });
+  if (!brush) return null;
+  brush.font = fontAt(spec, sizePx);
+  brush.fillStyle = spec.colour;
+  brush.textBaseline = 'alphabetic';
+  const y = radiusPx < 0 ? height - room : room;
+  drawSigns(brush, words, { sizePx, radiusPx }, { x: width / 2, y: y + sizePx * 0.3 });
+  const box = inkBox(brush.getImageData(0, 0, width, height));
+  if (!box) return null;
+  const close = new OffscreenCanvas(box.width, box.height);
+  close.getContext('2d')?.drawImage(canvas, -box.left, -box.top);
+  return {
+    blob: await close.convertToBlob({ type: 'image/png' }),
+    realMm: { widthMm: box.width / perMm, heightMm: box.height / perMm },
+  };
+}

@@ -1,0 +1,82 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { convertForm, FORMS, measuringDoubt } from '@/core/blank';
+import { isCup, type FormKind } from '@/core/model';
+import { Section } from '../Section';
+import { useUnits } from '../units';
+import { CupMeasures } from './CupMeasures';
+import { DiscMeasures, OutlineMeasures, PanelMeasures } from './FlatMeasures';
+import { GarmentMeasures, SockMeasures } from './WornMeasures';
+import { TapeHint } from './TapeHint';
+import { useBlankEdit } from './BlankEditor';
+
+const KINDS = Object.keys(FORMS) as FormKind[];
+
+function FormFields() {
+  const { form } = useBlankEdit().blank;
+  if (isCup(form)) return <CupMeasures form={form} />;
+  switch (form.kind) {
+    case 'panel':
+      return <PanelMeasures form={form} />;
+    case 'disc':
+      return <DiscMeasures form={form} />;
+    case 'outline':
+      return <OutlineMeasures form={form} />;
+    case 'garment':
+      return <GarmentMeasures form={form} />;
+    case 'socks':
+      return <SockMeasures form={form} />;
+  }
+}
+
+/** Asks back when a figure is unlikely, and takes the other reading at once. */
+function Doubtful() {
+  const { blank, setForm } = useBlankEdit();
+  const { length } = useUnits();
+  const doubt = measuringDoubt(blank.form, length);
+  if (!doubt) return null;
+  return (
+    <Alert
+      severity="warning"
+      action={
+        <Button size="small" color="inherit" onClick={() => setForm(() => doubt.instead)}>
+          {doubt.answer}
+        </Button>
+      }
+    >
+      {doubt.question}
+    </Alert>
+  );
+}
+
+/**
+ * What a tape measure gives, by the form of the blank.
+ * @param asks whether unlikely figures are asked about right here; on a job the check rail does it.
+ */
+export function Measures({ asks = false }: { asks?: boolean }) {
+  const { blank, setForm } = useBlankEdit();
+  const { kind } = blank.form;
+  return (
+    <Section title="Measures">
+      <TextField
+        select
+        label="Form"
+        value={kind}
+        onChange={({ target }) => setForm((old) => convertForm(old, target.value as FormKind))}
+      >
+        {KINDS.map((each) => (
+          <MenuItem key={each} value={each}>
+            {FORMS[each].label}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TapeHint kind={kind} />
+      <FormFields />
+      {asks && <Doubtful />}
+    </Section>
+  );
+}

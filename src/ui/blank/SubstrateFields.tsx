@@ -1,0 +1,161 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import Slider from '@mui/material/Slider';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { isCloth, MATERIALS, type Substrate } from '@/core/model';
+import { Section } from '../Section';
+import { COLOURS } from '../theme';
+import { useBlankEdit } from './BlankEditor';
+
+/** Colours that blanks commonly come in; any other is picked freely. */
+const BLANK_COLOURS: readonly (readonly [string, string])[] = [
+  ['#ffffff', 'white'],
+  ['#f6efdf', 'cream'],
+  ['#f6d5dc', 'pale pink'],
+  ['#bcc2c6', 'silver'],
+  ['#7f9fc4', 'sky blue'],
+  ['#1f2a44', 'navy'],
+  ['#17181b', 'black'],
+];
+
+const COATINGS: readonly (readonly [Substrate['coating'], string])[] = [
+  ['dye-receptive', 'Made for sublimation'],
+  ['none', 'No coating (from an ordinary shop)'],
+  ['unknown', 'Not known'],
+];
+
+/** Share of polyester each cloth starts with; null for hard things. */
+const START_SHARE: Readonly<Record<Substrate['material'], number | null>> = {
+  ceramic: null,
+  steel: null,
+  glass: null,
+  polymer: null,
+  hardboard: null,
+  polyester: 1,
+  cotton: 0,
+  blend: 0.5,
+};
+
+const swatch = (colour: string) => (
+  <Box
+    component="span"
+    sx={{
+      width: 18,
+      height: 18,
+      borderRadius: '50%',
+      bgcolor: colour,
+      border: `1px solid ${COLOURS.graphite}`,
+      display: 'inline-block',
+      mr: 1.25,
+      verticalAlign: 'middle',
+    }}
+  />
+);
+
+function ColourFields({
+  substrate,
+  change,
+}: {
+  substrate: Substrate;
+  change: (part: Partial<Substrate>) => void;
+}) {
+  const known = BLANK_COLOURS.some(([colour]) => colour === substrate.colour);
+  return (
+    <>
+      <TextField
+        select
+        label="Colour"
+        value={known ? substrate.colour : 'other'}
+        onChange={({ target }) => {
+          const [colour, colourName] =
+            BLANK_COLOURS.find(([value]) => value === target.value) ??
+            (['#c9b8a0', 'own colour'] as const);
+          change({ colour, colourName });
+        }}
+      >
+        {BLANK_COLOURS.map(([colour, name]) => (
+          <MenuItem key={colour} value={colour}>
+            {swatch(colour)}
+            {name}
+          </MenuItem>
+        ))}
+        <MenuItem value="other">Another colour</MenuItem>
+      </TextField>
+      {!known && (
+        <TextField
+          type="color"
+          label="Pick the colour"
+          value={substrate.colour}
+          onChange={({ target }) =>
+            change({ colour: target.value.toLowerCase(), colourName: 'own colour' })
+          }
+        />
+      )}
+    </>
+  );
+}
+
+/** What the blank is made of: whether dye shows on it and holds. */
+export function SubstrateFields() {
+  const { blank, edit } = useBlankEdit();
+  const { substrate } = blank;
+  const change = (part: Partial<Substrate>) =>
+    edit((old) => ({ ...old, substrate: { ...old.substrate, ...part } }), 'blank-substrate');
+  const share = substrate.polyesterShare ?? 0;
+  return (
+    <Section title="What it is made of">
+      <TextField
+        select
+        label="Material"
+        value={substrate.material}
+        onChange={({ target }) => {
+          const material = target.value as Substrate['material'];
+          change({ material, polyesterShare: START_SHARE[material] });
+        }}
+      >
+        {MATERIALS.map((material) => (
+          <MenuItem key={material} value={material}>
+            {material}
+          </MenuItem>
+        ))}
+      </TextField>
+      {isCloth(substrate) ? (
+        <Box sx={{ px: 1 }}>
+          <Typography sx={{ fontSize: 14 }} id="polyester-share">
+            Polyester: {Math.round(share * 100)} %
+          </Typography>
+          <Slider
+            aria-labelledby="polyester-share"
+            value={share * 100}
+            min={0}
+            max={100}
+            step={5}
+            onChange={(_, percent) => {
+              const polyesterShare = Number(percent) / 100;
+              const material =
+                polyesterShare === 1 ? 'polyester' : polyesterShare === 0 ? 'cotton' : 'blend';
+              change({ polyesterShare, material });
+            }}
+          />
+        </Box>
+      ) : (
+        <TextField
+          select
+          label="Coating"
+          value={substrate.coating}
+          onChange={({ target }) => change({ coating: target.value as Substrate['coating'] })}
+        >
+          {COATINGS.map(([value, label]) => (
+            <MenuItem key={value} value={value}>
+              {label}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <ColourFields substrate={substrate} change={change} />
+    </Section>
+  );
+}

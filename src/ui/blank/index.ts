@@ -1,0 +1,3 @@
+export { BlankEditor, useBlankEdit } from './BlankEditor';
+export { Measures } from './Measures';
+export { SubstrateFields } from './SubstrateFields';

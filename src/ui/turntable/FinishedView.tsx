@@ -1,0 +1,143 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type * as THREE from 'three';
+import { isCup, type Blank } from '@/core/model';
+import { midCircumferenceMm, wallOf } from '@/core/blank';
+import type { JobPlan } from '@/core/plan';
+import { paintFace, type Images } from './faceCanvas';
+import { renderTurned } from './render';
+import { buildFinished, disposeOf, type Painted } from './scene';
+
+interface FinishedViewProps {
+  blank: Blank;
+  plan: JobPlan;
+  /** Preview URLs of the pictures, by SHA-256. */
+  previews: ReadonlyMap<string, string>;
+  /** How far it is turned, radians; see `startTurn`. */
+  turnRad: number;
+  /** Which name or size is shown; the first where nothing is said. */
+  variant?: string;
+  width: number;
+  height: number;
+  label: string;
+}
+
+/** The turn that shows what matters first: a cup's art or its right-handed holder's side, else the front. */
+export function startTurn(blank: Blank, plan: JobPlan): number {
+  const [face] = plan.faces;
+  if (!face || !isCup(blank.form)) return 0;
+  const round = midCircumferenceMm(wallOf(blank.form));
+  const [piece] = plan.pieces;
+  const [art] = piece?.arts ?? [];
+  const [slot] = piece?.slots ?? [];
+  const holder = face.datums.find(({ id }) => id === 'right-holder')?.x ?? 0;
+  const atMm =
+    !art || !slot || art.box.width > face.widthMm * 0.7
+      ? holder
+      : art.box.x + art.box.width / 2 - slot.face.x;
+  const fromSeamMm = (round - face.widthMm) / 2 + atMm;
+  return -(2 * Math.PI * fromSeamMm) / round;
+}
+
+async function loadImages(previews: ReadonlyMap<string, string>): Promise<Images> {
+  const loaded = await Promise.all(
+    [...previews].map(async ([sha256, url]) => {
+      const image = new Image();
+      image.src = url;
+      await image.decode();
+      return [sha256, image] as const;
+    }),
+  );
+  return new Map(loaded);
+}
+
+/** While the job keeps changing (a drag, typing) the finished thing waits this long for it to rest, ms. */
+const SETTLE_MS = 180;
+const settled = () => new Promise<void>((done) => setTimeout(done, SETTLE_MS));
+
+/** Pixels of a painted face per pixel of the picture: enough to be sharp when seen from the front. */
+const TEXTURE_PER_PX = 4;
+
+function paintedFaces(
+  blank: Blank,
+  plan: JobPlan,
+  images: Images,
+  variant: string,
+  longestPx: number,
+) {
+  const pieces = plan.pieces.filter((piece) => piece.variant === variant);
+  const { colour } = blank.substrate;
+  return new Map<string, Painted>(
+    plan.faces
+      .filter(({ widthMm, heightMm }) => widthMm > 0 && heightMm > 0)
+      .map((face) => [
+        face.id,
+        { face, canvas: paintFace(face, pieces, images, colour, longestPx) },
+      ]),
+  );
+}
+
+/** The finished thing in the round, from the very pieces that will print. */
+export function FinishedView(props: FinishedViewProps) {
+  const { blank, plan, previews, turnRad, width, height, label } = props;
+  const variant = props.variant ?? plan.pieces[0]?.variant ?? '';
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [thing, setThing] = useState<THREE.Group | null>(null);
+  const [works, setWorks] = useState(true);
+  const [shown, setShown] = useState(false);
+
+  const wanted = plan.pieces.flatMap(({ arts }) => arts.map(({ artSha256 }) => artSha256));
+  const complete = wanted.every((sha256) => previews.has(sha256));
+
+  useEffect(() => {
+    if (!canvas.current) return;
+    const observer = new IntersectionObserver(([entry]) =>
+      setShown(entry?.isIntersecting ?? false),
+    );
+    observer.observe(canvas.current);
+    return () => observer.disconnect();
+  }, []);
+
+  useEffect(() => {
+    // pictures are on their way: no bare blank in between; out of sight: nothing to draw
+    if (!complete || !shown) return;
+    let gone = false;
+    let made: THREE.Group | null = null;
+    settled()
+      .then(() => (gone ? new Map() : loadImages(previews)))
+      .catch((): Images => new Map<string, CanvasImageSource>()) // previews let go of meanwhile: the next ones are on their way
+      .then((images) => {
+        if (gone) return;
+        const painted = paintedFaces(blank, plan, images, variant, width * TEXTURE_PER_PX);
+        if (painted.size === 0) return;
+        made = buildFinished(blank, painted);
+        setThing(made);
+      })
+      .catch(() => setWorks(false));
+    return () => {
+      gone = true;
+      if (made) disposeOf(made);
+    };
+  }, [blank, plan, previews, variant, complete, shown, width]);
+
+  useEffect(() => {
+    const target = canvas.current;
+    if (!target || !thing) return;
+    const density = Math.min(2, window.devicePixelRatio);
+    target.width = width * density;
+    target.height = height * density;
+    setWorks(renderTurned(target, thing, turnRad));
+  }, [thing, turnRad, width, height]);
+
+  if (!works)
+    return <p role="note">This browser shows no 3-D; look at the flat drawing instead.</p>;
+  return (
+    <canvas
+      ref={canvas}
+      role="img"
+      aria-label={label}
+      style={{ width, height, display: 'block' }}
+    />
+  );
+}

@@ -1,0 +1,52 @@
+import type { Face } from '@/core/blank';
+import { chain, inverse, mapRegion, pathData } from '@/core/geometry';
+import type { Piece } from '@/core/layout';
+
+/** Finest drawing of a face, pixels per mm. */
+const MAX_DENSITY = 6;
+
+/** Loaded previews by SHA-256. */
+export type Images = ReadonlyMap<string, CanvasImageSource>;
+
+/** Pixels per mm a face is painted at. */
+const densityOf = ({ widthMm, heightMm }: Face, longestPx: number): number =>
+  Math.min(MAX_DENSITY, longestPx / Math.max(widthMm, heightMm, 1));
+
+/**
+ * Paints a face of the finished thing from the pieces that will print: every picture where its piece has
+ * it, cut off where the piece's ink ends, tinted by the blank, since dye is transparent.
+ */
+export function paintFace(
+  face: Face,
+  pieces: readonly Piece[],
+  images: Images,
+  colour: string,
+  longestPx: number,
+): OffscreenCanvas {
+  const density = densityOf(face, longestPx);
+  const canvas = new OffscreenCanvas(
+    Math.max(1, Math.round(face.widthMm * density)),
+    Math.max(1, Math.round(face.heightMm * density)),
+  );
+  const brush = canvas.getContext('2d');
+  if (!brush) return canvas;
+  brush.fillStyle = colour;
+  brush.fillRect(0, 0, canvas.width, canvas.height);
+  brush.imageSmoothingQuality = 'high';
+  for (const piece of pieces) {
+    for (const art of piece.arts) {
+      const slot = piece.slots[art.slot];
+      const image = images.get(art.artSha256);
+      if (slot?.faceId !== face.id || !image) continue;
+      const toFace = inverse(slot.toStrip);
+      brush.save();
+      brush.scale(density, density);
+      brush.clip(new Path2D(pathData(mapRegion(toFace, slot.ink))), 'evenodd');
+      brush.transform(...chain(art.matrix, toFace));
+      brush.globalCompositeOperation = 'multiply';
+      brush.drawImage(image, 0, 0, 1, 1);
+      brush.restore();
+    }
+  }
+  return canvas;
+}

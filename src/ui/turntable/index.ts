@@ -1,0 +1,1 @@
+export { FinishedView, startTurn } from './FinishedView';

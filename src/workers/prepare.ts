@@ -1,0 +1,64 @@
+import {
+  borderColour,
+  dropBackground,
+  replaceColour,
+  rgbOf,
+  straighten,
+  type Corners,
+  type Raster,
+} from '@/core/art';
+
+/** One thing done to a picture before it is used. Colours are hex; corners in widths and heights, 0–1. */
+export type Preparation =
+  | { readonly kind: 'drop-background'; readonly tolerance: number }
+  | {
+      readonly kind: 'replace-colour';
+      readonly from: string;
+      readonly to: string;
+      readonly tolerance: number;
+    }
+  | { readonly kind: 'straighten'; readonly corners: Corners };
+
+function prepared(raster: Raster, step: Preparation): Raster {
+  switch (step.kind) {
+    case 'drop-background':
+      dropBackground(raster, borderColour(raster), step.tolerance);
+      return raster;
+    case 'replace-colour':
+      replaceColour(raster, rgbOf(step.from), rgbOf(step.to), step.tolerance);
+      return raster;
+    case 'straighten': {
+      const { width, height } = raster;
+      const [a, b, c, d] = step.corners.map(({ x, y }) => ({ x: x * width, y: y * height }));
+      return a && b && c && d ? straighten(raster, [a, b, c, d]) : raster;
+    }
+  }
+}
+
+/**
+ * Prepares a picture and hands it back as PNG, upright; the original is left alone.
+ * @param longestPx draws it no larger than this, for a look beforehand.
+ */
+export async function preparePicture(
+  blob: Blob,
+  step: Preparation,
+  longestPx = Infinity,
+): Promise<Blob> {
+  const bitmap = await createImageBitmap(blob);
+  const scale = Math.min(1, longestPx / Math.max(bitmap.width, bitmap.height));
+  const width = Math.max(1, Math.round(bitmap.width * scale));
+  const height = Math.max(1, Math.round(bitmap.height * scale));
+  const brush = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true });
+  if (!brush) throw new Error('This browser cannot draw pictures in the background.');
+  brush.drawImage(bitmap, 0, 0, width, height);
+  bitmap.close();
+  const result = prepared(brush.getImageData(0, 0, width, height), step);
+  const canvas = new OffscreenCanvas(result.width, result.height);
+  const pixels = new ImageData(
+    result.data as Uint8ClampedArray<ArrayBuffer>,
+    result.width,
+    result.height,
+  );
+  canvas.getContext('2d')?.putImageData(pixels, 0, 0);
+  return canvas.convertToBlob({ type: 'image/png' });
+}
