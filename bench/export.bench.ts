@@ -1,65 +1,15 @@
-import { spawn } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { chromium, type Browser } from '@playwright/test';
+import type { Browser } from '@playwright/test';
 import sharp from 'sharp';
+import { kept, mugReadyForArt, photograph, withApp } from './app';
 import { ms, spreadOf, timed } from './stats';
 
-const PORT = 3391;
 const ROUNDS = 5;
 const WIDTH = 6000;
 const HEIGHT = 4000;
 
-/** 24 megapixels of something like a photograph: smooth shapes with fine grain. */
-async function picture(): Promise<Buffer> {
-  const raw = Buffer.alloc(WIDTH * HEIGHT * 3);
-  let state = 1;
-  for (let y = 0, i = 0; y < HEIGHT; y++) {
-    for (let x = 0; x < WIDTH; x++, i += 3) {
-      state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-      const grain = state >>> 28;
-      raw[i] = 120 + 100 * Math.sin(x / 400) + grain;
-      raw[i + 1] = 120 + 100 * Math.sin(y / 300) + grain;
-      raw[i + 2] = 120 + 100 * Math.sin((x + y) / 500) + grain;
-    }
-  }
-  return sharp(raw, { raw: { width: WIDTH, height: HEIGHT, channels: 3 } })
-    .png({ compressionLevel: 3 })
-    .toBuffer();
-}
-
-async function serve(): Promise<() => void> {
-  const server = spawn('npx', ['next', 'start', '-p', String(PORT)], {
-    stdio: 'ignore',
-    detached: true,
-  });
-  for (let i = 0; i < 100; i++) {
-    const up = await fetch(`http://localhost:${PORT}/own`).then(
-      () => true,
-      () => false,
-    );
-    if (up) return () => server.pid && process.kill(-server.pid);
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
-  throw new Error('The app did not start; run npm run build first.');
-}
-
-/** Writes a picture to disk, as a person has it. */
-function kept(ending: string, bytes: Buffer): string {
-  const path = join(mkdtempSync(join(tmpdir(), 'bench-')), `picture.${ending}`);
-  writeFileSync(path, bytes);
-  return path;
-}
-
 /** From dropping the file to the PDF in hand, through the real interface. */
 async function exportOnce(browser: Browser, path: string): Promise<number> {
-  const page = await browser.newPage();
-  await page.goto(`http://localhost:${PORT}/own`);
-  await page.getByRole('button', { name: 'Start a mug' }).click();
-  await page.getByRole('link', { name: /^Art/ }).click();
-  const input = page.getByLabel('Picture file', { exact: true });
-  await input.waitFor({ state: 'attached' });
+  const { page, input } = await mugReadyForArt(browser);
   const took = await timed(async () => {
     await input.setInputFiles(path);
     await page.getByText(`${WIDTH} × ${HEIGHT} px`).waitFor({ timeout: 120_000 });
@@ -74,14 +24,9 @@ async function exportOnce(browser: Browser, path: string): Promise<number> {
 
 /** Decode, place and export in the browser against sharp's decode, flip and re-encode of the same file. */
 export async function benchExport(): Promise<void> {
-  const png = await picture();
+  const png = await photograph(WIDTH, HEIGHT);
   const jpeg = await sharp(png).jpeg({ quality: 90 }).toBuffer();
-  const stop = await serve();
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-background-networking'],
-  });
-  try {
+  await withApp(async (browser) => {
     await exportOnce(browser, kept('jpg', jpeg));
     const files = [
       ['JPEG', kept('jpg', jpeg), () => sharp(jpeg).flop().jpeg({ quality: 90 }).toBuffer()],
@@ -101,8 +46,5 @@ export async function benchExport(): Promise<void> {
           `ratio ${ratio.median.toFixed(2)} (${low.toFixed(2)}–${high.toFixed(2)})`,
       );
     }
-  } finally {
-    await browser.close();
-    stop();
-  }
+  });
 }

@@ -1,18 +1,26 @@
-import { readFileSync } from 'node:fs';
+import { demoJobs, type DemoPictures } from '@/demo/jobs';
+import type { Artwork } from '@/core/model';
 import { planJob } from '@/core/plan';
-import { readJobDocument } from '@/files/jobFile';
+import { BUILT_IN_SHELF } from '@/core/shelf';
+import { artwork } from '@tests/support/jobs';
 import { ms, spreadOf, timed } from './stats';
 
-const RUNS = 2000;
+const RUNS = 300;
 
-/** `planJob` on the demo's comet mug: one median after a warm-up. */
+/** `planJob` on every job of the demo: medians after a warm-up, and the slowest of them. */
 export async function benchPlan(): Promise<void> {
-  const document = readJobDocument(
-    JSON.parse(readFileSync('docs/examples/comet-mug.json', 'utf8')),
-  );
-  if (!document.ok) throw new Error(document.reason);
-  const { job, shelf } = document.value;
-  const times: number[] = [];
-  for (let i = 0; i < RUNS; i++) times.push(await timed(() => planJob(job, shelf)));
-  console.log(`planJob, demo comet mug: ${ms(spreadOf(times.slice(RUNS / 2)))}`);
+  const keys = ['comet', 'moons', 'horizon', 'badge', 'back', 'star', 'chart'] as const;
+  const pictures = Object.fromEntries(
+    keys.map((key, i) => [key, artwork({ sha256: String(i).repeat(64), transparentShare: 0.5 })]),
+  ) as DemoPictures<Artwork>;
+  const spreads: { name: string; spread: ReturnType<typeof spreadOf> }[] = [];
+  for (const job of demoJobs(pictures, new Date())) {
+    const times: number[] = [];
+    for (let i = 0; i < RUNS; i++) times.push(await timed(() => planJob(job, BUILT_IN_SHELF)));
+    spreads.push({ name: job.name, spread: spreadOf(times.slice(RUNS / 2)) });
+  }
+  const [slowest] = [...spreads].sort((a, b) => b.spread.median - a.spread.median);
+  const typical = spreadOf(spreads.map(({ spread }) => spread.median));
+  console.log(`planJob over the ${spreads.length} demo jobs: ${ms(typical)}`);
+  if (slowest) console.log(`planJob, the slowest (“${slowest.name}”): ${ms(slowest.spread)}`);
 }

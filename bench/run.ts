@@ -1,3 +1,4 @@
+import { benchDrag } from './drag.bench';
 import { benchExport } from './export.bench';
 import { benchPlan } from './plan.bench';
 
@@ -6,6 +7,7 @@ async function main(): Promise<void> {
     'median (middle half) of each; ratios against sharp in the same run, smaller is better',
   );
   await benchPlan();
+  await benchDrag();
   await benchExport();
 }
 

@@ -10,7 +10,7 @@ export const rgbOf = (hex: string): Rgb => [
   parseInt(hex.slice(5, 7), 16),
 ];
 
-const { floor, hypot, max, min } = Math;
+const { floor, hypot, max, min, round } = Math;
 
 /** Distance of a pixel's colour from another, 0 (same) to 1 (black to white). */
 function distance(data: Raster['data'], at: number, [r, g, b]: Rgb): number {
@@ -98,8 +98,8 @@ export type Corners = readonly [Point, Point, Point, Point];
 export function straightSize([tl, tr, br, bl]: Corners): { width: number; height: number } {
   const length = (a: Point, b: Point) => hypot(a.x - b.x, a.y - b.y);
   return {
-    width: max(1, floor(max(length(tl, tr), length(bl, br)))),
-    height: max(1, floor(max(length(tl, bl), length(tr, br)))),
+    width: max(1, round(max(length(tl, tr), length(bl, br)))),
+    height: max(1, round(max(length(tl, bl), length(tr, br)))),
   };
 }
 

@@ -6,7 +6,6 @@ import {
   outset,
   regionBox,
   roundedRing,
-  subtract,
   type Region,
 } from '../geometry';
 import type { FormOf } from '../model';
@@ -21,26 +20,27 @@ interface Flat {
   readonly holes: Region;
 }
 
-/** The band along the edge, as a zone. */
-function edgeBand({ region, edgeKeepOutMm }: Flat): Zone | null {
-  if (edgeKeepOutMm <= 0) return null;
-  const band = subtract(region, growRegion(region, -edgeKeepOutMm));
-  return { id: 'edge', label: 'Edge: keep clear', kind: 'keep-out', region: band };
-}
+/** The band along the outer edge. The moved edge lies wholly inside: both together bound it. */
+const edgeBand = ({ region: [edge], edgeKeepOutMm }: Flat): Region =>
+  edge && edgeKeepOutMm > 0 ? [edge, ...growRegion([edge], -edgeKeepOutMm)] : [];
+
+const zoneOf = (id: string, label: string, kind: Zone['kind'], region: Region): Zone | null =>
+  region.length > 0 ? { id, label, kind, region } : null;
 
 /** One or both sides of a flat thing. The back is the front turned over about its upright middle. */
 function flatFaces(flat: Flat): Face[] {
   const { width, height } = regionBox(flat.region);
   const size = { widthMm: width, heightMm: height };
-  const face = (id: string, name: string, region: Region, holes: Region): Face => ({
+  const band = edgeBand(flat);
+  const face = (id: string, name: string, seen: (region: Region) => Region): Face => ({
     id,
     name,
     ...size,
-    region,
+    region: seen(flat.region),
     safe: outset(faceBox(size), -flat.edgeKeepOutMm),
     zones: present([
-      edgeBand({ ...flat, region }),
-      holes.length > 0 ? { id: 'hole', label: 'Hole', kind: 'hole' as const, region: holes } : null,
+      zoneOf('edge', 'Edge: keep clear', 'keep-out', seen(band)),
+      zoneOf('hole', 'Hole', 'hole', seen(flat.holes)),
     ]),
     datums: [{ id: 'centre', label: 'Middle', ...middleOf(size) }],
     home: 'centre',
@@ -48,10 +48,9 @@ function flatFaces(flat: Flat): Face[] {
     development: null,
     paper: 'face',
   });
-  const front = face('front', flat.sides === 2 ? 'Front' : 'Face', flat.region, flat.holes);
+  const front = face('front', flat.sides === 2 ? 'Front' : 'Face', (region) => region);
   if (flat.sides === 1) return [front];
-  const over = mirrorIn(width);
-  return [front, face('back', 'Back', mapRegion(over, flat.region), mapRegion(over, flat.holes))];
+  return [front, face('back', 'Back', (region) => mapRegion(mirrorIn(width), region))];
 }
 
 /** Anything flat with four corners. */

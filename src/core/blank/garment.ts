@@ -1,4 +1,4 @@
-import { ellipseRing, overlapOf, outset, rectRing, type Box, type Ring } from '../geometry';
+import { ellipseRing, outset, rectRing, type Box, type Ring } from '../geometry';
 import type { FormOf } from '../model';
 import { inches } from '../units';
 import { scaledDoubt, unitDoubt } from './doubt';
@@ -46,8 +46,8 @@ function collar(form: Garment, dropMm: number): Zone | null {
     width: form.collarWidthMm,
     height: 2 * dropMm,
   });
-  const below = rectRing({ x: 0, y: 0, width: form.widthMm, height: form.lengthMm });
-  return { id: 'collar', label: 'Collar', kind: 'cut-away', region: overlapOf([opening], [below]) };
+  const below = opening.filter(({ y }) => y >= -1e-9);
+  return { id: 'collar', label: 'Collar', kind: 'cut-away', region: [below] };
 }
 
 function pocket({ pocket: p, widthMm }: Garment): Zone | null {

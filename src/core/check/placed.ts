@@ -1,5 +1,5 @@
 import type { Face } from '../blank';
-import { applyAffine, holds, inverse, chain, type Region } from '../geometry';
+import { applyAffine, chain, crossingsAt, inverse, isBetween, type Region } from '../geometry';
 import type { Piece, PieceArt, Slot } from '../layout';
 import type { Artwork, Job, Placement } from '../model';
 import type { Check, Findings, Rule } from './check';
@@ -58,14 +58,21 @@ export const percent = (share: number): string => `${Math.round(Math.abs(share) 
 export function detailShareIn({ art, placed, slot }: Placed, region: Region): number {
   const toFace = chain(placed.matrix, inverse(slot.toStrip));
   const { columns, rows, cells } = art.facts?.detail ?? EVEN_DETAIL;
+  // turned by a quarter, a column of the picture lies level on the face; else a row does
+  const upright = Math.abs(toFace[0]) >= Math.abs(toFace[1]);
+  const [lines, along] = upright ? [rows, columns] : [columns, rows];
   let [all, inside] = [0, 0];
-  for (let row = 0; row < rows; row++) {
-    for (let column = 0; column < columns; column++) {
-      const weight = cells[row * columns + column] ?? 0;
+  for (let line = 0; line < lines; line++) {
+    const spotAt = (step: number) => {
+      const [u, v] = [(step + 0.5) / along, (line + 0.5) / lines];
+      return applyAffine(toFace, upright ? { x: u, y: v } : { x: v, y: u });
+    };
+    const crossings = crossingsAt(region, spotAt(0).y);
+    for (let step = 0; step < along; step++) {
+      const weight = cells[upright ? line * columns + step : step * columns + line] ?? 0;
       if (weight === 0) continue;
       all += weight;
-      const spot = applyAffine(toFace, { x: (column + 0.5) / columns, y: (row + 0.5) / rows });
-      if (holds(region, spot)) inside += weight;
+      if (isBetween(crossings, spotAt(step).x)) inside += weight;
     }
   }
   return all === 0 ? 0 : inside / all;

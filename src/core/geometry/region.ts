@@ -25,9 +25,20 @@ const MITRE_LIMIT = 4;
 
 const mutable = (region: Region): Point[][] => region.map((ring) => [...ring]);
 
+/** Twice the signed area of a ring; its sign tells the way round. */
+const doubleArea = (ring: Ring): number =>
+  ring.reduce((sum, { x, y }, i) => {
+    const next = ring[(i + 1) % ring.length] ?? { x, y };
+    return sum + x * next.y - next.x * y;
+  }, 0);
+
 /** The same region with outer edges and holes wound opposite ways, overlaps resolved. */
-const oriented = (region: Region): Point[][] =>
-  unionD(mutable(region), [], FillRule.EvenOdd, DECIMALS);
+function oriented(region: Region): Point[][] {
+  const [ring, ...others] = region;
+  // a single line has no holes: the right way round is all it needs
+  if (ring && others.length === 0) return [doubleArea(ring) < 0 ? [...ring].reverse() : [...ring]];
+  return unionD(mutable(region), [], FillRule.EvenOdd, DECIMALS);
+}
 
 export const unite = (...regions: readonly Region[]): Region =>
   regions.reduce(
@@ -41,6 +52,46 @@ export const subtract = (from: Region, what: Region): Region =>
 export const overlapOf = (one: Region, other: Region): Region =>
   intersectD(mutable(one), mutable(other), FillRule.EvenOdd, DECIMALS);
 
+/** Sharpest corner, as the cosine of half its turn, that growing keeps sharp. */
+const LEAST_COS = 1 / MITRE_LIMIT;
+
+/** Whether every edge of a line still runs the way it did. */
+const keepsEdges = (ring: Ring, moved: Ring): boolean =>
+  ring.every((at, i) => {
+    const next = (i + 1) % ring.length;
+    const [a, b, to] = [moved[i], moved[next], ring[next]];
+    if (!a || !b || !to) return false;
+    return (b.x - a.x) * (to.x - at.x) + (b.y - a.y) * (to.y - at.y) > 0;
+  });
+
+/**
+ * Moves the edges of a convex line outwards or inwards: each corner goes along its bisector.
+ * @returns null when it is not convex, has a corner too sharp to keep, or loses an edge on the way in.
+ */
+function growConvex(ring: Ring, byMm: number): Ring | null {
+  const way = Math.sign(doubleArea(ring));
+  const grown: Point[] = [];
+  for (let i = 0; i < ring.length; i++) {
+    const at = ring[i];
+    const before = ring[(i + ring.length - 1) % ring.length];
+    const next = ring[(i + 1) % ring.length];
+    if (!at || !before || !next) return null;
+    const inLength = Math.hypot(at.x - before.x, at.y - before.y);
+    const outLength = Math.hypot(next.x - at.x, next.y - at.y);
+    if (inLength === 0 || outLength === 0) return null;
+    const [ax, ay] = [(at.x - before.x) / inLength, (at.y - before.y) / inLength];
+    const [bx, by] = [(next.x - at.x) / outLength, (next.y - at.y) / outLength];
+    if (way * (ax * by - ay * bx) < -1e-9) return null;
+    // the outward normals of both edges, way round as the ring is
+    const [nx, ny] = [way * (ay + by), way * -(ax + bx)];
+    const cosHalf = Math.hypot(nx, ny) / 2;
+    if (cosHalf < LEAST_COS) return null;
+    const reach = byMm / (2 * cosHalf * cosHalf);
+    grown.push({ x: at.x + nx * reach, y: at.y + ny * reach });
+  }
+  return byMm > 0 || keepsEdges(ring, grown) ? grown : null;
+}
+
 /**
  * Moves the edge outwards by `byMm` (inwards when negative); holes get smaller. Corners are kept
  * sharp or rounded.
@@ -51,6 +102,9 @@ export function growRegion(
   corners: 'sharp' | 'round' = 'sharp',
 ): Region {
   if (byMm === 0 || region.length === 0) return region;
+  const [ring, ...others] = region;
+  const convex = ring && others.length === 0 && corners === 'sharp' ? growConvex(ring, byMm) : null;
+  if (convex) return [convex];
   const join = corners === 'sharp' ? JoinType.Miter : JoinType.Round;
   return inflatePathsD(
     oriented(region),
@@ -64,23 +118,23 @@ export function growRegion(
 }
 
 /** Area in mm², holes taken off. */
-export const regionArea = (region: Region): number => Math.abs(areaPathsD(oriented(region)));
+export const regionArea = (region: Region): number =>
+  Math.abs(areaPathsD(unionD(mutable(region), [], FillRule.EvenOdd, DECIMALS)));
 
-/** Twice the signed area of a ring; its sign tells the way round. */
-const doubleArea = (ring: Ring): number =>
-  ring.reduce((sum, { x, y }, i) => {
-    const next = ring[(i + 1) % ring.length] ?? { x, y };
-    return sum + x * next.y - next.x * y;
-  }, 0);
+/** Area that two regions share, mm². */
+export const sharedArea = (one: Region, other: Region): number =>
+  Math.abs(areaPathsD(intersectD(mutable(one), mutable(other), FillRule.EvenOdd, DECIMALS)));
 
 /** The outer edges alone: holes filled. */
 export const withoutHoles = (region: Region): Region =>
-  unionD(
-    oriented(region).filter((ring) => doubleArea(ring) > 0),
-    [],
-    FillRule.NonZero,
-    DECIMALS,
-  );
+  region.length < 2
+    ? region
+    : unionD(
+        oriented(region).filter((ring) => doubleArea(ring) > 0),
+        [],
+        FillRule.NonZero,
+        DECIMALS,
+      );
 
 /** How many separate pieces a region falls into once cut, holes not counted. */
 export const islandsOf = (region: Region): number =>
@@ -98,21 +152,34 @@ export const edgeLength = (region: Region): number =>
     0,
   );
 
-/** Whether a point lies in a region (even–odd rule). */
-export function holds(region: Region, { x, y }: Point): boolean {
-  let inside = false;
+/** Where a level line at `y` crosses a region's edges: x, ascending. */
+export function crossingsAt(region: Region, y: number): number[] {
+  const found: number[] = [];
   for (const ring of region) {
     let before = ring.at(-1);
     for (const point of ring) {
       if (before && before.y > y !== point.y > y) {
-        const cross = before.x + ((y - before.y) / (point.y - before.y)) * (point.x - before.x);
-        if (x < cross) inside = !inside;
+        found.push(before.x + ((y - before.y) / (point.y - before.y)) * (point.x - before.x));
       }
       before = point;
     }
   }
+  return found.sort((a, b) => a - b);
+}
+
+/** Whether a place on a line lies in the region whose crossings these are (even–odd rule). */
+export function isBetween(crossings: readonly number[], x: number): boolean {
+  let inside = false;
+  for (const at of crossings) {
+    if (at > x) break;
+    inside = !inside;
+  }
   return inside;
 }
+
+/** Whether a point lies in a region (even–odd rule). */
+export const holds = (region: Region, { x, y }: Point): boolean =>
+  isBetween(crossingsAt(region, y), x);
 
 export const mapRegion = (map: Affine, region: Region): Region =>
   region.map((ring) => ring.map((point) => applyAffine(map, point)));
@@ -130,44 +197,6 @@ export function regionBox(region: Region): Box {
   }
   if (left > right) return { x: 0, y: 0, width: 0, height: 0 };
   return { x: left, y: top, width: right - left, height: bottom - top };
-}
-
-export const rectRing = ({ x, y, width, height }: Box): Ring => [
-  { x, y },
-  { x: x + width, y },
-  { x: x + width, y: y + height },
-  { x, y: y + height },
-];
-
-/** Points of a quarter turn and more, chords within the error of the arc. */
-function arc(centre: Point, rx: number, ry: number, fromRad: number, toRad: number): Point[] {
-  const radius = Math.max(rx, ry, CHORD_ERROR_MM);
-  const step = 2 * Math.acos(Math.max(0, 1 - CHORD_ERROR_MM / radius));
-  // whole quarters, so that the outermost points of a circle are exact
-  const pieces = 4 * Math.max(2, Math.ceil(Math.abs(toRad - fromRad) / step / 4));
-  return Array.from({ length: pieces + 1 }, (_, i) => {
-    const angle = fromRad + ((toRad - fromRad) * i) / pieces;
-    return { x: centre.x + rx * Math.cos(angle), y: centre.y + ry * Math.sin(angle) };
-  });
-}
-
-/** The ellipse that fills a box. */
-export const ellipseRing = ({ x, y, width, height }: Box): Ring =>
-  arc({ x: x + width / 2, y: y + height / 2 }, width / 2, height / 2, 0, 2 * Math.PI).slice(0, -1);
-
-/** A box with rounded corners; the radius is cut to half the shorter side. */
-export function roundedRing(box: Box, radiusMm: number): Ring {
-  const r = Math.min(radiusMm, box.width / 2, box.height / 2);
-  if (r <= 0) return rectRing(box);
-  const [right, bottom] = [box.x + box.width, box.y + box.height];
-  const corner = (x: number, y: number, quarter: number) =>
-    arc({ x, y }, r, r, (quarter * Math.PI) / 2, ((quarter + 1) * Math.PI) / 2);
-  return [
-    ...corner(box.x + r, box.y + r, 2),
-    ...corner(right - r, box.y + r, 3),
-    ...corner(right - r, bottom - r, 0),
-    ...corner(box.x + r, bottom - r, 1),
-  ];
 }
 
 /** Whether a region is one upright rectangle, so that four straight cuts make it. */

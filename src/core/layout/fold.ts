@@ -47,8 +47,8 @@ export function foldedPiece(
   const fold = { x: widthMm / 2, y: heightMm + gapMm / 2 };
   const turned = halfTurn(fold.x, fold.y);
   const outlines = [
-    growRegion(withoutHoles(front.ink), OUTLINE_GAP_MM, 'round'),
-    growRegion(mapRegion(turned, withoutHoles(back.ink)), OUTLINE_GAP_MM, 'round'),
+    growRegion(withoutHoles(front.ink), OUTLINE_GAP_MM),
+    growRegion(mapRegion(turned, withoutHoles(back.ink)), OUTLINE_GAP_MM),
   ];
   const paper = outset(regionBox(outlines.flat()), BORDER_MM);
   const toStrip = translation(-paper.x, -paper.y);

@@ -5,10 +5,9 @@ import {
   intersection,
   isUprightRect,
   mapBox,
-  overlapOf,
   rectRing,
-  regionArea,
   regionBox,
+  sharedArea,
   type Affine,
   type Box,
   type Point,
@@ -94,7 +93,7 @@ export function artsOnStrip(filled: FilledFace, slot: number, place: Slot): Piec
   return filled.arts.map(({ placementId, art, box, turns }) => {
     const onStrip = mapBox(place.toStrip, box);
     const inBounds = intersection(onStrip, bounds);
-    const shown = straight ? area(inBounds) : regionArea(overlapOf([rectRing(onStrip)], place.ink));
+    const shown = straight ? area(inBounds) : sharedArea([rectRing(onStrip)], place.ink);
     return {
       placementId,
       artSha256: art.sha256,

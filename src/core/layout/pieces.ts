@@ -27,8 +27,8 @@ import { contourOf } from './silhouette';
 
 /** Room kept round art where paper need not cover the face, mm (own choice). */
 const ROOM_MM = 3;
-/** Longest straight run of a bent edge, mm; its chord error stays under a hundredth at these radii. */
-const BEND_STEP_MM = 1;
+/** Longest straight run of a bent edge, mm: at 50 mm radius it stands a hundredth off its arc. */
+const BEND_STEP_MM = 2;
 
 /** Which artwork a placement shows for the nth name. */
 const artFor = (placement: Placement, nth: number): string =>

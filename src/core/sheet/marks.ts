@@ -101,7 +101,7 @@ export const cutGuideFor = (piece: Piece, box: Box, toPage: Affine): CutGuide =>
     ? { kind: 'ticks', lines: trimTicks(box) }
     : {
         kind: 'line',
-        rings: mapRegion(toPage, withoutHoles(growRegion(piece.cut, TICK_GAP_MM, 'round'))),
+        rings: mapRegion(toPage, withoutHoles(growRegion(piece.cut, TICK_GAP_MM))),
       };
 
 /** An arrow above a piece: which end of a print is up is not always seen on it. */

@@ -96,7 +96,7 @@ export function ArtCard({ selection, takeIn }: { selection: Selection; takeIn: T
       )}
       {job.placements.length > 0 && <LookAtIt />}
       {selected && <RepeatFields selection={selection} selected={selected} />}
-      <Lettering key={selected?.art.sha256 ?? 'none'} selection={selection} takeIn={takeIn} />
+      <Lettering selection={selection} takeIn={takeIn} />
       <CutFields />
       {selected && form.kind === 'garment' && <SizesFields form={form} selected={selected} />}
       {selected && <AboutPicture art={selected.art} takeIn={takeIn} />}

@@ -93,6 +93,21 @@ function SpecFields({
 
 /** Lines of lettering in true height, and one piece for each name of a list. */
 export function Lettering({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
+  const { job } = useJob();
+  const own = selection.selected?.art.text ?? null;
+  const now = job.names.length > 0 ? `${job.names.length} names` : own ? 'a line' : 'none';
+  return (
+    <Tucked title="Lettering and names" now={now} open={own !== null}>
+      <LetteringFields
+        key={selection.selected?.placement.id ?? 'none'}
+        selection={selection}
+        takeIn={takeIn}
+      />
+    </Tucked>
+  );
+}
+
+function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
   const { job, edit } = useJob();
   const notify = useNotify();
   const { selected } = selection;
@@ -149,11 +164,7 @@ export function Lettering({ selection, takeIn }: { selection: Selection; takeIn:
   }
 
   return (
-    <Tucked
-      title="Lettering and names"
-      now={job.names.length > 0 ? `${job.names.length} names` : own ? 'a line' : 'none'}
-      open={own !== null}
-    >
+    <>
       <SpecFields spec={spec} change={(part) => setDraft({ ...spec, ...part })} />
       {personal && (
         <>
@@ -195,6 +206,6 @@ export function Lettering({ selection, takeIn }: { selection: Selection; takeIn:
           ? 'One piece is made for each name; everything else on it stays the same.'
           : 'Drawn at 600 dots an inch in its true height.'}
       </Typography>
-    </Tucked>
+    </>
   );
 }

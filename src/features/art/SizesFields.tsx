@@ -39,7 +39,7 @@ export function SizesFields({ form, selected }: { form: FormOf<'garment'>; selec
           key={i}
           sx={{
             display: 'grid',
-            gridTemplateColumns: '64px 1fr 60px auto',
+            gridTemplateColumns: '60px 1fr 78px auto',
             gap: 1,
             alignItems: 'start',
           }}
@@ -60,7 +60,7 @@ export function SizesFields({ form, selected }: { form: FormOf<'garment'>; selec
             onValue={(widthMm) => change(i, { widthMm })}
           />
           <CountField
-            label="How many"
+            label="Copies"
             value={row.copies}
             min={0}
             max={200}

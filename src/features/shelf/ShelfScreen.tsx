@@ -47,7 +47,10 @@ export function ShelfScreen() {
     const read = readBlanksFile(await file.text());
     if (!read.ok) return notify({ tone: 'error', text: `“${file.name}”: ${read.reason}` });
     await addToShelf({ blanks: read.value });
-    notify({ tone: 'success', text: `${read.value.length} blanks are on your shelf.` });
+    notify({
+      tone: 'success',
+      text: `${read.value.length} ${read.value.length === 1 ? 'blank is' : 'blanks are'} on your shelf.`,
+    });
   }
 
   const save = () =>

@@ -90,7 +90,10 @@ export async function drawPdfPage(
     Object.assign(canvas, { width, height });
     const viewport = page.getViewport({ scale: width / own.width });
     // nothing is painted under the page, so that paper stays see-through
-    await page.render({ canvas, viewport, background: 'rgba(0,0,0,0)' }).promise;
+    const canvasContext = canvas.getContext('2d');
+    if (!canvasContext) return failure('This browser cannot draw the page.');
+    await page.render({ canvas: null, canvasContext, viewport, background: 'rgba(0,0,0,0)' })
+      .promise;
     const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
     if (!blob) return failure('The page is too large to be drawn. Export it smaller.');
     return success({ blob, realMm: { widthMm, heightMm } });

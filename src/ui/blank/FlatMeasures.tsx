@@ -56,11 +56,14 @@ function NominalNote({
 }) {
   const { length } = useUnits();
   if (!nominal) return null;
+  const same = nominal.widthMm === width && nominal.heightMm === height;
   const less = (sold: number, is: number) => formatLength(Math.abs(sold - is), length);
   return (
     <Typography sx={{ fontSize: 14, color: COLOURS.saffron }}>
-      Sold as {formatSize(nominal.widthMm, nominal.heightMm, length)}; yours differs by{' '}
-      {less(nominal.widthMm, width)} and {less(nominal.heightMm, height)}.
+      Sold as {formatSize(nominal.widthMm, nominal.heightMm, length)};{' '}
+      {same
+        ? 'measure yours.'
+        : `yours differs by ${less(nominal.widthMm, width)} and ${less(nominal.heightMm, height)}.`}
     </Typography>
   );
 }
@@ -74,14 +77,14 @@ export function PanelMeasures({ form }: { form: FormOf<'panel'> }) {
         <LengthField
           label="Width, measured"
           value={form.widthMm}
-          min={5}
+          min={1}
           max={3000}
           onValue={(widthMm) => set({ widthMm }, 'width')}
         />
         <LengthField
           label="Height, measured"
           value={form.heightMm}
-          min={5}
+          min={1}
           max={3000}
           onValue={(heightMm) => set({ heightMm }, 'height')}
         />
@@ -108,7 +111,7 @@ export function DiscMeasures({ form }: { form: FormOf<'disc'> }) {
       <LengthField
         label="Diameter, measured"
         value={form.diameterMm}
-        min={5}
+        min={1}
         max={1000}
         onValue={(diameterMm) => set({ diameterMm }, 'diameter')}
       />
@@ -193,7 +196,7 @@ export function OutlineMeasures({ form }: { form: FormOf<'outline'> }) {
       <LengthField
         label="Width, measured"
         value={width}
-        min={5}
+        min={1}
         max={2000}
         helperText="sets the scale of the whole outline"
         onValue={rescale}

@@ -49,14 +49,14 @@ export function GarmentMeasures({ form }: { form: FormOf<'garment'> }) {
         <LengthField
           label="Across, laid flat"
           value={form.widthMm}
-          min={20}
+          min={1}
           max={2000}
           onValue={(widthMm) => set({ widthMm }, 'width')}
         />
         <LengthField
           label="Shoulder to hem"
           value={form.lengthMm}
-          min={20}
+          min={1}
           max={2500}
           onValue={(lengthMm) => set({ lengthMm }, 'length')}
         />
@@ -89,14 +89,14 @@ export function GarmentMeasures({ form }: { form: FormOf<'garment'> }) {
           <LengthField
             label="Sleeve, wide"
             value={sleeve.widthMm}
-            min={20}
+            min={1}
             max={600}
             onValue={(widthMm) => set({ sleeve: { ...sleeve, widthMm } }, 'sleeve-width')}
           />
           <LengthField
             label="Sleeve, long"
             value={sleeve.lengthMm}
-            min={20}
+            min={1}
             max={1200}
             onValue={(lengthMm) => set({ sleeve: { ...sleeve, lengthMm } }, 'sleeve-length')}
           />
@@ -126,7 +126,7 @@ export function GarmentMeasures({ form }: { form: FormOf<'garment'> }) {
           <LengthField
             label="Pocket, wide"
             value={pocket.widthMm}
-            min={10}
+            min={1}
             max={1000}
             onValue={(widthMm) => set({ pocket: { ...pocket, widthMm } }, 'pocket-width')}
           />
@@ -152,14 +152,14 @@ export function SockMeasures({ form }: { form: FormOf<'socks'> }) {
         <LengthField
           label="Insert, wide"
           value={form.widthMm}
-          min={10}
+          min={1}
           max={400}
           onValue={(widthMm) => set({ widthMm }, 'width')}
         />
         <LengthField
           label="Cuff to toe"
           value={form.lengthMm}
-          min={10}
+          min={1}
           max={1000}
           onValue={(lengthMm) => set({ lengthMm }, 'length')}
         />

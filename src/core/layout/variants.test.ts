@@ -1,0 +1,120 @@
+import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { applyAffine, islandsOf, regionArea, regionBox, withoutHoles } from '../geometry';
+import { withArt, withLettering } from '../job';
+import type { Artwork, Job, Placement } from '../model';
+import { planJob } from '../plan';
+import { inches } from '../units';
+import type { Piece } from '.';
+
+const piecesOf = (job: Job) => planJob(job, shelf).pieces;
+const onlyPiece = (job: Job): Piece => {
+  const [piece] = piecesOf(job);
+  if (!piece) throw new Error('no piece');
+  return piece;
+};
+const placed = (job: Job, part: Partial<Placement>): Job => ({
+  ...job,
+  placements: job.placements.map((each) => ({ ...each, ...part })),
+});
+const square = artwork({ storedWidthPx: 1000, storedHeightPx: 1000 });
+
+describe('cut along the art', () => {
+  /** A ring: an outer square of the picture and a hole in its middle. */
+  const ring: Artwork = {
+    ...square,
+    transparentShare: 0.5,
+    facts: {
+      palette: [],
+      whiteShare: 0,
+      edgeMismatch: 0,
+      turnedMismatch: 0,
+      detail: { columns: 1, rows: 1, cells: [255] },
+      silhouette: [
+        [
+          [0.1, 0.1],
+          [0.9, 0.1],
+          [0.9, 0.9],
+          [0.1, 0.9],
+        ],
+        [
+          [0.4, 0.4],
+          [0.6, 0.4],
+          [0.6, 0.6],
+          [0.4, 0.6],
+        ],
+      ],
+    },
+  };
+  const job = placed(jobOn('tee', ring), {
+    sizing: { mode: 'exact', widthMm: 100, heightMm: 100, locked: true },
+  });
+  const cutWith = (marginMm: number, holes: 'keep' | 'close') =>
+    onlyPiece({ ...job, cut: { line: 'contour', marginMm, holes } });
+
+  test('exactly on it, with its hole', () => {
+    expect(regionArea(cutWith(0, 'keep').cut)).toBeCloseTo(80 ** 2 - 20 ** 2, 3);
+    expect(islandsOf(cutWith(0, 'keep').cut)).toBe(1);
+  });
+
+  test('the hole left in', () => {
+    expect(regionArea(cutWith(0, 'close').cut)).toBeCloseTo(80 ** 2, 3);
+  });
+
+  test('with room: the outside grows, the hole shrinks', () => {
+    const { cut } = cutWith(3, 'keep');
+    expect(regionBox(cut).width).toBeCloseTo(86, 3);
+    expect(regionArea(withoutHoles(cut)) - regionArea(cut)).toBeCloseTo(14 ** 2, 3);
+  });
+
+  test('a shirt print cut straight takes only the room its art needs', () => {
+    const piece = onlyPiece(job);
+    expect([piece.widthMm, piece.heightMm]).toEqual([
+      expect.closeTo(106, 6),
+      expect.closeTo(106, 6),
+    ]);
+  });
+});
+
+describe('names and sizes', () => {
+  const named = (name: string, n: number) =>
+    artwork({ sha256: String(n).repeat(64), name, storedWidthPx: 500, storedHeightPx: 100 });
+  const base = withArt(jobOn('mug-12oz', square), named('…', 9), 'p2');
+
+  test('one piece for each name, each with its own lettering and the same picture', () => {
+    const job = withLettering(base, 'p2', ['Ada', 'Ben'], [named('Ada', 1), named('Ben', 2)]);
+    const pieces = piecesOf(job);
+    expect(pieces.map(({ name }) => name)).toEqual(['Wrap · Ada', 'Wrap · Ben']);
+    expect(pieces.map(({ arts }) => arts.map(({ artSha256 }) => artSha256[0]))).toEqual([
+      ['a', '1'],
+      ['a', '2'],
+    ]);
+    expect(new Set(pieces.map(({ id }) => id)).size).toBe(2);
+  });
+
+  test('every size has a row of its own, art growing with the garment', () => {
+    const job: Job = {
+      ...jobOn('tee', square),
+      sizes: [
+        { size: 'XL', widthMm: inches(24), copies: 2 },
+        { size: 'S', widthMm: inches(18), copies: 0 },
+      ],
+    };
+    const pieces = piecesOf(job);
+    expect(pieces.map(({ variant, copies }) => [variant, copies])).toEqual([
+      ['', 1],
+      ['XL', 2],
+    ]);
+    const width = (at: number) => pieces[at]?.arts[0]?.box.width ?? 0;
+    expect(width(1) / width(0)).toBeCloseTo(24 / 20, 6);
+  });
+});
+
+test('art turned by a quarter is as wide as it was high, and its top points right', () => {
+  const wide = artwork({ storedWidthPx: 2000, storedHeightPx: 1000 });
+  const job = placed(jobOn('garden-panel', wide), { turns: 1 });
+  const art = onlyPiece(job).arts[0];
+  if (!art) throw new Error('no art');
+  expect(art.box.width / art.box.height).toBeCloseTo(0.5, 6);
+  const top = applyAffine(art.matrix, { x: 0.5, y: 0 });
+  expect(top.x).toBeCloseTo(art.box.x + art.box.width, 6);
+});

@@ -1,0 +1,100 @@
+import { PDFDocument } from '@cantoo/pdf-lib';
+import { pngPicture } from '../support/pictures';
+import { downloaded, expect, givePicture, goTo, saved, startOn, test } from './bench';
+
+test('a two-sided disc from blank to press plan: both faces on one strip, folded', async ({
+  page,
+}) => {
+  await page.goto('/own');
+  await startOn(page, 'Round medallion, 3 in, two-sided');
+  await page.getByRole('textbox', { name: 'Diameter, measured' }).fill('2 15/16');
+  await expect(page.getByText('Sold as 3 × 3 in; yours differs by 1/16 in')).toBeVisible();
+
+  await goTo(page, 'Art');
+  await givePicture(page, 'front.png', await pngPicture(900, 900));
+  await page.getByRole('button', { name: 'Cover', exact: true }).click();
+  await expect(page.getByRole('textbox', { name: 'Width' })).toHaveValue('3.14 in');
+  await page.getByRole('tab', { name: 'Back' }).click();
+  await givePicture(page, 'back.png', await pngPicture(800, 800));
+  await page.getByRole('button', { name: 'Cover', exact: true }).click();
+  await page.getByRole('button', { name: 'One strip to fold' }).click();
+  await expect(page.getByText(/Front and back are printed apart/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'As printed' }).click();
+  await expect(page.getByText('mirrored', { exact: true })).toBeVisible();
+  await saved(page);
+  await page.reload();
+
+  await goTo(page, 'Sheets');
+  const { bytes } = await downloaded(page, 'Save the PDF');
+  expect((await PDFDocument.load(bytes)).getPageCount()).toBe(1);
+  await page.getByRole('button', { name: /^Jigs in true size/ }).click();
+  const jig = await downloaded(page, 'Fold jig as SVG');
+  expect(jig.bytes.toString()).toMatch(/<g id="fold"/);
+  const nest = await downloaded(page, 'Nest for the blank as PDF');
+  expect((await PDFDocument.load(nest.bytes)).getPageCount()).toBe(1);
+  await page.getByRole('button', { name: /^For cutting and pen/ }).click();
+  const pen = await downloaded(page, 'Pen work as SVG');
+  expect(pen.bytes.toString()).toMatch(/<g id="draw".*<g id="cut"/);
+
+  await goTo(page, 'Heat');
+  const card = page.getByRole('group', { name: 'Press card' });
+  await expect(card).toContainText('360 °F · 4 min 10 s · light');
+  await expect(card).toContainText('firm pressure cracks it');
+});
+
+test('a tee in its sizes: hung below the neckline, each size with its own width', async ({
+  page,
+}) => {
+  await page.goto('/own');
+  await startOn(page, 'Tee, polyester');
+  await goTo(page, 'Art');
+  await givePicture(page, 'badge.png', await pngPicture(1500, 1500));
+  const drop = page.getByRole('textbox', { name: 'Drop below the neckline' });
+  await expect(drop).toHaveValue('3 in');
+  await drop.fill('2 1/2');
+  await expect(page.getByRole('textbox', { name: 'From the shoulder' })).toHaveValue('6 in');
+  await page.getByRole('textbox', { name: 'Width' }).fill('6 in');
+  await page.getByRole('button', { name: /^More sizes/ }).click();
+  await page.getByRole('button', { name: 'Add size S' }).click();
+  await page.getByRole('button', { name: 'Add size L' }).click();
+  await expect(page.getByText('art 5.4 in wide')).toBeVisible();
+  await expect(page.getByText('art 6.6 in wide')).toBeVisible();
+  await goTo(page, 'Sheets');
+  await expect(page.getByText('Sheet 1 of 3: Front')).toBeVisible();
+  await page.getByRole('button', { name: 'Sheet after' }).click();
+  await expect(page.getByText('Sheet 2 of 3: Front · S')).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('button', { name: /^More sizes/ })).toBeVisible();
+  // cotton does not hold dye
+  await goTo(page, 'Blank');
+  await page.getByRole('combobox', { name: 'Material' }).click();
+  await page.getByRole('option', { name: 'cotton' }).click();
+  await expect(page.getByText(/Pure cotton does not hold dye/)).toBeVisible();
+});
+
+test('a motif repeated over a panel is dragged onto the middle and counted', async ({ page }) => {
+  await page.goto('/own');
+  await startOn(page, 'Mouse mat');
+  await goTo(page, 'Art');
+  await givePicture(page, 'motif.png', await pngPicture(400, 400));
+  await page.getByRole('textbox', { name: 'Width' }).fill('1 in');
+  const motif = page.getByRole('button', { name: /Picture motif.png/ });
+  const box = await motif.locator('rect').boundingBox();
+  if (!box) throw new Error('no motif on the stage');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 120, y + 60, { steps: 6 });
+  await page.mouse.move(x + 4, y + 3, { steps: 6 });
+  await page.mouse.up();
+  // 4 pixels off the middle it snaps back onto it
+  await expect(page.getByRole('textbox', { name: 'From the left edge' })).toHaveValue('4 1/8 in');
+  await page.getByRole('button', { name: /^Repeat/ }).click();
+  await page.getByRole('button', { name: 'Brick' }).click();
+  await page.getByRole('textbox', { name: 'How many across' }).fill('5');
+  await page.getByRole('textbox', { name: 'How many rows' }).fill('4');
+  await page.getByRole('button', { name: 'Whole ones only' }).click();
+  await expect(page.getByText(/whole and 0 cut on the face/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'How many rows' }).fill('0');
+  await expect(page.getByText('A whole number from 1 to 60.')).toBeVisible();
+});
