@@ -33,13 +33,15 @@ const benchWorker = {
       if (!blob) throw new Error('A picture of this job is missing from the browser’s storage.');
       return new Uint8Array(await blob.arrayBuffer());
     };
+    const decoded = new Map<string, Pixels>();
     const drawBent = async (piece: Piece) => {
-      const pixels = new Map<string, Pixels>();
-      for (const art of job.arts) {
+      const wanted = new Set(piece.arts.map(({ artSha256 }) => artSha256));
+      for (const art of job.arts.filter(({ sha256 }) => wanted.has(sha256))) {
+        if (decoded.has(art.sha256)) continue;
         onProgress({ doing: `Decoding ${art.name}`, share: 0.1 });
-        pixels.set(art.sha256, await decodeWhole(await bytesOf(art.sha256), art));
+        decoded.set(art.sha256, await decodeWhole(await bytesOf(art.sha256), art));
       }
-      return packBentPiece(piece, pixels, (share) =>
+      return packBentPiece(piece, decoded, (share) =>
         onProgress({ doing: 'Bending the picture to the cup', share: 0.2 + 0.6 * share }),
       );
     };

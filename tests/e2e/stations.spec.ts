@@ -197,17 +197,17 @@ test.describe('Sheets', () => {
     await mugWithPicture(page);
     await goTo(page, 'Sheets');
     await expect(
-      page.getByText('Flipped once; laid face to the mug it reads right.'),
+      page.getByText('Flipped once; laid face to the blank it reads right.'),
     ).toBeVisible();
     await page.getByLabel('The print dialog').check();
     await expect(page.getByText('Print dialog: mirror ON.', { exact: true })).toBeVisible();
     await expect(
-      page.getByText('Flipped once; laid face to the mug it reads right.'),
+      page.getByText('Flipped once; laid face to the blank it reads right.'),
     ).toBeVisible();
     await page.getByLabel('It mirrors by itself').check();
     await expect(page.getByText('This printer mirrors every page by itself.')).toBeVisible();
     await expect(
-      page.getByText('Flipped once; laid face to the mug it reads right.'),
+      page.getByText('Flipped once; laid face to the blank it reads right.'),
     ).toBeVisible();
     const { path } = await downloaded(page, 'Save the PDF');
     expect(execFileSync('pdftotext', [path, '-']).toString()).toBeTruthy();

@@ -1,5 +1,14 @@
 import { usualBleedMm } from '../blank';
-import { area, contains, intersection, rectRing } from '../geometry';
+import {
+  area,
+  contains,
+  intersection,
+  inverse,
+  mapBox,
+  rectRing,
+  regionBox,
+  type Region,
+} from '../geometry';
 import { canFold, USUAL_FOLD_GAP_MM } from '../layout';
 import { isCloth, isCup } from '../model';
 import { formatLength } from '../units';
@@ -10,6 +19,10 @@ import { changed, detailShareIn, percent, perArt } from './placed';
 /** Less than this share of its detail in a bad place is a hair's breadth, not a loss. */
 const NOTE_SHARE = 0.001;
 const WARN_SHARE = 0.05;
+/** How far off a seam detail still suffers, mm (own choice). */
+const SEAM_HALF_MM = 3;
+/** Paper left between the bleeds of a folded pair, at least, mm (own choice). */
+const FOLD_ROOM_MM = 4;
 /** Above these a seam shows, or art has a clear top (from memory). */
 const SEAM_SHOWS_FROM = 0.06;
 const TOPLESS_BELOW = 0.02;
@@ -30,16 +43,10 @@ const inZones: Rule = (findings) =>
   perArt((one) => {
     const { face, placed, art, placement } = one;
     if (placement.repeat || placed.cutOffShare > 0.999) return null;
-    const safe = {
-      ...face.safe,
-      x: face.safe.x + one.slot.face.x,
-      y: face.safe.y + one.slot.face.y,
-    };
-    const upright = one.slot.toStrip[0] > 0;
-    if (upright && contains(safe, placed.box) && face.zones.every(({ kind }) => kind !== 'hole'))
-      return null;
+    const onFace = mapBox(inverse(one.slot.toStrip), placed.box);
+    const meets = (region: Region) => area(intersection(onFace, regionBox(region))) > 0;
     const hits = face.zones
-      .filter(({ kind }) => kind !== 'roll')
+      .filter(({ kind, region }) => kind !== 'roll' && meets(region))
       .map((zone) => ({ zone, share: detailShareIn(one, zone.region) }))
       .filter(({ share }) => share > NOTE_SHARE)
       .sort((a, b) => b.share - a.share);
@@ -112,6 +119,7 @@ const joiningSeam = perArt(({ art, placed, face, placement }, { job }) => {
   const { form } = job.blank;
   const mismatch = art.facts?.edgeMismatch ?? 0;
   if (!isCup(form) || form.handleGapMm > 0 || mismatch < SEAM_SHOWS_FROM) return null;
+  if (job.wrap.seam.kind === 'gap') return null;
   if (placed.box.width < face.widthMm * 0.98 || placement.repeat) return null;
   return {
     id: `joining-seam-${placed.placementId}`,
@@ -131,8 +139,10 @@ const joiningSeam = perArt(({ art, placed, face, placement }, { job }) => {
 /** In halves the cut runs opposite the handle: what is drawn there is cut through. */
 const seamThroughDetail = perArt((one, { job }) => {
   if (!isCup(job.blank.form) || job.wrap.parts !== 'halves') return null;
-  const x = one.face.widthMm / 2 - 3;
-  const strip = [rectRing({ x, y: 0, width: 6, height: one.face.heightMm })];
+  // at least as wide as a cell of the map of detail
+  const half = Math.max(SEAM_HALF_MM, one.placed.box.width / 40);
+  const x = one.face.widthMm / 2 - half;
+  const strip = [rectRing({ x, y: 0, width: 2 * half, height: one.face.heightMm })];
   const share = detailShareIn(one, strip);
   if (share <= NOTE_SHARE) return null;
   return {
@@ -208,6 +218,7 @@ const twoSides: Rule = ({ job, pieces, units }: Findings): Check[] => {
   }
   if (!job.fold || faces.size < 2 || 2 * job.bleedMm < job.fold.gapMm) return [];
   const figure = formatLength(job.fold.gapMm, units.length);
+  const wide = Math.max(USUAL_FOLD_GAP_MM, 2 * job.bleedMm + FOLD_ROOM_MM);
   return [
     {
       id: 'fold-gap',
@@ -215,7 +226,9 @@ const twoSides: Rule = ({ job, pieces, units }: Findings): Check[] => {
       station: 'art',
       text: `A bleed of ${formatLength(job.bleedMm, units.length)} on both faces fills the ${figure} between them. Widen the gap.`,
       figure,
-      fixes: [{ label: `Gap ${gap}`, patch: { fold: { gapMm: USUAL_FOLD_GAP_MM } } }],
+      fixes: [
+        { label: `Gap ${formatLength(wide, units.length)}`, patch: { fold: { gapMm: wide } } },
+      ],
     },
   ];
 };

@@ -136,9 +136,15 @@ export const withoutHoles = (region: Region): Region =>
         DECIMALS,
       );
 
-/** How many separate pieces a region falls into once cut, holes not counted. */
-export const islandsOf = (region: Region): number =>
-  oriented(region).filter((ring) => doubleArea(ring) > 0).length;
+/** The separate pieces a region falls into once cut, each with its own holes; largest first. */
+export function islandsOf(region: Region): Region[] {
+  const rings = oriented(region);
+  const outer = rings.filter((ring) => doubleArea(ring) > 0);
+  if (outer.length < 2) return rings.length === 0 ? [] : [rings];
+  return outer
+    .map((ring) => overlapOf(rings, [ring]))
+    .sort((a, b) => regionArea(b) - regionArea(a));
+}
 
 /** Length of all edges, mm. */
 export const edgeLength = (region: Region): number =>

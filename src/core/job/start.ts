@@ -27,7 +27,7 @@ export function newJob(id: string, name: string, blank: Blank, now: Date): Job {
       parts: 'whole',
       edge: { style: 'straight', depthMm: 3 },
     },
-    cut: { line: 'edge', marginMm: 3, holes: 'keep' },
+    cut: { line: 'edge', marginMm: 3, holes: 'keep', apart: false },
     fold: null,
     sheet: {
       paperId: 'letter',

@@ -4,6 +4,7 @@ import {
   bend,
   growSector,
   intersection,
+  islandsOf,
   mapRegion,
   outset,
   overlapOf,
@@ -96,10 +97,17 @@ function unionBox(boxes: readonly Box[]): Box {
   return regionBox(boxes.filter((box) => area(box) > 0).map(rectRing));
 }
 
-/** The two halves of a wrap, each with its side of the girth; one part otherwise. */
+/** What paper falls into: the halves of a wrap, loose parts cut apart, or one part. */
 function partsOf(filled: FilledFace, job: Job, paper: Region): { name: string; paper: Region }[] {
   const { face } = filled;
-  if (!isCup(job.blank.form) || job.wrap.parts !== 'halves') return [{ name: face.name, paper }];
+  const cup = isCup(job.blank.form);
+  if (!cup && job.cut.line === 'contour' && job.cut.apart) {
+    return islandsOf(paper).map((part, i) => ({
+      name: `${face.name}, part ${i + 1}`,
+      paper: part,
+    }));
+  }
+  if (!cup || job.wrap.parts !== 'halves') return [{ name: face.name, paper }];
   const { x, y, width, height } = regionBox(paper);
   const middle = face.widthMm / 2;
   const half = (from: number, to: number): Region =>
@@ -112,7 +120,9 @@ function partsOf(filled: FilledFace, job: Job, paper: Region): { name: string; p
 
 function piecesOf(filled: FilledFace, job: Job): Piece[] {
   const { face } = filled;
-  return partsOf(filled, job, paperFor(filled, job)).flatMap(({ name, paper }, i) => {
+  const parts = partsOf(filled, job, paperFor(filled, job));
+  const whole = parts.length === 1;
+  return parts.flatMap(({ name, paper }, i) => {
     const trim = regionBox(paper);
     if (area(trim) === 0) return [];
     const strip = { widthMm: trim.width, heightMm: trim.height };
@@ -120,9 +130,7 @@ function piecesOf(filled: FilledFace, job: Job): Piece[] {
     const ink = mapRegion(toStrip, paper);
     const onStrip = { x: -trim.x, y: -trim.y, width: face.widthMm, height: face.heightMm };
     const slot: Slot = { faceId: face.id, toStrip, face: onStrip, ink };
-    const arts = artsOnStrip(filled, 0, slot).filter(
-      ({ cutOffShare }) => job.wrap.parts !== 'halves' || cutOffShare < 1,
-    );
+    const arts = artsOnStrip(filled, 0, slot).filter(({ cutOffShare }) => whole || cutOffShare < 1);
     return [
       {
         id: `${face.id}-${i + 1}`,

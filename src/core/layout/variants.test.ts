@@ -18,42 +18,43 @@ const placed = (job: Job, part: Partial<Placement>): Job => ({
 });
 const square = artwork({ storedWidthPx: 1000, storedHeightPx: 1000 });
 
-describe('cut along the art', () => {
-  /** A ring: an outer square of the picture and a hole in its middle. */
-  const ring: Artwork = {
-    ...square,
-    transparentShare: 0.5,
-    facts: {
-      palette: [],
-      whiteShare: 0,
-      edgeMismatch: 0,
-      turnedMismatch: 0,
-      detail: { columns: 1, rows: 1, cells: [255] },
-      silhouette: [
-        [
-          [0.1, 0.1],
-          [0.9, 0.1],
-          [0.9, 0.9],
-          [0.1, 0.9],
-        ],
-        [
-          [0.4, 0.4],
-          [0.6, 0.4],
-          [0.6, 0.6],
-          [0.4, 0.6],
-        ],
+/** A ring: an outer square of the picture and a hole in its middle. */
+const ring: Artwork = {
+  ...square,
+  transparentShare: 0.5,
+  facts: {
+    palette: [],
+    whiteShare: 0,
+    edgeMismatch: 0,
+    turnedMismatch: 0,
+    detail: { columns: 1, rows: 1, cells: [255] },
+    silhouette: [
+      [
+        [0.1, 0.1],
+        [0.9, 0.1],
+        [0.9, 0.9],
+        [0.1, 0.9],
       ],
-    },
-  };
+      [
+        [0.4, 0.4],
+        [0.6, 0.4],
+        [0.6, 0.6],
+        [0.4, 0.6],
+      ],
+    ],
+  },
+};
+
+describe('cut along the art', () => {
   const job = placed(jobOn('tee', ring), {
     sizing: { mode: 'exact', widthMm: 100, heightMm: 100, locked: true },
   });
   const cutWith = (marginMm: number, holes: 'keep' | 'close') =>
-    onlyPiece({ ...job, cut: { line: 'contour', marginMm, holes } });
+    onlyPiece({ ...job, cut: { line: 'contour', marginMm, holes, apart: false } });
 
   test('exactly on it, with its hole', () => {
     expect(regionArea(cutWith(0, 'keep').cut)).toBeCloseTo(80 ** 2 - 20 ** 2, 3);
-    expect(islandsOf(cutWith(0, 'keep').cut)).toBe(1);
+    expect(islandsOf(cutWith(0, 'keep').cut)).toHaveLength(1);
   });
 
   test('the hole left in', () => {
@@ -73,6 +74,31 @@ describe('cut along the art', () => {
       expect.closeTo(106, 6),
     ]);
   });
+});
+
+test('loose parts become pieces of their own, a chosen gap between butted ones', () => {
+  const half = (from: number, to: number): [number, number][] => [
+    [from, 0],
+    [to, 0],
+    [to, 1],
+    [from, 1],
+  ];
+  const mosaic: Artwork = {
+    ...ring,
+    facts: ring.facts && { ...ring.facts, silhouette: [half(0, 0.499), half(0.501, 1)] },
+  };
+  const loose = placed(jobOn('tee', mosaic), {
+    sizing: { mode: 'exact', widthMm: 100, heightMm: 100, locked: true },
+  });
+  const pieces = piecesOf({
+    ...loose,
+    cut: { line: 'contour', marginMm: -1, holes: 'keep', apart: true },
+  });
+  expect(pieces.map(({ name }) => name)).toEqual(['Front, part 1', 'Front, part 2']);
+  const [left, right] = pieces.map(({ slots }) => -(slots[0]?.face.x ?? 0)).sort((a, b) => a - b);
+  // 0.2 mm apart as drawn, and 1 mm off both edges
+  const gap = (right ?? 0) - (left ?? 0) - (pieces[0]?.widthMm ?? 0);
+  expect(gap).toBeCloseTo(2.2, 3);
 });
 
 describe('names and sizes', () => {

@@ -87,6 +87,8 @@ export const cutSchema = z.object({
   /** Room between art and cut, mm; negative cuts into the art. */
   marginMm: offsetSchema.min(-20).max(50),
   holes: z.enum(['keep', 'close']),
+  /** Whether every loose part (a letter, a stone of a mosaic) becomes a piece of its own. */
+  apart: z.boolean().default(false),
 });
 
 /** One more size of the same garment, made along. */
@@ -116,7 +118,7 @@ export const jobSchema = z.object({
     parts: 'whole',
     edge: { style: 'straight', depthMm: 3 },
   }),
-  cut: cutSchema.default({ line: 'edge', marginMm: 3, holes: 'keep' }),
+  cut: cutSchema.default({ line: 'edge', marginMm: 3, holes: 'keep', apart: false }),
   /** Both faces of a thin hard blank on one strip, folded over; null prints them apart. */
   fold: z
     .object({ gapMm: lengthSchema.max(200) })

@@ -116,19 +116,25 @@ function CutLineFields() {
         value={cut.marginMm}
         min={-20}
         max={50}
-        helperText="0 cuts close: iron-on paper leaves a film round the art, white film a rim"
+        helperText="0 cuts close, where film or a rim would show; minus leaves half a gap between loose parts"
         onValue={(marginMm) => set({ marginMm }, 'cut-margin')}
       />
       {cut.line === 'contour' && (
-        <Choice
-          label="Holes in the art"
-          value={cut.holes}
-          options={[
-            ['keep', 'Holes cut out'],
-            ['close', 'Holes left in'],
-          ]}
-          onChoose={(holes) => set({ holes })}
-        />
+        <>
+          <Choice
+            label="Holes in the art"
+            value={cut.holes}
+            options={[
+              ['keep', 'Holes cut out'],
+              ['close', 'Holes left in'],
+            ]}
+            onChoose={(holes) => set({ holes })}
+          />
+          <FormControlLabel
+            control={<Switch checked={cut.apart} onChange={(_, apart) => set({ apart })} />}
+            label="Every loose part a piece of its own"
+          />
+        </>
       )}
     </>
   );
@@ -171,7 +177,7 @@ export function CutFields() {
   const cup = isCup(form);
   const first = plan.pieces.filter(({ variant }) => variant === (plan.pieces[0]?.variant ?? ''));
   const along = first.reduce((sum, { cut }) => sum + edgeLength(cut), 0);
-  const islands = first.reduce((sum, { cut }) => sum + islandsOf(cut), 0);
+  const islands = first.reduce((sum, { cut }) => sum + islandsOf(cut).length, 0);
   const now = cup
     ? PARTS_WORDS[job.wrap.parts]
     : job.cut.line === 'contour'

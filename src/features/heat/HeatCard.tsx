@@ -134,7 +134,8 @@ export function HeatCard() {
           ))}
         </TextField>
         <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
-          Figures: {plan.tools.recipe.origin}. Your machine’s and mug’s own instructions come first.
+          Figures: {plan.tools.recipe.origin}. Your machine’s and blank’s own instructions come
+          first.
         </Typography>
       </Section>
       <Figures />

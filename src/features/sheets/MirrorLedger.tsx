@@ -72,7 +72,7 @@ export function MirrorLedger() {
         }}
       >
         {mirror.flips === 1 ? 'Flipped once' : `Flipped ${mirror.flips} times`}; laid face to the
-        mug it {mirror.readsRight ? 'reads right.' : 'reads backwards.'}
+        blank it {mirror.readsRight ? 'reads right.' : 'reads backwards.'}
       </Typography>
     </Section>
   );
