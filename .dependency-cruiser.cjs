@@ -22,7 +22,8 @@ module.exports = {
     },
     {
       name: 'core-is-pure',
-      comment: 'the core knows no interface, storage, worker or server; zod and polygon arithmetic are allowed',
+      comment:
+        'the core knows no interface, storage, worker or server; zod and polygon arithmetic are allowed',
       severity: 'error',
       from: { path: '^src/core/' },
       to: { dependencyTypes: ['npm', 'core'], pathNot: 'node_modules/(zod|clipper2-ts)/' },

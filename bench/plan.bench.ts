@@ -14,13 +14,20 @@ export async function benchPlan(): Promise<void> {
     keys.map((key, i) => [key, artwork({ sha256: String(i).repeat(64), transparentShare: 0.5 })]),
   ) as DemoPictures<Artwork>;
   const spreads: { name: string; spread: ReturnType<typeof spreadOf> }[] = [];
-  for (const job of demoJobs(pictures, new Date())) {
+  const demo = demoJobs(pictures, new Date());
+  const edge = { style: 'torn', depthMm: 3 } as const;
+  const torn = demo.slice(0, 1).map((job) => ({
+    ...job,
+    name: `${job.name} with torn edges`,
+    wrap: { ...job.wrap, edge },
+  }));
+  for (const job of [...demo, ...torn]) {
     const times: number[] = [];
     for (let i = 0; i < RUNS; i++) times.push(await timed(() => planJob(job, BUILT_IN_SHELF)));
     spreads.push({ name: job.name, spread: spreadOf(times.slice(RUNS / 2)) });
   }
   const [slowest] = [...spreads].sort((a, b) => b.spread.median - a.spread.median);
   const typical = spreadOf(spreads.map(({ spread }) => spread.median));
-  console.log(`planJob over the ${spreads.length} demo jobs: ${ms(typical)}`);
+  console.log(`planJob over the ${demo.length} demo jobs and one with torn edges: ${ms(typical)}`);
   if (slowest) console.log(`planJob, the slowest (“${slowest.name}”): ${ms(slowest.spread)}`);
 }

@@ -9,15 +9,58 @@ const job = (id, station) => `/demo/job/demo-${id}/${station}`;
 /** File name, page, and what to do there before the picture is taken. */
 const VIEWS = [
   ['bench', '/demo'],
-  ['blank', job('comet', 'blank')],
+  ['blank', job('tee', 'blank')],
+  ['shelf', '/demo/shelf'],
   ['art', job('moons', 'art')],
   [
-    'art-as-printed',
-    job('comet', 'art'),
+    'names',
+    job('coaster', 'art'),
+    async (page) => {
+      await page.getByRole('button', { name: /^Lettering/ }).click();
+      await page.getByRole('textbox', { name: 'Words' }).fill('{name} was here');
+      await page.getByRole('textbox', { name: 'Height of a capital' }).fill('7 mm');
+      await page.getByRole('textbox', { name: 'Radius of its arc' }).fill('38 mm');
+      await page.getByLabel('Colour of the letters').fill('#fff4d8');
+      await page.getByRole('textbox', { name: 'Names, one a line' }).fill('Ada\nBen\nZoë');
+      await page.getByRole('button', { name: 'Add as a new line' }).click();
+      await page.getByText('Ada was here', { exact: true }).first().waitFor();
+      await page.getByRole('button', { name: 'To the top' }).click();
+      await page.getByRole('textbox', { name: 'Words' }).scrollIntoViewIfNeeded();
+    },
+  ],
+  [
+    'repeat',
+    job('tote', 'art'),
+    async (page) => {
+      await page.getByRole('img', { name: 'The finished thing' }).scrollIntoViewIfNeeded();
+      await page.getByLabel('Turn it').focus();
+      for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowRight');
+    },
+  ],
+  [
+    'fold',
+    job('medallion', 'art'),
     (page) => page.getByRole('button', { name: 'As printed' }).click(),
   ],
+  [
+    'prepare',
+    job('medallion', 'art'),
+    async (page) => {
+      await page.getByRole('button', { name: /^About this picture/ }).click();
+      await page.getByRole('button', { name: /^Prepare/ }).click();
+      await page.getByRole('button', { name: 'Replace a colour' }).click();
+      await page.getByRole('img', { name: 'After' }).waitFor();
+    },
+  ],
   ['checks', job('horizon', 'art')],
-  ['sheets', job('comet', 'sheets')],
+  [
+    'sheets',
+    job('comet', 'sheets'),
+    async (page) => {
+      await page.getByRole('button', { name: /^Jigs/ }).click();
+      await page.getByText('Sleeve pattern', { exact: true }).scrollIntoViewIfNeeded();
+    },
+  ],
   ['tapered', job('latte', 'sheets')],
   ['heat', job('moons', 'heat')],
   [
@@ -67,7 +110,7 @@ const browser = await chromium.launch({
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${BASE}/demo`);
-await page.getByRole('heading', { name: 'Comet mug' }).waitFor();
+await page.getByRole('heading', { name: 'Comet mug' }).waitFor({ timeout: 60_000 });
 const only = process.argv.slice(2);
 for (const [name, path, prepare] of VIEWS) {
   if (only.length > 0 && !only.includes(name)) continue;

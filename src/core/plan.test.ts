@@ -1,6 +1,8 @@
 import fc from 'fast-check';
-import { artwork, mugJob, onLatteCup, shelf, withForm } from '@tests/support/jobs';
+import { artwork, mugJob, NOW, onLatteCup, shelf, withForm } from '@tests/support/jobs';
+import { facesOf } from './blank';
 import { determinant } from './geometry';
+import { newJob, withArt } from './job';
 import { jobSchema, type Job } from './model';
 import { planJob } from './plan';
 
@@ -53,6 +55,87 @@ const anyJob: fc.Arbitrary<Job> = fc
       heat: { ...plain.heat, machineId: f.machineId },
     };
   });
+
+/** The figures of a form, wherever they stand in it, replaced one after the other. */
+function withFigures(value: unknown, next: () => number): unknown {
+  if (typeof value === 'number') return next();
+  if (Array.isArray(value)) return value.map((each: unknown) => withFigures(each, next));
+  if (value === null || typeof value !== 'object') return value;
+  const entries = Object.entries(value).map(([key, each]) => [
+    key,
+    key === 'sides' ? each : withFigures(each, next),
+  ]);
+  return Object.fromEntries(entries) as unknown;
+}
+
+const figure = fc.oneof(
+  fc.double({ min: 0, max: 5000, noNaN: true }),
+  fc.double({ min: 0, max: 60, noNaN: true }),
+  fc.constant(0),
+);
+
+/** Any blank of the shelf with figures nobody would measure, and every way of making its paper. */
+const anyFlatJob: fc.Arbitrary<Job> = fc
+  .record({
+    blank: fc.constantFrom(...shelf.blanks),
+    figures: fc.array(figure, { minLength: 20, maxLength: 20 }),
+    parts: fc.constantFrom<'whole' | 'strip' | 'halves'>('whole', 'strip', 'halves'),
+    seam: fc.constantFrom<'overlap' | 'butt' | 'gap'>('overlap', 'butt', 'gap'),
+    style: fc.constantFrom<'straight' | 'wave' | 'torn'>('straight', 'wave', 'torn'),
+    line: fc.constantFrom<'edge' | 'contour'>('edge', 'contour'),
+    marginMm: fc.double({ min: -20, max: 50, noNaN: true }),
+    bleedMm: fc.double({ min: 0, max: 50, noNaN: true }),
+    sizing: fc.constantFrom<'cover' | 'fit'>('cover', 'fit'),
+    turns: fc.integer({ min: 0, max: 3 }),
+    repeated: fc.boolean(),
+    fold: fc.boolean(),
+  })
+  .map((f) => {
+    let at = 0;
+    const next = () => f.figures[at++ % f.figures.length] ?? 1;
+    const form = withFigures(f.blank.form, next) as typeof f.blank.form;
+    const start = newJob('any', 'Any', { ...f.blank, form }, NOW);
+    const faces = facesOf(start.blank);
+    const job = faces
+      .slice(0, 2)
+      .reduce((on, face, i) => withArt(on, artwork(), `p${i}`, face.id), start);
+    return {
+      ...job,
+      bleedMm: f.bleedMm,
+      fold: f.fold ? { gapMm: f.marginMm + 20 } : null,
+      wrap: {
+        seam: { kind: f.seam, byMm: f.bleedMm },
+        parts: f.parts,
+        edge: { style: f.style, depthMm: 3 },
+      },
+      cut: { line: f.line, marginMm: f.marginMm, holes: 'keep' as const, apart: f.repeated },
+      placements: job.placements.map((each) => ({
+        ...each,
+        sizing: { mode: f.sizing },
+        turns: f.turns,
+        repeat: f.repeated
+          ? { pattern: 'brick' as const, stepXMm: 40, stepYMm: 30, atEdge: 'cut' as const }
+          : null,
+      })),
+    };
+  })
+  .filter((job) => jobSchema.safeParse(job).success);
+
+test('any blank of the shelf, however oddly measured, is planned without a stray figure', () => {
+  fc.assert(
+    fc.property(anyFlatJob, (job) => {
+      const strays: string[] = [];
+      JSON.stringify(planJob(job, shelf), (key, value: unknown) => {
+        if (typeof value === 'number' && !Number.isFinite(value)) strays.push(key);
+        if (typeof value === 'string' && /NaN|Infinity/.test(value))
+          strays.push(`${key}: ${value}`);
+        return value;
+      });
+      expect(strays).toEqual([]);
+    }),
+    { numRuns: 100 },
+  );
+});
 
 test('every job that can be stored can be planned, and its plan is plain JSON without a stray figure', () => {
   fc.assert(

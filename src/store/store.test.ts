@@ -78,15 +78,18 @@ test('pictures in use, or just come in, are not swept away', async () => {
     string,
     string,
   ];
-  await saveJob(db, mugJob(artwork({ sha256: used })), 0);
+  const original = 'e'.repeat(64);
+  await saveJob(db, mugJob(artwork({ sha256: used, madeFrom: original })), 0);
   const [record] = DEMO_RECORDS;
   if (record) await putRecord(db, { ...record, photoSha256: photo });
   const longAgo = new Date(NOW.getTime() - 48 * 3600_000);
-  for (const sha256 of [used, photo, unused]) await keep(sha256, longAgo);
+  for (const sha256 of [used, original, photo, unused]) await keep(sha256, longAgo);
   await keep(fresh);
   expect(await sweepArts(db, NOW)).toBe(1);
   expect(await getArt(db, unused)).toBeUndefined();
   expect((await getArt(db, fresh))?.sha256).toBe(fresh);
+  // a prepared picture can always be brought back to what it was made from
+  expect((await getArt(db, original))?.sha256).toBe(original);
 });
 
 test('storage that is full or refused is explained', () => {

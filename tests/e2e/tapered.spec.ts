@@ -8,7 +8,8 @@ test('a tapered cup from tape measure to bent print', async ({ page }) => {
   const checks = page.getByRole('region', { name: 'Checks' });
 
   await test.step('taken for tapered, it starts as the same cup; its girths are measured', async () => {
-    await page.getByRole('button', { name: 'Tapered cup' }).click();
+    await page.getByRole('combobox', { name: 'Form' }).click();
+    await page.getByRole('option', { name: 'Tapered cup' }).click();
     await expect(field('At the rim')).toHaveValue('10 1/4 in');
     await expect(page.getByRole('link', { name: /Blank/ })).toContainText('8 3/4 × 3.79 in');
     await field('At the rim').fill('11 1/4');

@@ -28,6 +28,16 @@ export const pngPicture = (width: number, height: number): Promise<Buffer> =>
 export const clearPngPicture = (width: number, height: number): Promise<Buffer> =>
   sharpOf(width, height, 4).png().toBuffer();
 
+/** A disc that fills four fifths of a clear square. */
+export const discPicture = (size: number): Promise<Buffer> =>
+  sharp(
+    Buffer.from(
+      `<svg xmlns="http://www.w3.org/2000/svg" width="${size}" height="${size}" viewBox="0 0 10 10"><circle cx="5" cy="5" r="4" fill="#2b3a7a"/></svg>`,
+    ),
+  )
+    .png()
+    .toBuffer();
+
 /** The same content seen upright, stored turned by an EXIF orientation. */
 export const jpegPicture = (width: number, height: number, orientation = 1): Promise<Buffer> =>
   sharpOf(width, height).jpeg({ quality: 95 }).withMetadata({ orientation }).toBuffer();

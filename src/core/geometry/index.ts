@@ -2,4 +2,14 @@ export * from './affine';
 export * from './box';
 export * from './sector';
 export * from './region';
+export {
+  areaWithin,
+  islandsOf,
+  overlapOf,
+  regionArea,
+  subtract,
+  unite,
+  withoutHoles,
+} from './clip';
+export { growRegion } from './grow';
 export * from './shapes';

@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import {
+  areaWithin,
   edgeLength,
   ellipseRing,
   growRegion,
   holds,
   islandsOf,
   isUprightRect,
+  mapRegion,
   overlapOf,
   pathData,
   rectRing,
@@ -115,6 +117,35 @@ test('two separate shapes are two pieces to weed; overlapping ones are one', () 
   expect(islandsOf(joined)).toHaveLength(1);
   expect(regionArea(joined)).toBeCloseTo(150, 6);
   expect(unite()).toEqual([]);
+});
+
+test('an island in a hole is a piece of its own, and every hole stays with its own piece', () => {
+  const target = [...square(0, 0, 50), ...square(5, 5, 40), ...square(10, 10, 30)];
+  const pieces = islandsOf([...target, ...square(20, 20, 4), ...square(60, 0, 5)]);
+  expect(pieces.map((piece) => Math.round(regionArea(piece)))).toEqual([900, 884, 25]);
+  expect(pieces.map((piece) => piece.length)).toEqual([2, 2, 1]);
+});
+
+test('how much of a region a box shows is what cutting the box out of it leaves', () => {
+  const ring: Region = [ellipseRing({ x: 0, y: 0, width: 60, height: 40 }), ...square(20, 10, 12)];
+  const shown = areaWithin(ring);
+  const place = fc.double({ min: -20, max: 70, noNaN: true });
+  const size = fc.double({ min: 0.1, max: 90, noNaN: true });
+  fc.assert(
+    fc.property(place, place, size, size, (x, y, width, height) => {
+      const box = { x, y, width, height };
+      expect(shown(box)).toBeCloseTo(regionArea(overlapOf(ring, [rectRing(box)])), 1);
+    }),
+  );
+});
+
+test('a long ragged edge is cut the same whichever way round the paper lies', () => {
+  const ragged = Array.from({ length: 400 }, (_, i) => ({ x: i, y: 3 * Math.abs(Math.sin(i)) }));
+  const wide: Region = [[...ragged, { x: 399, y: 80 }, { x: 0, y: 80 }]];
+  const tall = mapRegion([0, 1, 1, 0, 0, 0], wide);
+  const window = (region: Region) => regionArea(overlapOf(region, square(1, 1, 78)));
+  expect(window(wide)).toBeCloseTo(window(tall), 6);
+  expect(regionArea(growRegion(wide, 2))).toBeCloseTo(regionArea(growRegion(tall, 2)), 3);
 });
 
 test('points added to be bent later change neither area nor box', () => {

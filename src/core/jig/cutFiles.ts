@@ -68,10 +68,17 @@ function knockOutDrawings(piece: Piece, job: Job, mirrored: boolean): Drawing[] 
     lines: [...tabs, ...ringLines('cut', lay(region))],
     texts: [],
   });
+  const large = Math.max(sheet.width, sheet.height) > DYE_SHEET_MM;
+  const split = large ? 'Larger than one pre-printed sheet: cut it from several. ' : '';
   const after =
     'The outer line is the carrier: its bare ends are tape tabs. Crack the cuts open by rolling the sheet.';
   return [
-    drawing('motif', 'Motif to cut out', `Weed everything but the motif. ${after}`, positive),
+    drawing(
+      'motif',
+      'Motif to cut out',
+      `${split}Weed everything but the motif. ${after}`,
+      positive,
+    ),
     drawing(
       'ground',
       'Ground it was cut from',

@@ -133,13 +133,20 @@ function coverPaper({ job, faces, pieces, units }: JigInput): Drawing | null {
 }
 
 /** Where to fold a pair and where the blank lies in it. */
-function foldJig({ job, pieces }: JigInput): Drawing | null {
+function foldJig({ job, pieces, units }: JigInput): Drawing | null {
   const piece = pieces.find(({ guides }) => guides.some(({ kind }) => kind === 'fold'));
   if (!piece || !job.fold) return null;
   const { form } = job.blank;
   const hole =
     form.kind === 'disc' && form.holeMm > 0
-      ? [text(3, piece.heightMm - 3, `hole ${holeMiddleMm(form).toFixed(1)} mm below the top`, 2.4)]
+      ? [
+          text(
+            3,
+            piece.heightMm - 3,
+            `hole ${formatLength(holeMiddleMm(form), units.length)} below the top`,
+            2.4,
+          ),
+        ]
       : [];
   return {
     id: 'fold-jig',

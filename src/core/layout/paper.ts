@@ -21,28 +21,34 @@ function endsOf({ bleedMm, wrap, blank }: PaperChoices): [left: number, right: n
   return kind === 'butt' ? [0, 0] : [-byMm / 2, -byMm / 2];
 }
 
-/** How deep a decorative edge is cut in at a place along it, 0–1 of its depth. */
-const EDGE_SHAPES: Record<WrapPaper['edge']['style'], (waves: number) => number> = {
-  straight: () => 0,
-  wave: (t) => (1 - Math.cos(2 * Math.PI * t)) / 2,
-  scallop: (t) => 1 - Math.abs(Math.sin(Math.PI * t)),
-  zigzag: (t) => 1 - Math.abs(2 * (t - Math.floor(t)) - 1),
+/** Per style: how deep the edge is cut in at a place along it, 0–1 of its depth, and points a wave. */
+const EDGE_SHAPES: Record<
+  Exclude<WrapPaper['edge']['style'], 'straight'>,
+  { at: (waves: number) => number; points: number }
+> = {
+  wave: { at: (t) => (1 - Math.cos(2 * Math.PI * t)) / 2, points: 12 },
+  scallop: { at: (t) => 1 - Math.abs(Math.sin(Math.PI * t)), points: 12 },
+  zigzag: { at: (t) => 1 - Math.abs(2 * (t - Math.floor(t)) - 1), points: 2 },
   // three sines that do not meet again soon: looks torn, yet is the same every time
-  torn: (t) => (3 + Math.sin(5.1 * t) + Math.sin(11.7 * t + 1) + Math.sin(23.3 * t + 2)) / 6,
+  torn: {
+    at: (t) => (3 + Math.sin(5.1 * t) + Math.sin(11.7 * t + 1) + Math.sin(23.3 * t + 2)) / 6,
+    points: 24,
+  },
 };
-/** Length of a wave in depths, and points per wave (own choice). */
+/** Length of a wave in depths (own choice), and how many are enough on any length. */
 const WAVE_DEPTHS = 4;
-const STEPS_A_WAVE = 24;
+const MOST_WAVES = 60;
 
 /** A box whose upper and lower edge are cut decoratively, inwards from the box. */
 function decorated(region: Region, { style, depthMm }: WrapPaper['edge']): Region {
   if (style === 'straight' || depthMm <= 0) return region;
   const { x, y, width, height } = regionBox(region);
-  const waves = Math.max(1, Math.round(width / (WAVE_DEPTHS * depthMm)));
-  const steps = waves * STEPS_A_WAVE;
+  const { at, points } = EDGE_SHAPES[style];
+  const waves = Math.min(MOST_WAVES, Math.max(1, Math.round(width / (WAVE_DEPTHS * depthMm))));
+  const steps = waves * points;
   const across: Point[] = Array.from({ length: steps + 1 }, (_, i) => ({
     x: x + (width * i) / steps,
-    y: depthMm * EDGE_SHAPES[style]((waves * i) / steps),
+    y: depthMm * at(i / points),
   }));
   const ring = [
     ...across.map((p) => ({ x: p.x, y: y + p.y })),

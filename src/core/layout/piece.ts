@@ -1,13 +1,9 @@
 import type { Face } from '../blank';
 import {
   area,
+  areaWithin,
   chain,
-  intersection,
-  isUprightRect,
   mapBox,
-  rectRing,
-  regionBox,
-  sharedArea,
   type Affine,
   type Box,
   type Point,
@@ -88,19 +84,16 @@ export interface FilledFace {
 
 /** Puts filled art on a strip, with how much of it the ink's edge cuts off. */
 export function artsOnStrip(filled: FilledFace, slot: number, place: Slot): PieceArt[] {
-  const straight = isUprightRect(place.ink);
-  const bounds = regionBox(place.ink);
+  const shownIn = areaWithin(place.ink);
   return filled.arts.map(({ placementId, art, box, turns }) => {
     const onStrip = mapBox(place.toStrip, box);
-    const inBounds = intersection(onStrip, bounds);
-    const shown = straight ? area(inBounds) : sharedArea([rectRing(onStrip)], place.ink);
     return {
       placementId,
       artSha256: art.sha256,
       slot,
       box: onStrip,
       matrix: chain(artMatrix(box, turns), place.toStrip),
-      cutOffShare: Math.max(0, 1 - shown / area(box)),
+      cutOffShare: Math.max(0, 1 - shownIn(onStrip) / area(box)),
     };
   });
 }

@@ -28,8 +28,8 @@ import { contourOf } from './silhouette';
 
 /** Room kept round art where paper need not cover the face, mm (own choice). */
 const ROOM_MM = 3;
-/** Longest straight run of a bent edge, mm: at 50 mm radius it stands a hundredth off its arc. */
-const BEND_STEP_MM = 2;
+/** How far the straight runs of a bent edge may stand off their arc, mm. */
+const BEND_ERROR_MM = 0.01;
 
 /** Which artwork a placement shows for the nth name. */
 const artFor = (placement: Placement, nth: number): string =>
@@ -59,10 +59,11 @@ function onPaper(face: Face, strip: Piece['strip'], faceOnStrip: Box, ink: Regio
   if (!face.development) return { bend: null, ...strip, cut: ink };
   const sweepRad = (face.development.sweepRad * strip.widthMm) / face.widthMm;
   const sector = growSector(face.development, faceOnStrip.y, sweepRad);
+  // the rise of an arc of radius r over a chord s is s² / 8r, largest where r is
+  const radiusMm = Math.max(sector.rimRadiusMm, sector.baseRadiusMm);
+  const runs = refine(ink, Math.max(1, Math.sqrt(8 * radiusMm * BEND_ERROR_MM)));
   const bent = (centre: Point): Region =>
-    refine(ink, BEND_STEP_MM).map((ring) =>
-      ring.map((point) => bend(point, strip, sector, centre)),
-    );
+    runs.map((ring) => ring.map((point) => bend(point, strip, sector, centre)));
   const box = regionBox(bent({ x: 0, y: 0 }));
   const centre = { x: -box.x, y: -box.y };
   return {
@@ -85,12 +86,21 @@ function paperFor(filled: FilledFace, job: Job): Region {
     return overlapOf(ink, [rectRing(strip)]);
   }
   if (job.cut.line === 'contour') {
-    const contours = arts.map(({ art, box, turns }) =>
-      contourOf(art, artMatrix(box, turns), job.cut),
-    );
-    return overlapOf(ink, unite(...contours));
+    return overlapOf(ink, unite(...contoursOf(arts, job.cut)));
   }
   return face.paper === 'art' ? around(Math.max(0, job.cut.marginMm)) : ink;
+}
+
+/** The line round each picture; that of a repeated one is found once and moved along. */
+function contoursOf(arts: FilledFace['arts'], cut: Job['cut']): Region[] {
+  const first = new Map<string, { box: Box; line: Region }>();
+  return arts.map(({ placementId, art, box, turns }) => {
+    const known = first.get(placementId);
+    if (known) return mapRegion(translation(box.x - known.box.x, box.y - known.box.y), known.line);
+    const line = contourOf(art, artMatrix(box, turns), cut);
+    first.set(placementId, { box, line });
+    return line;
+  });
 }
 
 function unionBox(boxes: readonly Box[]): Box {

@@ -1,6 +1,7 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
 import type { Artwork } from '@/core/model';
+import { planJob } from '@/core/plan';
 import { BUILT_IN_SHELF, shelfFor } from '@/core/shelf';
 import { demoJobs, type DemoPictures } from '@/demo/jobs';
 import { artwork, NOW } from '@tests/support/jobs';
@@ -32,4 +33,21 @@ test('docs/examples/comet-mug.json is the demo’s comet mug and can be read', (
   const document = toJobDocument(comet, shelfFor(comet, BUILT_IN_SHELF));
   published('docs/examples/comet-mug.json', document);
   expect(readJobDocument(JSON.parse(JSON.stringify(document)))).toMatchObject({ ok: true });
+});
+
+test('a job of schema 1, as the first version wrote it, is read and planned as it was', () => {
+  const old: unknown = JSON.parse(readFileSync('tests/support/comet-mug.v1.json', 'utf8'));
+  expect(old).toMatchObject({ version: 1 });
+  const read = readJobDocument(old);
+  if (!read.ok) throw new Error(read.reason);
+  const { job } = read.value;
+  expect(job.fold).toBeNull();
+  expect(job.placements.map(({ turns, repeat }) => [turns, repeat])).toEqual([[0, null]]);
+  const { pieces, sheets } = planJob(job, read.value.shelf);
+  // 8.75 × 3.79 in and 1/16 in of bleed a side, as before
+  expect([pieces[0]?.widthMm, pieces[0]?.heightMm]).toEqual([
+    expect.closeTo(8.875 * 25.4, 3),
+    expect.closeTo(3.915 * 25.4, 3),
+  ]);
+  expect(sheets).toHaveLength(1);
 });

@@ -1,0 +1,135 @@
+import { areaPathsD, differenceD, FillRule, intersectD, unionD } from 'clipper2-ts';
+import { area, bottom, contains, intersection, right, type Box } from './box';
+import type { Point } from './affine';
+import { doubleArea, holds, regionBox, type Region, type Ring } from './region';
+
+/** Decimals of a millimetre kept by the polygon engine: a tenth of a micrometre. */
+export const DECIMALS = 4;
+const GRID = 10 ** DECIMALS;
+const onGrid = (value: number): number => Math.round(value * GRID) / GRID;
+
+/** A ring on the engine's grid, without points that fall on their neighbour. */
+function snapped(ring: Ring): Point[] {
+  const points = ring.map(({ x, y }) => ({ x: onGrid(x), y: onGrid(y) }));
+  return points.filter(({ x, y }, i) => {
+    const before = points[(i + points.length - 1) % points.length];
+    return !before || before.x !== x || before.y !== y;
+  });
+}
+
+/** What the polygon engine can take: rings that enclose something on its grid; the rest is nothing. */
+const mutable = (region: Region): Point[][] =>
+  region.map(snapped).filter((ring) => ring.length > 2 && Math.abs(doubleArea(ring)) > 1 / GRID);
+
+type Clip = (one: Point[][], other: Point[][], rule: FillRule, decimals: number) => Point[][];
+
+/** Points with their axes swapped, still going the same way round. */
+const crosswise = (rings: readonly Ring[]): Point[][] =>
+  rings.map((ring) => ring.map(({ x, y }) => ({ x: y, y: x })).reverse());
+
+/**
+ * Does work of the polygon engine along the longer side of what it is done to: `turn` lays the
+ * rings so. The work grows with the number of edges the engine's sweep line stands on: swept along
+ * its length, the torn edge of a long wrap is a few at a time; swept across, it is thousands.
+ */
+export function alongside(
+  rings: readonly Ring[],
+  work: (turn: typeof crosswise) => Point[][],
+): Point[][] {
+  const { width, height } = regionBox(rings);
+  if (width > height) return crosswise(work(crosswise));
+  return work((same) => same.map((ring) => [...ring]));
+}
+
+const combine = (clip: Clip, one: Region, other: Region, rule = FillRule.EvenOdd): Point[][] => {
+  const [first, second] = [mutable(one), mutable(other)];
+  return alongside([...first, ...second], (turn) =>
+    clip(turn(first), turn(second), rule, DECIMALS),
+  );
+};
+
+/** The same region with outer edges and holes wound opposite ways, overlaps resolved. */
+export function oriented(region: Region): Point[][] {
+  const rings = mutable(region);
+  const [ring] = rings;
+  // a single line has no holes: the right way round is all it needs
+  if (ring && rings.length === 1) return [doubleArea(ring) < 0 ? ring.reverse() : ring];
+  return combine(unionD, rings, []);
+}
+
+export const unite = (...regions: readonly Region[]): Region =>
+  combine(unionD, regions.flatMap(oriented), [], FillRule.NonZero);
+
+export const subtract = (from: Region, what: Region): Region =>
+  what.length === 0 ? from : combine(differenceD, from, what);
+
+export const overlapOf = (one: Region, other: Region): Region => combine(intersectD, one, other);
+
+/** Area in mm², holes taken off. */
+export const regionArea = (region: Region): number => Math.abs(areaPathsD(oriented(region)));
+
+/** The part of a ring where `side` is not negative; `side` falls off evenly along any line. */
+function clippedTo(ring: Ring, side: (point: Point) => number): Point[] {
+  const kept: Point[] = [];
+  let before = ring.at(-1);
+  for (const point of ring) {
+    const [from, to] = [before ? side(before) : 0, side(point)];
+    if (before && from < 0 !== to < 0) {
+      const t = from / (from - to);
+      kept.push({ x: before.x + (point.x - before.x) * t, y: before.y + (point.y - before.y) * t });
+    }
+    if (to >= 0) kept.push(point);
+    before = point;
+  }
+  return kept;
+}
+
+/**
+ * How much of a region lies in an upright box, mm², for asking about many boxes: the rings are
+ * clipped at the box's four sides in turn (Sutherland and Hodgman 1974), which keeps signed areas.
+ */
+export function areaWithin(region: Region): (box: Box) => number {
+  const rings = oriented(region).map((ring) => ({ ring, box: regionBox([ring]) }));
+  return (box) => {
+    const sides: ((point: Point) => number)[] = [
+      ({ x }) => x - box.x,
+      ({ x }) => right(box) - x,
+      ({ y }) => y - box.y,
+      ({ y }) => bottom(box) - y,
+    ];
+    const parts = rings.map((each) => {
+      if (area(intersection(each.box, box)) === 0) return 0;
+      return doubleArea(contains(box, each.box) ? each.ring : sides.reduce(clippedTo, each.ring));
+    });
+    return Math.abs(parts.reduce((sum, part) => sum + part, 0)) / 2;
+  };
+}
+
+/** The outer edges alone: holes filled. */
+export const withoutHoles = (region: Region): Region =>
+  region.length < 2
+    ? region
+    : combine(
+        unionD,
+        oriented(region).filter((ring) => doubleArea(ring) > 0),
+        [],
+        FillRule.NonZero,
+      );
+
+/** The separate pieces a region falls into once cut, each with its own holes; largest first. */
+export function islandsOf(region: Region): Region[] {
+  const rings = oriented(region).map((ring) => ({ ring, area: doubleArea(ring) }));
+  const outer = rings.filter((each) => each.area > 0).sort((a, b) => a.area - b.area);
+  const islands = outer.map(({ ring, area: size }) => ({ region: [ring], area: size }));
+  for (const hole of rings.filter((each) => each.area < 0)) {
+    // the smallest edge round a hole is the one it is in, and that may lie in another hole; they
+    // may touch at a corner, so that most corners decide
+    const home = islands.find(
+      ({ region: [edge = []] }) =>
+        2 * hole.ring.filter((corner) => holds([edge], corner)).length > hole.ring.length,
+    );
+    home?.region.push(hole.ring);
+    if (home) home.area += hole.area;
+  }
+  return islands.sort((a, b) => b.area - a.area).map((island) => island.region);
+}

@@ -1,0 +1,69 @@
+import { EndType, inflatePathsD, JoinType } from 'clipper2-ts';
+import type { Point } from './affine';
+import { alongside, DECIMALS, oriented } from './clip';
+import { doubleArea, type Region, type Ring } from './region';
+
+/** How far a chord may stand off its arc, mm: far below what scissors can follow. */
+const CHORD_ERROR_MM = 0.01;
+/** Sharp corners stay sharp up to this many times the growth. */
+const MITRE_LIMIT = 4;
+
+/** Sharpest corner, as the cosine of half its turn, that growing keeps sharp. */
+const LEAST_COS = 1 / MITRE_LIMIT;
+
+/** Whether every edge of a line still runs the way it did. */
+const keepsEdges = (ring: Ring, moved: Ring): boolean =>
+  ring.every((at, i) => {
+    const next = (i + 1) % ring.length;
+    const [a, b, to] = [moved[i], moved[next], ring[next]];
+    if (!a || !b || !to) return false;
+    return (b.x - a.x) * (to.x - at.x) + (b.y - a.y) * (to.y - at.y) > 0;
+  });
+
+/**
+ * Moves the edges of a convex line outwards or inwards: each corner goes along its bisector.
+ * @returns null when it is not convex, has a corner too sharp to keep, or loses an edge on the way in.
+ */
+function growConvex(ring: Ring, byMm: number): Ring | null {
+  const way = Math.sign(doubleArea(ring));
+  const grown: Point[] = [];
+  for (let i = 0; i < ring.length; i++) {
+    const at = ring[i];
+    const before = ring[(i + ring.length - 1) % ring.length];
+    const next = ring[(i + 1) % ring.length];
+    if (!at || !before || !next) return null;
+    const inLength = Math.hypot(at.x - before.x, at.y - before.y);
+    const outLength = Math.hypot(next.x - at.x, next.y - at.y);
+    if (inLength === 0 || outLength === 0) return null;
+    const [ax, ay] = [(at.x - before.x) / inLength, (at.y - before.y) / inLength];
+    const [bx, by] = [(next.x - at.x) / outLength, (next.y - at.y) / outLength];
+    if (way * (ax * by - ay * bx) < -1e-9) return null;
+    // the outward normals of both edges, way round as the ring is
+    const [nx, ny] = [way * (ay + by), way * -(ax + bx)];
+    const cosHalf = Math.hypot(nx, ny) / 2;
+    if (cosHalf < LEAST_COS) return null;
+    const reach = byMm / (2 * cosHalf * cosHalf);
+    grown.push({ x: at.x + nx * reach, y: at.y + ny * reach });
+  }
+  return byMm > 0 || keepsEdges(ring, grown) ? grown : null;
+}
+
+/**
+ * Moves the edge outwards by `byMm` (inwards when negative); holes get smaller. Corners are kept
+ * sharp or rounded.
+ */
+export function growRegion(
+  region: Region,
+  byMm: number,
+  corners: 'sharp' | 'round' = 'sharp',
+): Region {
+  if (byMm === 0 || region.length === 0) return region;
+  const [ring, ...others] = region;
+  const convex = ring && others.length === 0 && corners === 'sharp' ? growConvex(ring, byMm) : null;
+  if (convex) return [convex];
+  const join = corners === 'sharp' ? JoinType.Miter : JoinType.Round;
+  const rings = oriented(region);
+  return alongside(rings, (turn) =>
+    inflatePathsD(turn(rings), byMm, join, EndType.Polygon, MITRE_LIMIT, DECIMALS, CHORD_ERROR_MM),
+  );
+}
