@@ -61,7 +61,8 @@ const VIEWS = [
       await page.getByText('Sleeve pattern', { exact: true }).scrollIntoViewIfNeeded();
     },
   ],
-  ['tapered', job('latte', 'sheets')],
+  // bending the picture takes its time
+  ['tapered', job('latte', 'sheets'), (page) => page.waitForTimeout(4000)],
   ['heat', job('moons', 'heat')],
   [
     'press-stack',

@@ -67,6 +67,7 @@ export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) 
       }),
       'source-note',
     );
+  const outlines = art.facts?.silhouette.length ?? 0;
   return (
     <Tucked title="About this picture" now={art.sourceNote ? 'source noted' : ''}>
       {art.facts && (
@@ -74,7 +75,7 @@ export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) 
           <Palette facts={art.facts} />
           <Typography sx={{ fontSize: 14 }}>
             {percent(art.facts.whiteShare)} white, {percent(art.transparentShare)} see-through
-            {art.facts.silhouette.length > 0 && `, ${art.facts.silhouette.length} outlines`}.
+            {outlines > 0 && `, ${outlines} ${outlines === 1 ? 'outline' : 'outlines'}`}.
           </Typography>
         </>
       )}

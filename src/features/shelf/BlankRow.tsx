@@ -5,27 +5,31 @@ import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { facesOf, FORMS } from '@/core/blank';
-import { pathData } from '@/core/geometry';
+import { bentOutline, pathData, regionBox } from '@/core/geometry';
 import type { Blank } from '@/core/model';
 import { formatSize } from '@/core/units';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 
-/** The blank's first face, small, in its own proportions. */
+/** The blank's first face, small, in its own proportions; a tapered wall as it lies unrolled. */
 function Thumbnail({ blank }: { blank: Blank }) {
   const [face] = facesOf(blank);
   if (!face || face.widthMm <= 0 || face.heightMm <= 0) return <Box sx={{ width: 84 }} />;
-  const thin = Math.max(face.widthMm, face.heightMm) / 70;
+  const outline = face.development
+    ? [bentOutline(face, face.development, { x: 0, y: 0 })]
+    : face.region;
+  const { x, y, width, height } = regionBox(outline);
+  const thin = Math.max(width, height) / 70;
   return (
     <svg
       width={84}
       height={84}
-      viewBox={`${-thin} ${-thin} ${face.widthMm + 2 * thin} ${face.heightMm + 2 * thin}`}
+      viewBox={`${x - thin} ${y - thin} ${width + 2 * thin} ${height + 2 * thin}`}
       aria-hidden="true"
       style={{ flexShrink: 0 }}
     >
       <path
-        d={pathData(face.region)}
+        d={pathData(outline)}
         fillRule="evenodd"
         fill={blank.substrate.colour}
         stroke={COLOURS.ink}
@@ -81,7 +85,7 @@ export function BlankRow({ blank, onCopy, onEdit, onRemove }: RowProps) {
         <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
           {FORMS[blank.form.kind].label}, {blank.substrate.material}; {blank.origin}
         </Typography>
-        <Box sx={{ ml: -0.75 }}>
+        <Box sx={{ ml: -1.25 }}>
           {onEdit && button('Edit', onEdit)}
           {button('Copy', onCopy)}
           {onRemove && button('Take off', onRemove)}
