@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { artwork, mugJob, NOW, onLatteCup, shelf, withForm } from '@tests/support/jobs';
 import { facesOf } from './blank';
-import { determinant } from './geometry';
+import { contains, determinant } from './geometry';
 import { newJob, withArt } from './job';
 import { jobSchema, type Job } from './model';
 import { planJob } from './plan';
@@ -176,16 +176,19 @@ test('whatever is chosen, the picture is flipped once and lands in the file as t
   );
 });
 
-test('a piece is on a sheet, or is reported as too large with what is missing; never neither', () => {
+test('every piece is on its sheets, whole or in tiles, or reported as one that cannot be; never neither', () => {
   fc.assert(
     fc.property(anyJob, (job) => {
-      const { pieces, sheets, misfits, checks } = planJob(job, shelf);
-      const placed = sheets.flatMap(({ items }) => items.map(({ pieceId }) => pieceId));
+      const { pieces, sheets, misfits, tilings, checks } = planJob(job, shelf);
+      const items = sheets.flatMap((sheet) => sheet.items);
+      const whole = items.filter(({ tile }) => !tile).map(({ pieceId }) => pieceId);
+      const parts = tilings.map(({ pieceId }) => pieceId);
       const missed = misfits.map(({ pieceId }) => pieceId);
-      expect([...placed, ...missed].sort()).toEqual(pieces.map(({ id }) => id).sort());
-      for (const { overWidthMm, overHeightMm } of misfits) {
-        expect(overWidthMm + overHeightMm).toBeGreaterThan(0);
-      }
+      expect([...whole, ...parts, ...missed].sort()).toEqual(pieces.map(({ id }) => id).sort());
+      for (const { pieceId, tiles } of tilings)
+        expect(items.filter((item) => item.pieceId === pieceId)).toHaveLength(tiles.length);
+      for (const sheet of sheets)
+        for (const { box } of sheet.items) expect(contains(sheet.printable, box)).toBe(true);
       expect(checks.filter(({ id }) => id.startsWith('misfit'))).toHaveLength(
         Math.min(1, misfits.length),
       );

@@ -11,7 +11,7 @@ import {
   type Recipe,
   type Settings,
 } from './press';
-import { planSheets, type Misfit, type Sheet } from './sheet';
+import { planSheets, type Misfit, type Sheet, type Tiling } from './sheet';
 import { TRANSFERS } from './transfer';
 import { TRADE_UNITS, type UnitStyle } from './units';
 
@@ -22,6 +22,7 @@ export interface JobPlan {
   readonly mirror: MirrorPlan;
   readonly sheets: readonly Sheet[];
   readonly misfits: readonly Misfit[];
+  readonly tilings: readonly Tiling[];
   readonly settings: Settings;
   readonly steps: readonly PressStep[];
   readonly checks: readonly Check[];
@@ -57,14 +58,15 @@ export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS):
   const faces = facesOf(job.blank);
   const pieces = layOut(job, faces);
   const mirror = planMirror(transfer, printer, job.sheet.mirrorBy);
-  const sheets = planSheets(pieces, { job, paper, printer, mirror, units });
+  const arts = new Map(job.arts.map((art) => [art.sha256, art]));
+  const sheets = planSheets(pieces, { job, arts, paper, printer, mirror, units });
   const recipe = recipeFor(machine, job.blank);
   const settings = settingsFor(recipe, job.heat);
   const steps = planPress(recipe, job.heat);
   const cutter = job.sheet.cutterId ? pick('cutter', shelf.cutters, job.sheet.cutterId) : null;
   const checks = checkPlan({
     ...{ job, transfer, paper, printer, cutter, machine, recipe, settings },
-    ...{ faces, pieces, mirror, sheets, units },
+    ...{ papers: shelf.papers, faces, pieces, mirror, sheets, units },
   });
 
   return {

@@ -1,4 +1,4 @@
-import { artwork, findings, mugJob, onLatteCup, shelf, withForm } from '@tests/support/jobs';
+import { artwork, findings, mugJob, onLatteCup, shelf, withForm, jobOn } from '@tests/support/jobs';
 import type { HeatSettings, Job, Placement, Printer, Shelf, Substrate } from '../model';
 import { planJob } from '../plan';
 import { fahrenheitToC, inches } from '../units';
@@ -84,7 +84,18 @@ const CASES: readonly (readonly [id: string, job: Job, says: RegExp, level: stri
   ['ink', printedOn({ printerId: 'ordinary-inkjet' }), /only sublimation ink/, 'stop'],
   ['ink', printedOn({ printerId: 'laser' }), /laser toner/, 'stop'],
   ['paper-width', printedOn({ paperId: 'tabloid' }), /11 in wide.*up to 8 1\/2 in/, 'stop'],
-  ['misfit-wrap-1', withForm(mugJob(), { girthMm: inches(14) }), /too wide.*tiling/, 'stop'],
+  [
+    'misfit-front-1',
+    jobOn('wall-panel', artwork(), { widthMm: 5000, heightMm: 5000 }),
+    /too little to tile/,
+    'stop',
+  ],
+  [
+    'tiled-wrap-1',
+    withForm(mugJob(), { girthMm: inches(14) }),
+    /12 5\/8 × 3\.92 in .* 2 sheets of US letter, 1 × 2, .*US legal in the same printer/,
+    'note',
+  ],
   [
     'machine-range',
     heated('oven', { temperatureC: fahrenheitToC(500) }),

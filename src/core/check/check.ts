@@ -37,6 +37,8 @@ export interface Findings {
   readonly job: Job;
   readonly transfer: Transfer;
   readonly paper: Paper;
+  /** All papers of the shelf. */
+  readonly papers: readonly Paper[];
   readonly printer: Printer;
   /** Null when the pieces are cut by hand. */
   readonly cutter: Cutter | null;

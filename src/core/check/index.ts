@@ -4,10 +4,18 @@ import type { Check, Findings, Level } from './check';
 import { HEAT_RULES } from './heatRules';
 import { PLACE_RULES } from './placeRules';
 import { SHEET_RULES } from './sheetRules';
+import { TILE_RULES } from './tileRules';
 
 export { STATIONS, type Check, type Findings, type Fix, type Level, type Station } from './check';
 
-const RULES = [...BLANK_RULES, ...ART_RULES, ...PLACE_RULES, ...SHEET_RULES, ...HEAT_RULES];
+const RULES = [
+  ...BLANK_RULES,
+  ...ART_RULES,
+  ...PLACE_RULES,
+  ...SHEET_RULES,
+  ...TILE_RULES,
+  ...HEAT_RULES,
+];
 const GRAVITY: Record<Level, number> = { stop: 0, warn: 1, note: 2 };
 
 /** Runs every rule; what stops comes first, then station order. */

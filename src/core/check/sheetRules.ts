@@ -31,28 +31,20 @@ const paperWidth: Rule = ({ paper, printer, units }) =>
       ];
 
 const misfit: Rule = ({ sheets, pieces, paper, units }) => {
-  const [first, ...others] = sheets.misfits;
+  const [first] = sheets.misfits;
   if (!first) return [];
   const piece = pieces.find(({ id }) => id === first.pieceId);
-  const show = (mm: number) => formatLength(mm, units.length);
-  const over = [
-    first.overWidthMm > 0 && `${show(first.overWidthMm)} too wide`,
-    first.overHeightMm > 0 && `${show(first.overHeightMm)} too high`,
-  ]
-    .filter(Boolean)
-    .join(' and ');
-  const more =
-    others.length > 0 ? ` ${others.length} more of its pieces are too large as well.` : '';
+  const figure = formatSize(piece?.widthMm ?? 0, piece?.heightMm ?? 0, units.length);
   return [
     {
       id: `misfit-${first.pieceId}`,
       level: 'stop',
       station: 'sheets',
       text:
-        `The piece is ${formatSize(piece?.widthMm ?? 0, piece?.heightMm ?? 0, units.length)} with its bleed; ${paper.name} ` +
-        `${first.orientation} prints ${formatSize(first.printable.width, first.printable.height, units.length)}: ${over}. ` +
-        `Choose larger paper; on this one it needs tiling over several sheets.${more}`,
-      figure: over,
+        `The piece is ${figure} with its bleed; ${paper.name} ${first.orientation} prints ` +
+        `${formatSize(first.printable.width, first.printable.height, units.length)}: too little to tile it even over several sheets. ` +
+        `Choose larger paper or a smaller overlap.`,
+      figure,
     },
   ];
 };
@@ -116,24 +108,30 @@ const driverCannot: Rule = ({ job, printer, mirror: plan }) =>
       ]
     : [];
 
-const marksDropped: Rule = ({ sheets }) =>
-  sheets.sheets
-    .filter(({ marks }) => !marks.cutGuide || !marks.foot)
-    .map((sheet) => {
-      const lost = [
-        !sheet.marks.cutGuide && 'trim marks',
-        !sheet.marks.foot && 'check bar and label',
-      ]
-        .filter(Boolean)
-        .join(' and ');
-      return {
-        id: `marks-dropped-${sheet.id}`,
-        level: 'note' as const,
-        station: 'sheets' as const,
-        text: `The piece fills the page: no room is left for ${lost}. Measure the print itself before pressing.`,
-        figure: lost,
-      };
-    });
+const marksDropped: Rule = ({ sheets: { sheets } }) => {
+  const bare = sheets.filter(({ marks }) => marks.cutGuides.length === 0 || !marks.foot);
+  const [first] = bare;
+  if (!first) return [];
+  const lost = [
+    bare.some(({ marks }) => marks.cutGuides.length === 0) && 'trim marks',
+    bare.some(({ marks }) => !marks.foot) && 'check bar and label',
+  ]
+    .filter(Boolean)
+    .join(' and ');
+  const where =
+    bare.length === 1
+      ? 'The piece fills the page'
+      : `${bare.length} sheets are filled by their pieces`;
+  return [
+    {
+      id: `marks-dropped-${first.id}`,
+      level: 'note',
+      station: 'sheets',
+      text: `${where}: no room is left for ${lost}. Measure the print itself before pressing.`,
+      figure: lost,
+    },
+  ];
+};
 
 /** Will what leaves the printer be whole, true to size and the right way round? */
 export const SHEET_RULES: readonly Rule[] = [

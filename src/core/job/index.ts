@@ -2,3 +2,4 @@ export * from './edit';
 export * from './progress';
 export * from './start';
 export * from './names';
+export * from './sheets';

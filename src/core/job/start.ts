@@ -1,5 +1,5 @@
 import { facesOf, usualBleedMm } from '../blank';
-import type { Blank, Job } from '../model';
+import { sheetChoicesSchema, type Blank, type Job } from '../model';
 import { worksOn } from '../press';
 import { BUILT_IN_SHELF } from '../shelf';
 import { inches } from '../units';
@@ -29,12 +29,11 @@ export function newJob(id: string, name: string, blank: Blank, now: Date): Job {
     },
     cut: { line: 'edge', marginMm: 3, holes: 'keep', apart: false },
     fold: null,
-    sheet: {
+    sheet: sheetChoicesSchema.parse({
       paperId: 'letter',
       printerId: 'sublimation-inkjet',
       mirrorBy: 'file',
-      cutterId: null,
-    },
+    }),
     heat: {
       machineId: machineFor(blank),
       own: { temperatureC: null, dwellS: null, pressure: null },

@@ -99,6 +99,61 @@ const sizeRowSchema = z.object({
   copies: z.int().min(0).max(200),
 });
 
+/** How pieces come onto paper. */
+export const sheetChoicesSchema = z.object({
+  paperId: idSchema,
+  printerId: idSchema,
+  /** Who should mirror where there is a choice. */
+  mirrorBy: z.enum(['file', 'driver']),
+  /** The machine that cuts the pieces; null cuts by hand. */
+  cutterId: idSchema.nullable().default(null),
+  /** How many of the whole thing are made. */
+  copies: z.int().min(1).max(MAX_NAMES).default(1),
+  /** Several pieces on one sheet: room between them, mm, and what they may be packed like. */
+  gang: z
+    .object({
+      together: z.boolean(),
+      gapMm: lengthSchema.max(50),
+      turn: z.boolean(),
+      straightCuts: z.boolean(),
+    })
+    .default({ together: true, gapMm: 6, turn: true, straightCuts: false }),
+  /** How a piece larger than a sheet is tiled. */
+  tile: z
+    .object({
+      /** What two sheets print in common at a seam, mm. */
+      overlapMm: lengthSchema.max(50),
+      /** `one`: of each pair one is cut on the line; `both`: every inner white border is cut back to ink. */
+      trim: z.enum(['one', 'both']),
+    })
+    .default({ overlapMm: 6.35, trim: 'one' }),
+  /** Seams set by hand, piece mm from its left and upper edge as seen. */
+  seams: z
+    .array(
+      z.object({
+        pieceId: z.string().max(120),
+        downAtMm: z.array(lengthSchema).max(60),
+        acrossAtMm: z.array(lengthSchema).max(60),
+      }),
+    )
+    .max(100)
+    .default([]),
+  /** Parts of a face that no seam may cross (a face, a name), face mm. */
+  keepWhole: z
+    .array(
+      z.object({
+        id: idSchema,
+        faceId: idSchema,
+        xMm: offsetSchema,
+        yMm: offsetSchema,
+        widthMm: positiveLengthSchema,
+        heightMm: positiveLengthSchema,
+      }),
+    )
+    .max(40)
+    .default([]),
+});
+
 /** The one thing the user makes. Everything else is computed from it and the shelf. */
 export const jobSchema = z.object({
   id: idSchema,
@@ -124,14 +179,7 @@ export const jobSchema = z.object({
     .object({ gapMm: lengthSchema.max(200) })
     .nullable()
     .default(null),
-  sheet: z.object({
-    paperId: idSchema,
-    printerId: idSchema,
-    /** Who should mirror where there is a choice. */
-    mirrorBy: z.enum(['file', 'driver']),
-    /** The machine that cuts the pieces; null cuts by hand. */
-    cutterId: idSchema.nullable().default(null),
-  }),
+  sheet: sheetChoicesSchema,
   heat: heatSettingsSchema,
 });
 
@@ -142,6 +190,7 @@ export type Pressure = z.infer<typeof pressureSchema>;
 export type HeatSettings = z.infer<typeof heatSettingsSchema>;
 export type WrapPaper = z.infer<typeof wrapPaperSchema>;
 export type CutChoice = z.infer<typeof cutSchema>;
+export type SheetChoices = z.infer<typeof sheetChoicesSchema>;
 export type SizeRow = z.infer<typeof sizeRowSchema>;
 export type TransferKind = z.infer<typeof jobSchema>['transfer'];
 export type Job = z.infer<typeof jobSchema>;

@@ -4,6 +4,7 @@ import {
   idSchema,
   lengthSchema,
   nameSchema,
+  offsetSchema,
   originSchema,
   positiveLengthSchema,
 } from './primitives';
@@ -14,6 +15,8 @@ export const paperSchema = z.object({
   /** Upright: the short side is the width. mm. */
   widthMm: positiveLengthSchema,
   heightMm: positiveLengthSchema,
+  /** Left over from a sheet and kept to be used first. */
+  offcut: z.boolean().default(false),
   origin: originSchema,
 });
 
@@ -36,6 +39,21 @@ export const printerSchema = z.object({
   driverCanMirror: z.boolean(),
   /** Whether it mirrors every page of this paper kind by itself. */
   mirrorsOnItsOwn: z.boolean(),
+  /** What the check bar of 100 mm measured on a real print, across and along the paper, mm. */
+  barMm: z
+    .object({
+      across: z.number().min(80).max(120),
+      along: z.number().min(80).max(120),
+    })
+    .default({ across: 100, along: 100 }),
+  /** Driver settings that worked, in the user's words. */
+  settings: z
+    .object({
+      media: z.string().max(100),
+      quality: z.string().max(100),
+      colour: z.string().max(100),
+    })
+    .default({ media: '', quality: '', colour: '' }),
   origin: originSchema,
 });
 
@@ -53,6 +71,11 @@ export const cutterSchema = z.object({
   name: nameSchema,
   /** Widest print it can find and cut round, mm. */
   printAndCutWidthMm: positiveLengthSchema,
+  /** How far its cut lay off the line on a test cut, mm to the right and down. */
+  cutOffMm: z.object({ x: offsetSchema, y: offsetSchema }).default({ x: 0, y: 0 }),
+  /** Blade, force and passes that worked, and which side goes to the mat, in the user's words. */
+  material: z.string().max(200).default(''),
+  sideToMat: z.string().max(200).default(''),
   origin: originSchema,
 });
 

@@ -1,3 +1,15 @@
 export { pageOf, type Orientation, type Page } from './page';
 export type { BarStop, CutGuide, Foot, Line, SheetMarks } from './marks';
-export { planSheets, type Misfit, type Sheet, type SheetItem, type SheetPlan } from './sheets';
+export { planSheets } from './sheets';
+export { liesMirrored } from './tiled';
+export type { Misfit, Sheet, SheetContext, SheetItem, SheetPlan } from './types';
+export {
+  layingSteps,
+  tableSide,
+  THROUGH_WHOLE,
+  wholesOn,
+  type LayStep,
+  type Side,
+  type Tile,
+  type Tiling,
+} from './tile';

@@ -1,8 +1,10 @@
 import {
+  applyAffine,
   bottom,
   growRegion,
   isUprightRect,
   mapRegion,
+  outset,
   right,
   withoutHoles,
   type Affine,
@@ -12,6 +14,7 @@ import {
 } from '../geometry';
 import type { Piece } from '../layout';
 import { inches } from '../units';
+import { trimLinesOf, type Tile } from './tile';
 
 /** A line of ink, mm on the page. */
 export interface Line {
@@ -21,16 +24,17 @@ export interface Line {
 
 /** What shows where to cut; never on the piece itself. */
 export type CutGuide =
-  /** Short lines that point at the corners of a straight-edged piece. */
+  /** Short lines outside the print that point along its straight cuts. */
   | { readonly kind: 'ticks'; readonly lines: readonly Line[] }
-  /** A line all round any other piece, a little outside its edge. */
-  | { readonly kind: 'line'; readonly rings: Region };
+  /** A line all round any other piece, a little outside its edge; on a tile only what lies within. */
+  | { readonly kind: 'line'; readonly rings: Region; readonly within: Box | null };
 
 /** Everything inked on a sheet besides the art; all of it lies outside every piece. */
 export interface SheetMarks {
-  readonly cutGuide: CutGuide | null;
-  /** An arrow above the piece that points to the top of what is on it; null where marks have no room. */
-  readonly up: readonly Line[] | null;
+  /** One for each piece on the sheet; none where marks have no room. */
+  readonly cutGuides: readonly CutGuide[];
+  /** Arrows above the pieces that point to the top of what is on them. */
+  readonly up: readonly Line[];
   readonly foot: Foot | null;
 }
 
@@ -81,35 +85,77 @@ const SHORT_BAR: readonly BarStop[] = [
   { atMm: inches(2), text: '2 in', side: 'right' },
 ];
 
-/** Eight ticks, two at each corner of a piece on the page. */
-function trimTicks(piece: Box): Line[] {
-  return [piece.x, right(piece)].flatMap((x) =>
-    [piece.y, bottom(piece)].flatMap((y) => {
-      const outX = x === piece.x ? -1 : 1;
-      const outY = y === piece.y ? -1 : 1;
-      return [
-        { from: { x: x + outX * TICK_GAP_MM, y }, to: { x: x + outX * TICK_ROOM_MM, y } },
-        { from: { x, y: y + outY * TICK_GAP_MM }, to: { x, y: y + outY * TICK_ROOM_MM } },
-      ];
-    }),
-  );
+/** Where marks may be: above and below a print, left and right of it, and how far from it. */
+export interface MarkRoom {
+  readonly above: boolean;
+  readonly beside: boolean;
+  readonly roomMm: number;
 }
 
-/** How a piece on a page is shown where to cut. */
-export const cutGuideFor = (piece: Piece, box: Box, toPage: Affine): CutGuide =>
-  isUprightRect(piece.cut)
-    ? { kind: 'ticks', lines: trimTicks(box) }
-    : {
-        kind: 'line',
-        rings: mapRegion(toPage, withoutHoles(growRegion(piece.cut, TICK_GAP_MM))),
-      };
+/** Ticks at both ends of straight cuts across a print, outside it, where there is room for them. */
+function ticksAlong(
+  print: Box,
+  xs: readonly number[],
+  ys: readonly number[],
+  { above, beside, roomMm }: MarkRoom,
+): CutGuide {
+  const ends = (from: number, to: number) => [
+    [from - TICK_GAP_MM, from - roomMm] as const,
+    [to + TICK_GAP_MM, to + roomMm] as const,
+  ];
+  const upright = xs.flatMap((x) =>
+    ends(print.y, bottom(print)).map(([a, b]) => ({ from: { x, y: a }, to: { x, y: b } })),
+  );
+  const level = ys.flatMap((y) =>
+    ends(print.x, right(print)).map(([a, b]) => ({ from: { x: a, y }, to: { x: b, y } })),
+  );
+  return { kind: 'ticks', lines: [...(above ? upright : []), ...(beside ? level : [])] };
+}
+
+/**
+ * How a piece on a page is shown where to cut.
+ * @param box the room it takes on the page; `toPage` takes piece mm there.
+ */
+export function cutGuidesFor(piece: Piece, box: Box, toPage: Affine, room: MarkRoom): CutGuide[] {
+  if (isUprightRect(piece.cut))
+    return [ticksAlong(box, [box.x, right(box)], [box.y, bottom(box)], room)];
+  // a line all round needs its little room on every side
+  return room.above && room.beside
+    ? [{ kind: 'line', rings: outlineOnPage(piece, toPage), within: null }]
+    : [];
+}
+
+const outlineOnPage = (piece: Piece, toPage: Affine): Region =>
+  mapRegion(toPage, withoutHoles(growRegion(piece.cut, TICK_GAP_MM)));
+
+/** How a tile on a page is shown where to cut: its seams, and the piece's own edge where it has one. */
+export function cutGuidesForTile(
+  piece: Piece,
+  tile: Tile,
+  box: Box,
+  toPage: Affine,
+  room: MarkRoom,
+): CutGuide[] {
+  const { x, y } = trimLinesOf(tile);
+  const spot = (px: number, py: number) => applyAffine(toPage, { x: px, y: py });
+  const xs = x.map((at) => spot(at, 0).x);
+  const ys = y.map((at) => spot(0, at).y);
+  const ticks = ticksAlong(box, xs, ys, room);
+  if (isUprightRect(piece.cut)) return [ticks];
+  const within = outset(box, TICK_GAP_MM);
+  return [ticks, { kind: 'line', rings: outlineOnPage(piece, toPage), within }];
+}
 
 /** An arrow above a piece: which end of a print is up is not always seen on it. */
-export function upArrow(box: Box): Line[] {
-  const x = box.x + box.width / 2;
-  const tip = { x, y: box.y - TICK_ROOM_MM };
-  const barb = (dx: number): Line => ({ from: tip, to: { x: x + dx, y: tip.y + 1.4 } });
-  return [{ from: { x, y: box.y - TICK_GAP_MM }, to: tip }, barb(-1.2), barb(1.2)];
+export function upArrow(piece: Piece, toPage: Affine, roomMm = TICK_ROOM_MM): Line[] {
+  const x = piece.widthMm / 2;
+  const spot = (dx: number, y: number) => applyAffine(toPage, { x: x + dx, y });
+  const tip = spot(0, -roomMm);
+  return [
+    { from: spot(0, -TICK_GAP_MM), to: tip },
+    { from: tip, to: spot(-1.2, 1.4 - roomMm) },
+    { from: tip, to: spot(1.2, 1.4 - roomMm) },
+  ];
 }
 
 /** Lays out the strip in its box: label lines first, the check bar under them. */

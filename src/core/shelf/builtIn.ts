@@ -7,6 +7,7 @@ const paper = (id: string, name: string, widthMm: number, heightMm: number): Pap
   name,
   widthMm,
   heightMm,
+  offcut: false,
   origin: 'standard',
 });
 
@@ -23,6 +24,12 @@ const even = (mm: number) => ({ top: mm, right: mm, bottom: mm, left: mm });
 const BLANK_SIDE =
   'Print on the blank side; logo, grid or coloured lines mark the back. Try one sheet.';
 
+/** What a new printer is taken to do until its prints are measured. */
+const UNMEASURED = {
+  barMm: { across: 100, along: 100 },
+  settings: { media: '', quality: '', colour: '' },
+};
+
 /** Margins and reach of ordinary home printers: from memory. */
 const PRINTERS: readonly Printer[] = [
   {
@@ -34,6 +41,7 @@ const PRINTERS: readonly Printer[] = [
     feedSide: BLANK_SIDE,
     driverCanMirror: true,
     mirrorsOnItsOwn: false,
+    ...UNMEASURED,
     origin: 'from memory',
   },
   {
@@ -45,6 +53,7 @@ const PRINTERS: readonly Printer[] = [
     feedSide: BLANK_SIDE,
     driverCanMirror: true,
     mirrorsOnItsOwn: false,
+    ...UNMEASURED,
     origin: 'from memory',
   },
   {
@@ -56,6 +65,7 @@ const PRINTERS: readonly Printer[] = [
     feedSide: BLANK_SIDE,
     driverCanMirror: false,
     mirrorsOnItsOwn: false,
+    ...UNMEASURED,
     origin: 'from memory',
   },
 ];
@@ -104,6 +114,9 @@ const CUTTERS: readonly Cutter[] = [
     id: 'small-cutter',
     name: 'Small cutting machine',
     printAndCutWidthMm: inches(9.25),
+    cutOffMm: { x: 0, y: 0 },
+    material: '',
+    sideToMat: '',
     origin: 'common practice',
   },
 ];

@@ -23,7 +23,7 @@ function OwnPaper({ onDone }: { onDone: () => void }) {
     const [short, long] = [Math.min(widthMm, heightMm), Math.max(widthMm, heightMm)];
     const name = `Own paper ${formatSize(short, long, length)}`;
     await addToShelf({
-      papers: [{ id, name, widthMm: short, heightMm: long, origin: 'measured' }],
+      papers: [{ id, name, widthMm: short, heightMm: long, offcut: false, origin: 'measured' }],
     });
     edit((job) => ({ ...job, sheet: { ...job.sheet, paperId: id } }));
     onDone();

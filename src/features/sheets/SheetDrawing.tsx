@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
+import { useId } from 'react';
 import { chain, mirrorIn, pathData, translation } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
 import type { CutGuide, Foot, Line, Sheet, SheetItem } from '@/core/sheet';
@@ -26,16 +27,35 @@ function PieceOnPage({
   previews: ReadonlyMap<string, string>;
 }) {
   const px = useMmPerPx();
+  const clip = useId();
+  const { tile } = item;
+  const stroke = item.mirrored ? COLOURS.bluebell : COLOURS.graphite;
   return (
     <g transform={`matrix(${item.matrix.join(' ')})`}>
-      <PiecePicture piece={piece} previews={previews} />
-      <path
-        d={pathData(piece.cut)}
-        fill="none"
-        stroke={item.mirrored ? COLOURS.bluebell : COLOURS.graphite}
-        strokeWidth={2 * px}
-        strokeDasharray={`${6 * px} ${3 * px}`}
-      />
+      {tile && (
+        <clipPath id={clip}>
+          <rect {...tile.printed} />
+        </clipPath>
+      )}
+      <g clipPath={tile ? `url(#${clip})` : undefined}>
+        <PiecePicture piece={piece} previews={previews} />
+        <path
+          d={pathData(piece.cut)}
+          fill="none"
+          stroke={stroke}
+          strokeWidth={2 * px}
+          strokeDasharray={`${6 * px} ${3 * px}`}
+        />
+      </g>
+      {tile && (
+        <rect
+          {...tile.shown}
+          fill="none"
+          stroke={COLOURS.ember}
+          strokeWidth={1.5 * px}
+          strokeDasharray={`${7 * px} ${4 * px}`}
+        />
+      )}
     </g>
   );
 }
@@ -45,8 +65,25 @@ const linesPath = (lines: readonly Line[]): string =>
 
 function CutGuideDrawing({ guide }: { guide: CutGuide }) {
   const px = useMmPerPx();
+  const clip = useId();
   const path = guide.kind === 'ticks' ? linesPath(guide.lines) : pathData(guide.rings);
-  return <path d={path} fill="none" stroke={COLOURS.ink} strokeWidth={px} />;
+  const within = guide.kind === 'line' ? guide.within : null;
+  return (
+    <g>
+      {within && (
+        <clipPath id={clip}>
+          <rect {...within} />
+        </clipPath>
+      )}
+      <path
+        d={path}
+        fill="none"
+        stroke={COLOURS.ink}
+        strokeWidth={px}
+        clipPath={within ? `url(#${clip})` : undefined}
+      />
+    </g>
+  );
 }
 
 function FootDrawing({ foot }: { foot: Foot }) {
@@ -112,13 +149,20 @@ function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string,
       {sheet.items.map((item) => {
         const piece = plan.pieces.find(({ id }) => id === item.pieceId);
         return (
-          piece && <PieceOnPage key={item.pieceId} item={item} piece={piece} previews={previews} />
+          piece && (
+            <PieceOnPage
+              key={`${item.pieceId}#${item.copy}`}
+              item={item}
+              piece={piece}
+              previews={previews}
+            />
+          )
         );
       })}
-      {sheet.marks.cutGuide && <CutGuideDrawing guide={sheet.marks.cutGuide} />}
-      {sheet.marks.up && (
-        <path d={linesPath(sheet.marks.up)} fill="none" stroke={COLOURS.ink} strokeWidth={px} />
-      )}
+      {sheet.marks.cutGuides.map((guide, i) => (
+        <CutGuideDrawing key={i} guide={guide} />
+      ))}
+      <path d={linesPath(sheet.marks.up)} fill="none" stroke={COLOURS.ink} strokeWidth={px} />
       {sheet.marks.foot && <FootDrawing foot={sheet.marks.foot} />}
       <DimensionLine
         axis="x"

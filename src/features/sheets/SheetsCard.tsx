@@ -13,11 +13,14 @@ import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { sheetsPdfTask } from '@/workers';
+import type { Tiling } from '@/core/sheet';
 import { CutterFields } from './CutterFields';
+import { GangFields } from './GangFields';
 import { MirrorLedger } from './MirrorLedger';
 import { PaperFields } from './PaperFields';
 import { Patterns } from './Patterns';
 import { PrinterFields } from './PrinterFields';
+import { LayingPlan, TileFields } from './TileFields';
 
 function PrintFile() {
   const { job, plan } = useJob();
@@ -68,15 +71,30 @@ function PrintFile() {
   );
 }
 
-/** The few choices of the sheets. */
-export function SheetsCard() {
+/** The choices of the sheets: what is printed, on what, and how it comes together. */
+export function SheetsCard({
+  tiling,
+  marking,
+  onMark,
+}: {
+  tiling: Tiling | null;
+  marking: boolean;
+  onMark: () => void;
+}) {
   const { plan } = useJob();
   return (
     <>
       {plan.sheets.length > 0 && <NextStep to="heat" label="Next: the heat" />}
       <PrintFile />
+      {tiling && (
+        <>
+          <TileFields tiling={tiling} marking={marking} onMark={onMark} />
+          <LayingPlan tiling={tiling} />
+        </>
+      )}
       <MirrorLedger />
       <PaperFields />
+      <GangFields />
       <PrinterFields />
       <CutterFields />
       <Patterns />

@@ -23,9 +23,11 @@ import {
   chain,
   mapRegion,
   mirrorIn,
+  rectRing,
   scaling,
   translation,
   type Affine,
+  type Box,
   type Point,
   type Region,
 } from '@/core/geometry';
@@ -74,6 +76,8 @@ function drawClipped(
   page.pushOperators(
     pushGraphicsState(),
     concatTransformationMatrix(...toPoints(sheet.heightMm)),
+    // a tile prints its own part of the piece and no more
+    ...clipTo(item.tile && item.box),
     ...mapRegion(item.matrix, within).flatMap((ring) => pathOf(ring, true)),
     clipEvenOdd(),
     endPath(),
@@ -115,10 +119,21 @@ const guidePath = (guide: CutGuide) =>
     ? guide.lines.flatMap(({ from, to }) => pathOf([from, to], false))
     : guide.rings.flatMap((ring) => pathOf(ring, true));
 
-function strokeOnPage(page: PDFPage, sheet: Sheet, path: PDFOperator[], more: PDFOperator[] = []) {
+/** Limits what follows to a box of the page, page mm. */
+const clipTo = (box: Box | null): PDFOperator[] =>
+  box ? [...pathOf(rectRing(box), true), clipEvenOdd(), endPath()] : [];
+
+function strokeOnPage(
+  page: PDFPage,
+  sheet: Sheet,
+  path: PDFOperator[],
+  more: PDFOperator[] = [],
+  within: Box | null = null,
+) {
   page.pushOperators(
     pushGraphicsState(),
     concatTransformationMatrix(...toPoints(sheet.heightMm)),
+    ...clipTo(within),
     setLineWidth(HAIRLINE_PT / POINTS_PER_MM),
     setStrokingGrayscaleColor(0),
     ...more,
@@ -128,11 +143,12 @@ function strokeOnPage(page: PDFPage, sheet: Sheet, path: PDFOperator[], more: PD
   );
 }
 
-/** Cut guide and up arrow: everything round a piece that is not on it. */
+/** Cut guides and up arrows: everything round the pieces that is not on them. */
 export function drawMarks(page: PDFPage, sheet: Sheet): void {
-  const { cutGuide, up } = sheet.marks;
-  if (cutGuide) strokeOnPage(page, sheet, guidePath(cutGuide));
-  if (up)
+  const { cutGuides, up } = sheet.marks;
+  for (const guide of cutGuides)
+    strokeOnPage(page, sheet, guidePath(guide), [], guide.kind === 'line' ? guide.within : null);
+  if (up.length > 0)
     strokeOnPage(
       page,
       sheet,
@@ -155,6 +171,7 @@ export function drawGuides(page: PDFPage, sheet: Sheet, item: SheetItem, piece: 
       kind === 'fold'
         ? [setDashPattern(FOLD_DASH_MM, 0)]
         : [setLineWidth(OUTLINE_PT / POINTS_PER_MM), setStrokingGrayscaleColor(0.45)],
+      item.tile && item.box,
     );
   }
 }

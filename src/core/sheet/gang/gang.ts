@@ -1,0 +1,111 @@
+import type { Box } from '../../geometry';
+import type { Job } from '../../model';
+import { composeSheet, freeOn, sizeOf, type Laid, type Load } from '../compose';
+import { LABEL_LINES, labelOf } from '../label';
+import type { Page } from '../page';
+import type { Room, Sheet, SheetContext } from '../types';
+import { pack, type Packed } from './pack';
+
+/** Whether a load fits a page that keeps such room, as it is. */
+export function fitsOn(load: Load, page: Page, room: Room): boolean {
+  const free = freeOn(page, room, LABEL_LINES);
+  const { widthMm, heightMm } = sizeOf(load);
+  return widthMm <= free.width + 1e-6 && heightMm <= free.height + 1e-6;
+}
+
+const keyOf = ({ piece, copy }: Load): string => `${piece.id}#${copy}`;
+
+interface Ganged {
+  readonly page: Page;
+  readonly sheets: readonly (readonly Packed[])[];
+}
+
+function packOn(loads: readonly Load[], page: Page, free: Box, rules: Job['sheet']['gang']) {
+  const items = loads.map((load) => {
+    const { widthMm, heightMm } = sizeOf(load);
+    return { id: keyOf(load), width: widthMm, height: heightMm };
+  });
+  const { gapMm, turn, straightCuts } = rules;
+  const sheets = pack(items, {
+    width: free.width,
+    height: free.height,
+    gap: gapMm,
+    // a piece alone lies as its page does
+    turn: turn && loads.length > 1,
+    straightCuts,
+  });
+  return sheets && { page, sheets };
+}
+
+const turnedIn = ({ sheets }: Ganged): number =>
+  sheets.flat().filter(({ turned }) => turned).length;
+
+/** All on pages one way round, or each on the way round it fits: the fewest sheets. */
+function bestGang(
+  loads: readonly Load[],
+  pages: readonly Page[],
+  room: Room,
+  context: SheetContext,
+): Ganged[] {
+  const rules = context.job.sheet.gang;
+  const on = (some: readonly Load[], page: Page) =>
+    some.length === 0 ? [] : packOn(some, page, freeOn(page, room, LABEL_LINES), rules);
+  const ways = pages.flatMap((page): Ganged[][] => {
+    const all = on(loads, page);
+    if (all && 'sheets' in all) return [[all]];
+    // some fit only the other way round: those that fit stay here
+    const here = loads.filter((load) => fitsOn(load, page, room));
+    const others = loads.filter((load) => !here.includes(load));
+    const rest = pages
+      .filter((each) => each !== page)
+      .map((each) => on(others, each))
+      .find((found) => found !== null);
+    const parts = [on(here, page), rest].filter((part) => part && 'sheets' in part);
+    return others.length < loads.length && rest ? [parts as Ganged[]] : [];
+  });
+  const count = (way: readonly Ganged[]) => way.reduce((sum, { sheets }) => sum + sheets.length, 0);
+  const turned = (way: readonly Ganged[]) => way.reduce((sum, one) => sum + turnedIn(one), 0);
+  return ways.sort((a, b) => count(a) - count(b) || turned(a) - turned(b))[0] ?? [];
+}
+
+/** Boxes moved onto the page: a single piece to the middle, several to the upper left. */
+function laidOn(free: Box, packed: readonly Packed[], loads: ReadonlyMap<string, Load>): Laid[] {
+  const alone = packed.length === 1;
+  return packed.flatMap(({ id, box, turned }) => {
+    const load = loads.get(id);
+    if (!load) return [];
+    const spare = { x: free.width - box.width, y: free.height - box.height };
+    const at = alone ? { x: spare.x / 2, y: spare.y / 2 } : box;
+    return [{ ...load, turned, box: { ...box, x: free.x + at.x, y: free.y + at.y } }];
+  });
+}
+
+/** Puts loads that each fit a page on as few sheets as it can, or each on one of its own. */
+export function gangSheets(
+  loads: readonly Load[],
+  pages: readonly Page[],
+  room: Room,
+  context: SheetContext,
+): Sheet[] {
+  const groups = context.job.sheet.gang.together ? [loads] : loads.map((load) => [load]);
+  return groups.flatMap((group) => {
+    const byKey = new Map(group.map((load) => [keyOf(load), load]));
+    return bestGang(group, pages, room, context).flatMap(({ page, sheets }) => {
+      const free = freeOn(page, room, LABEL_LINES);
+      return sheets.map((packed) => {
+        const laid = laidOn(free, packed, byKey);
+        const [first] = laid;
+        const ids = laid.map(({ piece, copy }) => `${piece.id}${copy > 0 ? `-${copy + 1}` : ''}`);
+        const label = {
+          id: ids[0] ?? '',
+          name: laid.length === 1 && first ? first.piece.name : `${laid.length} pieces`,
+          texts: labelOf(
+            laid.map(({ piece }) => piece),
+            context,
+          ),
+        };
+        return composeSheet(page, laid, room, label, context);
+      });
+    });
+  });
+}

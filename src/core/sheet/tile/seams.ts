@@ -1,0 +1,110 @@
+/** What a sheet may show of a piece along one axis, mm. */
+export interface Reach {
+  /** Length of the piece. */
+  readonly lengthMm: number;
+  /** What a sheet can print. */
+  readonly sheetMm: number;
+  /** What each sheet prints beyond the seam at its start and at its end. */
+  readonly beforeMm: number;
+  readonly afterMm: number;
+}
+
+/** What a cut costs at places `stepMm` apart, the first at 0. */
+export interface CutCosts {
+  readonly stepMm: number;
+  readonly costs: readonly number[];
+}
+
+export interface Seams {
+  /** Where the cuts go, ascending, mm. */
+  readonly atMm: readonly number[];
+  readonly cost: number;
+}
+
+/** No strip narrower than this is taped on where it can be helped, mm (own choice: an inch). */
+export const LEAST_STRIP_MM = 25.4;
+/** Rounding of millimetres that is no excess. */
+const HAIR_MM = 1e-6;
+
+/** Fewest sheets that show a length: the first and last have one seam, those between two. */
+export function sheetsFor({ lengthMm, sheetMm, beforeMm, afterMm }: Reach): number {
+  if (lengthMm <= sheetMm + HAIR_MM) return 1;
+  const between = sheetMm - beforeMm - afterMm;
+  if (between <= 0) return Infinity;
+  const ends = 2 * sheetMm - beforeMm - afterMm;
+  return 2 + Math.max(0, Math.ceil((lengthMm - ends - HAIR_MM) / between));
+}
+
+/** Longest strip the nth of so many sheets can show. */
+const longest = (reach: Reach, nth: number, count: number): number =>
+  reach.sheetMm -
+  (nth === 0 ? 0 : reach.beforeMm) -
+  (nth === count - 1 ? 0 : reach.afterMm) +
+  HAIR_MM;
+
+/** Whether such seams leave every sheet a strip it can print, none narrower than `leastMm`. */
+export function seamsHold(reach: Reach, atMm: readonly number[], leastMm = 0): boolean {
+  const edges = [0, ...atMm, reach.lengthMm];
+  const count = edges.length - 1;
+  return edges.slice(1).every((to, nth) => {
+    const strip = to - (edges[nth] ?? 0);
+    return strip >= leastMm - HAIR_MM && strip > 0 && strip <= longest(reach, nth, count);
+  });
+}
+
+/** What seams cost that were set by hand. */
+export const costOf = ({ stepMm, costs }: CutCosts, atMm: readonly number[]): number =>
+  atMm.reduce((sum, at) => sum + (costs[Math.round(at / stepMm)] ?? 0), 0);
+
+/**
+ * The cheapest places for the seams between so many sheets: exact, by dynamic programming over the
+ * places the costs are given for (each sheet's best from the best of the sheet before). Equal costs
+ * go to the more even strips.
+ * @returns null when no choice of places leaves every sheet a strip it can print.
+ */
+export function bestSeams(
+  reach: Reach,
+  count: number,
+  cuts: CutCosts,
+  leastMm = LEAST_STRIP_MM,
+): Seams | null {
+  if (count === 1) return seamsHold(reach, []) ? { atMm: [], cost: 0 } : null;
+  const { stepMm, costs } = cuts;
+  const places = costs.length;
+  const even = reach.lengthMm / count;
+  // far below what any detail costs, and never more than all of it together
+  const bias = (at: number, nth: number) => (1e-9 * Math.abs(at - nth * even)) / reach.lengthMm;
+  let before = new Float64Array(places).fill(Infinity);
+  before[0] = 0;
+  const from: Int32Array[] = [];
+  for (let nth = 1; nth < count; nth++) {
+    const now = new Float64Array(places).fill(Infinity);
+    const came = new Int32Array(places).fill(-1);
+    const most = Math.floor(longest(reach, nth - 1, count) / stepMm);
+    const least = Math.max(1, Math.ceil((leastMm - HAIR_MM) / stepMm));
+    for (let at = least; at < places; at++) {
+      let [cheapest, best] = [Infinity, -1];
+      for (let prior = Math.max(0, at - most); prior <= at - least; prior++) {
+        const cost = before[prior] ?? Infinity;
+        if (cost < cheapest) [cheapest, best] = [cost, prior];
+      }
+      now[at] = cheapest + (costs[at] ?? 0) + bias(at * stepMm, nth);
+      came[at] = best;
+    }
+    before = now;
+    from.push(came);
+  }
+  let [cost, last] = [Infinity, -1];
+  for (let at = 1; at < places; at++) {
+    const rest = reach.lengthMm - at * stepMm;
+    if (rest < leastMm - HAIR_MM || rest <= 0 || rest > longest(reach, count - 1, count)) continue;
+    if ((before[at] ?? Infinity) < cost) [cost, last] = [before[at] ?? Infinity, at];
+  }
+  if (last < 0) return null;
+  const atMm: number[] = [];
+  for (let nth = count - 2, at = last; nth >= 0; nth--) {
+    atMm.unshift(at * stepMm);
+    at = from[nth]?.[at] ?? 0;
+  }
+  return { atMm, cost: costOf(cuts, atMm) };
+}

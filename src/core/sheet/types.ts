@@ -1,0 +1,81 @@
+import type { Affine, Box } from '../geometry';
+import type { MirrorPlan } from '../mirror';
+import type { Artwork, Job, Paper, Printer } from '../model';
+import type { UnitStyle } from '../units';
+import type { SheetMarks } from './marks';
+import type { Orientation, Page } from './page';
+import type { Tile, Tiling } from './tile';
+
+/** A piece, or one tile of it, on a page. */
+export interface SheetItem {
+  readonly pieceId: string;
+  /** Which of its copies, from 0. */
+  readonly copy: number;
+  /** The part of the piece this sheet prints; null prints all of it. */
+  readonly tile: Tile | null;
+  /** The room it takes, mm from the page's top-left corner. */
+  readonly box: Box;
+  readonly mirrored: boolean;
+  /** Whether it lies turned by a quarter, to share a sheet. */
+  readonly turned: boolean;
+  /** Takes piece mm to page mm (both y down); holds the mirror when the file does it. */
+  readonly matrix: Affine;
+}
+
+/** One page to print at 100 %. */
+export interface Sheet extends Page {
+  readonly id: string;
+  /** What it is called on the paper and the screen: a piece, a tile of one, or how many pieces. */
+  readonly name: string;
+  readonly paper: string;
+  readonly items: readonly SheetItem[];
+  readonly marks: SheetMarks;
+}
+
+/** A piece that not even several sheets of the chosen paper can print. */
+export interface Misfit {
+  readonly pieceId: string;
+  /** The orientation that comes closest, and what is missing there each way, mm (≥ 0). */
+  readonly orientation: Orientation;
+  readonly printable: Box;
+  readonly overWidthMm: number;
+  readonly overHeightMm: number;
+}
+
+export interface SheetPlan {
+  readonly sheets: readonly Sheet[];
+  readonly misfits: readonly Misfit[];
+  /** How pieces larger than a sheet are cut up. */
+  readonly tilings: readonly Tiling[];
+}
+
+/** What sheets are planned with. */
+export interface SheetContext {
+  readonly job: Job;
+  readonly arts: ReadonlyMap<string, Artwork>;
+  readonly paper: Paper;
+  readonly printer: Printer;
+  readonly mirror: MirrorPlan;
+  readonly units: UnitStyle;
+}
+
+/** What is kept free for marks. */
+export interface Room {
+  /** Above and below the pieces: ticks of upright cuts, up arrows. */
+  readonly above: boolean;
+  /** Left and right of them: ticks of level cuts. */
+  readonly beside: boolean;
+  readonly foot: boolean;
+}
+
+const room = (above: boolean, beside: boolean, foot: boolean): Room => ({ above, beside, foot });
+
+/** What is printed besides the art, most wanted first; a full page drops marks before it drops art. */
+export const ROOMS: readonly Room[] = [
+  room(true, true, true),
+  room(true, false, true),
+  room(false, true, true),
+  room(false, false, true),
+  room(true, true, false),
+  room(false, false, false),
+];

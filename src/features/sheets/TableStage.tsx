@@ -1,0 +1,228 @@
+'use client';
+
+import { useDrag } from '@use-gesture/react';
+import { useRef, useState } from 'react';
+import { bottom, inverse, mapBox, pathData, right, type Box } from '@/core/geometry';
+import { withSeamAt, withSheet } from '@/core/job';
+import { wholesOn, type Tile } from '@/core/sheet';
+import { useArtPreviews } from '@/ui/bench/useArtPreviews';
+import { useJob } from '@/ui/job/JobProvider';
+import { PiecePicture } from '@/ui/stage/PiecePicture';
+import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
+import { COLOURS, FONTS } from '@/ui/theme';
+import { SeamLine } from './SeamLine';
+import type { OnTable } from './useTable';
+
+/** A tile's name and when it is laid, in its middle. */
+function TileName({ tile, nth, table }: { tile: Tile; nth: number; table: OnTable }) {
+  const px = useMmPerPx();
+  const { x, y, width, height } = table.toBox(tile.shown);
+  return (
+    <g pointerEvents="none">
+      <rect
+        x={x + width / 2 - 26 * px}
+        y={y + height / 2 - 21 * px}
+        width={52 * px}
+        height={38 * px}
+        rx={8 * px}
+        fill="#fff"
+        opacity={0.86}
+      />
+      <text
+        x={x + width / 2}
+        y={y + height / 2 - 2 * px}
+        textAnchor="middle"
+        fontFamily={FONTS.heading}
+        fontWeight={700}
+        fontSize={17 * px}
+        fill={COLOURS.ink}
+      >
+        {tile.name}
+      </text>
+      <text
+        x={x + width / 2}
+        y={y + height / 2 + 12 * px}
+        textAnchor="middle"
+        fontFamily={FONTS.text}
+        fontSize={11 * px}
+        fill={COLOURS.graphite}
+      >
+        laid {nth + 1}.
+      </text>
+    </g>
+  );
+}
+
+/** The flaps that stay under their neighbours, hatched. */
+function Flaps({ table }: { table: OnTable }) {
+  const px = useMmPerPx();
+  const flaps = table.tiling.tiles.flatMap(({ name, shown, printed, edges }) => {
+    const box = table.toBox(printed);
+    const inner = table.toBox(shown);
+    const strips: [string, boolean, Box][] = [
+      ['left', edges.left === 'under', { ...printed, width: shown.x - printed.x }],
+      [
+        'right',
+        edges.right === 'under',
+        { ...printed, x: right(shown), width: right(printed) - right(shown) },
+      ],
+      [
+        'bottom',
+        edges.bottom === 'under',
+        { ...box, y: bottom(inner), height: bottom(box) - bottom(inner) },
+      ],
+    ];
+    return strips
+      .filter(([, under]) => under)
+      .map(([side, , strip]) => ({
+        key: `${name}-${side}`,
+        box: side === 'bottom' ? strip : table.toBox(strip),
+      }));
+  });
+  return (
+    <g fill={COLOURS.bluebell} opacity={0.28} pointerEvents="none">
+      {flaps.map(({ key, box }) => (
+        <rect key={key} {...box} rx={px} />
+      ))}
+    </g>
+  );
+}
+
+function Seams({ table }: { table: OnTable }) {
+  const { edit } = useJob();
+  const { tiling, piece, toX } = table;
+  const move = (axis: 'down' | 'across', nth: number, at: number) =>
+    edit((job) => withSeamAt(job, tiling, axis, nth, at), 'seam');
+  return (
+    <>
+      {tiling.downAtMm.map((at, nth) => (
+        <SeamLine
+          key={`down-${nth}`}
+          axis="down"
+          at={toX(at)}
+          from={0}
+          to={piece.heightMm}
+          most={piece.widthMm}
+          label={`Upright seam ${nth + 1}: arrow keys move it`}
+          onMove={(to) => move('down', nth, toX(to))}
+        />
+      ))}
+      {tiling.acrossAtMm.map((at, nth) => (
+        <SeamLine
+          key={`across-${nth}`}
+          axis="across"
+          at={at}
+          from={0}
+          to={piece.widthMm}
+          most={piece.heightMm}
+          label={`Level seam ${nth + 1}: arrow keys move it`}
+          onMove={(to) => move('across', nth, to)}
+        />
+      ))}
+    </>
+  );
+}
+
+/** Parts no seam may cross, as lie on the stage. */
+function Wholes({ table }: { table: OnTable }) {
+  const { job } = useJob();
+  const px = useMmPerPx();
+  return (
+    <g fill={COLOURS.clover} fillOpacity={0.14} stroke={COLOURS.clover} pointerEvents="none">
+      {wholesOn(table.piece, job.sheet.keepWhole).map((box, i) => (
+        <rect key={i} {...table.toBox(box)} strokeWidth={2 * px} />
+      ))}
+    </g>
+  );
+}
+
+/** Drawn over the stage while a part is marked: a drag makes the box. */
+function Marking({ table, onDone }: { table: OnTable; onDone: () => void }) {
+  const { edit } = useJob();
+  const px = useMmPerPx();
+  const area = useRef<SVGRectElement>(null);
+  const [box, setBox] = useState<Box | null>(null);
+  const bind = useDrag(
+    ({ xy: [x, y], initial: [x0, y0], last }) => {
+      const matrix = area.current?.getScreenCTM()?.inverse();
+      if (!matrix) return;
+      const [a, b] = [new DOMPoint(x0, y0), new DOMPoint(x, y)].map((p) =>
+        p.matrixTransform(matrix),
+      );
+      if (!a || !b) return;
+      const drawn = {
+        x: Math.min(a.x, b.x),
+        y: Math.min(a.y, b.y),
+        width: Math.abs(a.x - b.x),
+        height: Math.abs(a.y - b.y),
+      };
+      setBox(drawn);
+      if (!last) return;
+      const slot = table.piece.slots[0];
+      if (slot && drawn.width > 2 && drawn.height > 2) {
+        const onFace = mapBox(inverse(slot.toStrip), table.toBox(drawn));
+        const kept = {
+          id: crypto.randomUUID(),
+          faceId: slot.faceId,
+          xMm: onFace.x,
+          yMm: onFace.y,
+          widthMm: onFace.width,
+          heightMm: onFace.height,
+        };
+        edit((job) => withSheet(job, { keepWhole: [...job.sheet.keepWhole, kept].slice(-40) }));
+      }
+      onDone();
+    },
+    { filterTaps: true },
+  );
+  return (
+    <g {...bind()} style={{ cursor: 'crosshair', touchAction: 'none' }}>
+      <rect
+        ref={area}
+        width={table.piece.widthMm}
+        height={table.piece.heightMm}
+        fill={COLOURS.clover}
+        fillOpacity={0.06}
+      />
+      {box && <rect {...box} fill="none" stroke={COLOURS.clover} strokeWidth={2 * px} />}
+    </g>
+  );
+}
+
+/** All sheets of a piece together, in true proportion: where they meet, and in which order they are laid. */
+export function TableStage({
+  table,
+  marking,
+  onMarked,
+}: {
+  table: OnTable;
+  marking: boolean;
+  onMarked: () => void;
+}) {
+  const { job } = useJob();
+  const previews = useArtPreviews(job.arts.map(({ sha256 }) => sha256));
+  const { piece, tiling } = table;
+  const room = Math.max(piece.widthMm, piece.heightMm) * 0.05;
+  return (
+    <TrueScale
+      label={`The sheets of ${piece.name} together`}
+      view={{
+        x: -room,
+        y: -room,
+        width: piece.widthMm + 2 * room,
+        height: piece.heightMm + 2 * room,
+      }}
+    >
+      <g transform={`matrix(${table.map.join(' ')})`}>
+        <path d={pathData(piece.cut)} fill="#fff" />
+        <PiecePicture piece={piece} previews={previews} />
+      </g>
+      <Flaps table={table} />
+      <Wholes table={table} />
+      {tiling.tiles.map((tile, nth) => (
+        <TileName key={tile.name} tile={tile} nth={nth} table={table} />
+      ))}
+      {marking ? <Marking table={table} onDone={onMarked} /> : <Seams table={table} />}
+    </TrueScale>
+  );
+}
