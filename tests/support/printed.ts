@@ -1,12 +1,13 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { promisify } from 'node:util';
 import { deflate } from 'node:zlib';
 import sharp from 'sharp';
 import { dotsOf, warpRows, type Piece } from '@/core/layout';
-import type { Job } from '@/core/model';
+import type { Artwork, Job, Shelf } from '@/core/model';
+import type { Raster } from '@/core/proof';
 import { planJob } from '@/core/plan';
 import { inspectImage } from '@/files/image';
 import { writeSheetsPdf, type PixelDecoder } from '@/files/pdf';
@@ -56,14 +57,19 @@ export async function jobWith(
   bytes: Buffer,
   change: (job: Job) => Job = (job) => job,
 ): Promise<Job> {
+  return change(mugJob(await artOf(bytes)));
+}
+
+/** The facts of a picture file. */
+export async function artOf(bytes: Buffer): Promise<Artwork> {
   const facts = inspectImage(bytes);
   if (!facts.ok) throw new Error(facts.reason);
-  return change(mugJob(artwork({ ...facts.value, sha256: await sha256Of(bytes) })));
+  return artwork({ ...facts.value, sha256: await sha256Of(bytes) });
 }
 
 /** Exports a job's sheets and keeps the PDF on disk for outside readers. */
-export async function printToFile(job: Job, bytes: Buffer) {
-  const plan = planJob(job, shelf);
+export async function printToFile(job: Job, bytes: Buffer, on: Shelf = shelf) {
+  const plan = planJob(job, on);
   const pdf = await writeSheetsPdf({
     job,
     plan,
@@ -92,6 +98,23 @@ export async function renderWithPoppler(path: string, dpi = 300) {
     .raw()
     .toBuffer({ resolveWithObject: true });
   return { data, width: info.width, height: info.height, pxPerMm: dpi / MM_PER_INCH };
+}
+
+/** Poppler's rendering of every page, RGBA in true size. */
+export async function renderPages(path: string, dpi: number): Promise<Raster[]> {
+  const out = path.replace(/\.pdf$/, '-page');
+  execFileSync('pdftoppm', ['-r', String(dpi), '-png', path, out]);
+  const folder = dirname(out);
+  const names = readdirSync(folder).filter((name) => name.startsWith('sheets-page'));
+  return Promise.all(
+    names.sort().map(async (name) => {
+      const { data, info } = await sharp(join(folder, name))
+        .ensureAlpha()
+        .raw()
+        .toBuffer({ resolveWithObject: true });
+      return { data, width: info.width, height: info.height, pxPerMm: dpi / MM_PER_INCH };
+    }),
+  );
 }
 
 export type Rendered = Awaited<ReturnType<typeof renderWithPoppler>>;

@@ -1,4 +1,4 @@
-export { pageOf, type Orientation, type Page } from './page';
+export { correctionOf, pageOf, type Orientation, type Page } from './page';
 export type { BarStop, CutGuide, Foot, Line, SheetMarks } from './marks';
 export { planSheets } from './sheets';
 export { liesMirrored } from './tiled';

@@ -25,6 +25,9 @@ export function pageOf(paper: Paper, printer: Printer, orientation: Orientation)
   const border = upright
     ? { left, right, top, bottom }
     : { left: ends, right: ends, top: sides, bottom: sides };
+  // a printer that shrinks is sent a larger page, of which the file's own edge cuts off the rest
+  const { across, along } = correctionOf(printer, orientation);
+  const reach = { x: widthMm / across, y: heightMm / along };
   return {
     orientation,
     widthMm,
@@ -32,8 +35,17 @@ export function pageOf(paper: Paper, printer: Printer, orientation: Orientation)
     printable: {
       x: border.left,
       y: border.top,
-      width: Math.max(0, widthMm - border.left - border.right),
-      height: Math.max(0, heightMm - border.top - border.bottom),
+      width: Math.max(0, Math.min(widthMm - border.right, reach.x) - border.left),
+      height: Math.max(0, Math.min(heightMm - border.bottom, reach.y) - border.top),
     },
   };
+}
+
+/**
+ * What the file must be scaled by so that the print comes out true, across and down the page, from what
+ * the check bar measured: a bar of 99.2 mm asks for 100 / 99.2.
+ */
+export function correctionOf({ barMm }: Pick<Printer, 'barMm'>, orientation: Orientation) {
+  const [across, along] = [100 / barMm.across, 100 / barMm.along];
+  return orientation === 'portrait' ? { across, along } : { across: along, along: across };
 }

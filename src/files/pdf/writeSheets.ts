@@ -1,7 +1,10 @@
 import {
+  concatTransformationMatrix,
   PDFDocument,
   PDFName,
+  popGraphicsState,
   PrintScaling,
+  pushGraphicsState,
   StandardFonts,
   type PDFPage,
   type PDFRef,
@@ -9,7 +12,7 @@ import {
 import type { Piece } from '@/core/layout';
 import type { Artwork, Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
-import type { Sheet, SheetItem } from '@/core/sheet';
+import { correctionOf, type Sheet, type SheetItem } from '@/core/sheet';
 import { drawArt, drawBentPiece, drawFoot, drawGuides, drawMarks, POINTS_PER_MM } from './draw';
 import { embedArt, embedPixels, type DeflatedPixels, type PixelDecoder } from './embed';
 
@@ -107,12 +110,19 @@ export async function writeSheetsPdf(input: SheetsPdfInput): Promise<Uint8Array>
 
   for (const sheet of plan.sheets) {
     const page = doc.addPage([sheet.widthMm * POINTS_PER_MM, sheet.heightMm * POINTS_PER_MM]);
+    const { across, along } = correctionOf(plan.tools.printer, sheet.orientation);
+    page.pushOperators(
+      pushGraphicsState(),
+      // about the upper left corner, where paper is fed from
+      concatTransformationMatrix(across, 0, 0, along, 0, page.getHeight() * (1 - along)),
+    );
     for (const item of sheet.items) {
       const piece = pieces.get(item.pieceId);
       if (piece) drawPiece(page, sheet, item, piece, images, job.arts);
     }
     drawMarks(page, sheet);
     if (sheet.marks.foot) drawFoot(page, sheet, sheet.marks.foot, font);
+    page.pushOperators(popGraphicsState());
   }
   const bytes = await doc.save({ useObjectStreams: false });
   onProgress?.(1);

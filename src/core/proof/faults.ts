@@ -1,0 +1,171 @@
+import { formatLength, type LengthUnit } from '../units';
+import { sampleInto, whiteRaster, type Raster } from './raster';
+
+/** Something that went wrong between file and paper, measured on the paper. */
+export interface Fault {
+  readonly kind: 'mirrored' | 'scaled' | 'clipped' | 'paper';
+  readonly text: string;
+  readonly figure: string;
+}
+
+/** How prints are looked at, pixels per mm: fine enough for half a percent over a page. */
+const LOOK_PX_PER_MM = 2;
+/** Lighter than this is paper. */
+const WHITE_FROM = 245;
+/** Sizes nearer than this are the same, share. */
+const SAME_SIZE = 0.004;
+/** More missing ink than this share was cut off. */
+const LOST = 0.002;
+/** Papers nearer than this are the same, mm. */
+const SAME_PAPER_MM = 1;
+
+const { abs, round } = Math;
+
+interface Bounds {
+  readonly left: number;
+  readonly top: number;
+  readonly right: number;
+  readonly bottom: number;
+}
+
+/** Darkness on a coarse grid, 0 (paper) to 255. */
+function darkness(page: Raster): { width: number; height: number; dark: Uint8Array } {
+  const widthMm = page.width / page.pxPerMm;
+  const heightMm = page.height / page.pxPerMm;
+  const coarse = whiteRaster(widthMm, heightMm, LOOK_PX_PER_MM);
+  const { width, height, data } = coarse;
+  const dark = new Uint8Array(width * height);
+  for (let row = 0, at = 0; row < height; row++)
+    for (let column = 0; column < width; column++, at++) {
+      const [x, y] = [(column + 0.5) / LOOK_PX_PER_MM, (row + 0.5) / LOOK_PX_PER_MM];
+      sampleInto(page, x, y, data, at * 4);
+      const light = (data[at * 4] ?? 255) + (data[at * 4 + 1] ?? 255) + (data[at * 4 + 2] ?? 255);
+      dark[at] = light / 3 >= WHITE_FROM ? 0 : round(255 - light / 3);
+    }
+  return { width, height, dark };
+}
+
+type Dark = ReturnType<typeof darkness>;
+
+function boundsOf({ width, height, dark }: Dark): Bounds | null {
+  let [left, top, right, bottom] = [width, height, -1, -1];
+  for (let row = 0, at = 0; row < height; row++)
+    for (let column = 0; column < width; column++, at++) {
+      if ((dark[at] ?? 0) === 0) continue;
+      if (column < left) left = column;
+      if (column > right) right = column;
+      if (row < top) top = row;
+      if (row > bottom) bottom = row;
+    }
+  return right < 0 ? null : { left, top, right: right + 1, bottom: bottom + 1 };
+}
+
+/** One way the print may have come out of the page: flipped or not, so large, so placed. */
+interface Guess {
+  readonly flipped: boolean;
+  readonly scale: number;
+  readonly dx: number;
+  readonly dy: number;
+}
+
+/** How badly a guess explains a print: mean difference over the meant ink; ink lost counts apart. */
+function misfit(meant: Dark, got: Dark, { flipped, scale, dx, dy }: Guess) {
+  let [off, ink, lost] = [0, 0, 0];
+  for (let row = 0; row < meant.height; row += 2)
+    for (let column = 0; column < meant.width; column += 2) {
+      const wanted = meant.dark[row * meant.width + column] ?? 0;
+      if (wanted === 0) continue;
+      const from = flipped ? meant.width - 1 - column : column;
+      const x = round((from + 0.5) * scale + dx - 0.5);
+      const y = round((row + 0.5) * scale + dy - 0.5);
+      const there = x >= 0 && y >= 0 && x < got.width && y < got.height;
+      const value = there ? (got.dark[y * got.width + x] ?? 0) : 0;
+      ink++;
+      if (value === 0 && wanted > 24) lost++;
+      else off += abs(value - wanted);
+    }
+  const seen = Math.max(1, ink - lost);
+  return {
+    off: off / seen + 255 * Math.max(0, lost / Math.max(1, ink) - 0.5),
+    lost: lost / Math.max(1, ink),
+  };
+}
+
+/** Every plausible guess: sizes and places read off where ink begins and ends. */
+function guesses(meant: Dark, got: Dark): Guess[] {
+  const [m, g] = [boundsOf(meant), boundsOf(got)];
+  if (!m || !g) return [];
+  const sizes = [
+    1,
+    (g.right - g.left) / (m.right - m.left),
+    (g.bottom - g.top) / (m.bottom - m.top),
+  ];
+  return [false, true].flatMap((flipped) => {
+    const [left, right] = flipped
+      ? [meant.width - m.right, meant.width - m.left]
+      : [m.left, m.right];
+    return sizes.flatMap((scale) =>
+      [0, g.left - left * scale, g.right - right * scale].flatMap((dx) =>
+        [0, g.top - m.top * scale, g.bottom - m.bottom * scale].map((dy) => ({
+          flipped,
+          scale,
+          dx,
+          dy,
+        })),
+      ),
+    );
+  });
+}
+
+/**
+ * What went wrong on a sheet, measured on the paper alone: which guess at flip, size and place makes
+ * the page that was meant explain the print best, and what of its ink is missing then.
+ * @param meant the page as it was to lie on the paper, and `print` the paper that came out.
+ */
+export function faultsOf(meant: Raster, print: Raster, unit: LengthUnit): Fault[] {
+  const [m, g] = [darkness(meant), darkness(print)];
+  const ranked = guesses(m, g)
+    .map((guess) => ({ guess, ...misfit(m, g, guess) }))
+    // of guesses as good as each other the plainest: not flipped, true size, in its place
+    .sort((a, b) => a.off - b.off || abs(a.guess.scale - 1) - abs(b.guess.scale - 1));
+  const [best] = ranked;
+  const show = (px: number) => formatLength(px / LOOK_PX_PER_MM, unit);
+  const faults: Fault[] = [];
+  const [wide, high] = [print.width / print.pxPerMm, print.height / print.pxPerMm];
+  const [meantWide, meantHigh] = [meant.width / meant.pxPerMm, meant.height / meant.pxPerMm];
+  const otherPaper = abs(wide - meantWide) > SAME_PAPER_MM || abs(high - meantHigh) > SAME_PAPER_MM;
+  const size = `${formatLength(wide, unit)} × ${formatLength(high, unit)}`;
+  if (otherPaper)
+    faults.push({
+      kind: 'paper',
+      text: `The paper is ${size}, the page is made for ${formatLength(meantWide, unit)} × ${formatLength(meantHigh, unit)}. Load that paper, or choose this one.`,
+      figure: size,
+    });
+  if (!best) return faults;
+  const { guess, lost } = best;
+  if (guess.flipped)
+    faults.push({
+      kind: 'mirrored',
+      text: 'The print is flipped once too often or too seldom: lettering would come out backwards. Set mirror in the print dialog as the sheet says.',
+      figure: 'mirrored',
+    });
+  if (abs(guess.scale - 1) > SAME_SIZE) {
+    const figure = `${(100 * guess.scale).toFixed(1)} %`;
+    faults.push({
+      kind: 'scaled',
+      text: `The print came out at ${figure} of its size. Print at 100 %, without fit to page.`,
+      figure,
+    });
+  }
+  if (lost > LOST && !otherPaper) {
+    const [before, after] = [boundsOf(m), boundsOf(g)];
+    const missing = before && after ? before.bottom - before.top - (after.bottom - after.top) : 0;
+    const figure = `${(100 * lost).toFixed(1)} %`;
+    faults.push({
+      kind: 'clipped',
+      text: `${figure} of the ink is missing at the edge of the paper${missing > 1 ? `, up to ${show(missing)}` : ''}: the printer does not reach so far. Set its real margins on the shelf.`,
+      figure,
+    });
+  }
+  return faults;
+}

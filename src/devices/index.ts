@@ -1,0 +1,1 @@
+export { dulled, simulatePrint, type DriverSettings, type PrinterHabits } from './printer';
