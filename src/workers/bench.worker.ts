@@ -2,19 +2,39 @@ import { expose, transfer } from 'comlink';
 import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
+import type { Raster } from '@/core/proof';
 import { failure, success, type Result } from '@/core/result';
+import type { LengthUnit } from '@/core/units';
 import { packJobFile, readJobFile } from '@/files/jobFile';
 import { writeSheetsPdf } from '@/files/pdf';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import { preparePicture } from './prepare';
+import { writeSheetPng } from './sheetPng';
 import type { OnProgress } from './progress';
 import { takeInPicture, type TakenIn } from './takeIn';
+import { runTrial, type TrialResult, type TrialSettings } from './trial';
 
 /** A job file's contents, checked, with its pictures ready to be kept. */
 export interface UnpackedJob {
   readonly job: Job;
   readonly shelf: Shelf;
   readonly pictures: readonly TakenIn[];
+}
+
+/** What a trial print is made from. */
+export interface TrialInput {
+  readonly job: Job;
+  readonly plan: JobPlan;
+  readonly pages: readonly Raster[];
+  readonly settings: TrialSettings;
+  readonly unit: LengthUnit;
+  readonly blobs: ReadonlyMap<string, Blob>;
+}
+
+function storedIn(blobs: ReadonlyMap<string, Blob>, sha256: string): Blob {
+  const blob = blobs.get(sha256);
+  if (!blob) throw new Error('A picture of this job is missing from the browser’s storage.');
+  return blob;
 }
 
 const benchWorker = {
@@ -28,11 +48,8 @@ const benchWorker = {
     blobs: ReadonlyMap<string, Blob>,
     onProgress: OnProgress,
   ): Promise<Uint8Array> {
-    const bytesOf = async (sha256: string) => {
-      const blob = blobs.get(sha256);
-      if (!blob) throw new Error('A picture of this job is missing from the browser’s storage.');
-      return new Uint8Array(await blob.arrayBuffer());
-    };
+    const bytesOf = async (sha256: string) =>
+      new Uint8Array(await storedIn(blobs, sha256).arrayBuffer());
     const decoded = new Map<string, Pixels>();
     const drawBent = async (piece: Piece) => {
       const wanted = new Set(piece.arts.map(({ artSha256 }) => artSha256));
@@ -54,6 +71,30 @@ const benchWorker = {
       onProgress: (share) => onProgress({ doing: 'Writing the PDF', share }),
     });
     return transfer(bytes, [bytes.buffer]);
+  },
+
+  /** One sheet of a plan as a PNG at the printer's resolution. */
+  async sheetPng(
+    job: Job,
+    plan: JobPlan,
+    sheetId: string,
+    blobs: ReadonlyMap<string, Blob>,
+    onProgress: OnProgress,
+  ): Promise<Uint8Array> {
+    const sheet = plan.sheets.find(({ id }) => id === sheetId);
+    if (!sheet) throw new Error('That sheet is no longer in the plan.');
+    const blobOf = (sha256: string) => storedIn(blobs, sha256);
+    const bytes = await writeSheetPng(plan, sheet, { job, blobOf, onProgress });
+    return transfer(bytes, [bytes.buffer]);
+  },
+
+  /** The PDF's pages through the simulated printer and onto the blank. */
+  async trial(
+    { job, plan, pages, settings, unit, blobs }: TrialInput,
+    onProgress: OnProgress,
+  ): Promise<TrialResult> {
+    const blobOf = (sha256: string) => storedIn(blobs, sha256);
+    return runTrial(plan, pages, settings, unit, { job, blobOf, onProgress });
   },
 
   /** A job with its pictures as one file. */

@@ -2,10 +2,11 @@ import { proxy, wrap, type Remote } from 'comlink';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Result } from '@/core/result';
-import type { BenchWorker, UnpackedJob } from './bench.worker';
+import type { BenchWorker, TrialInput, UnpackedJob } from './bench.worker';
 import type { Preparation } from './prepare';
 import type { OnProgress } from './progress';
 import type { TakenIn } from './takeIn';
+import type { TrialResult } from './trial';
 
 /** The person stopped a long task. */
 export class Cancelled extends Error {}
@@ -62,6 +63,21 @@ export const sheetsPdfTask = (
     (worker, progress) => worker.sheetsPdf(input.job, input.plan, input.blobs, progress),
     onProgress,
   );
+
+/** Draws one sheet as a PNG, off the main thread. */
+export const sheetPngTask = (
+  input: { job: Job; plan: JobPlan; sheetId: string; blobs: ReadonlyMap<string, Blob> },
+  onProgress: OnProgress,
+) =>
+  runTask<Uint8Array>(
+    (worker, progress) =>
+      worker.sheetPng(input.job, input.plan, input.sheetId, input.blobs, progress),
+    onProgress,
+  );
+
+/** Prints on the simulated printer and presses, off the main thread. */
+export const trialTask = (input: TrialInput, onProgress: OnProgress) =>
+  runTask<TrialResult>((worker, progress) => worker.trial(input, progress), onProgress);
 
 /** Packs a job file, off the main thread. */
 export const packJobTask = (

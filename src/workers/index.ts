@@ -2,11 +2,14 @@ export {
   Cancelled,
   packJobTask,
   prepareTask,
+  sheetPngTask,
   sheetsPdfTask,
   takeInTask,
+  trialTask,
   unpackJobTask,
   type Task,
 } from './client';
 export type { OnProgress, Progress } from './progress';
 export type { TakenIn } from './takeIn';
 export type { Preparation } from './prepare';
+export type { TrialResult, TrialSettings } from './trial';

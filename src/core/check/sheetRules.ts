@@ -76,6 +76,34 @@ const cutterWidth: Rule = ({ cutter, pieces, job, units }) => {
   ];
 };
 
+/** An offcut on the shelf that takes the whole job is used up first. */
+const offcutWaits: Rule = ({ papers, paper, printer, pieces, sheets, job, units }) => {
+  const [piece, ...others] = pieces;
+  const alone = piece && others.length === 0 && piece.copies * job.sheet.copies === 1;
+  if (!alone || paper.offcut || sheets.sheets.length !== 1) return [];
+  const { top, right, bottom, left } = printer.marginsMm;
+  const offcut = papers
+    .filter((each) => each.offcut && !each.used && each.widthMm <= printer.maxPaperWidthMm)
+    .filter(({ widthMm, heightMm }) => {
+      const [w, h] = [widthMm - left - right, heightMm - top - bottom];
+      const { widthMm: wide, heightMm: high } = piece;
+      return (wide <= w && high <= h) || (wide <= h && high <= w);
+    })
+    .sort((a, b) => a.widthMm * a.heightMm - b.widthMm * b.heightMm)[0];
+  if (!offcut) return [];
+  const figure = formatSize(offcut.widthMm, offcut.heightMm, units.length);
+  return [
+    {
+      id: 'offcut-waits',
+      level: 'note',
+      station: 'sheets',
+      text: `An offcut of ${figure} on the shelf takes this: use it before a whole sheet.`,
+      figure,
+      fixes: [{ label: 'Use the offcut', patch: { sheet: { ...job.sheet, paperId: offcut.id } } }],
+    },
+  ];
+};
+
 const mirror: Rule = ({ mirror: plan }) =>
   plan.readsRight
     ? []
@@ -139,6 +167,7 @@ export const SHEET_RULES: readonly Rule[] = [
   paperWidth,
   misfit,
   cutterWidth,
+  offcutWaits,
   mirror,
   driverCannot,
   marksDropped,

@@ -1,3 +1,4 @@
 export * from './drawing';
 export * from './jigs';
 export * from './cutFiles';
+export * from './sheetFiles';

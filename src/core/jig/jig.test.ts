@@ -21,8 +21,11 @@ const linesOf = (drawing: Drawing, stroke: Stroke): Region =>
 
 test('each blank gets the jigs that help with it', () => {
   expect(jigs(mugJob()).map(({ id }) => id)).toEqual(['cover-paper', 'sleeve-pattern']);
-  expect(jigs(jobOn('tee', square)).map(({ id }) => id)).toEqual(['collar-ruler']);
-  expect(jigs(jobOn('round-coaster', square)).map(({ id }) => id)).toEqual(['corner-stops']);
+  expect(jigs(jobOn('tee', square)).map(({ id }) => id)).toEqual(['collar-ruler', 'lay-on-guide']);
+  expect(jigs(jobOn('round-coaster', square)).map(({ id }) => id)).toEqual([
+    'corner-stops',
+    'lay-on-guide',
+  ]);
 });
 
 test('the cover paper is a little larger than the wrap, its window exactly the print', () => {

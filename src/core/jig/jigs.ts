@@ -1,4 +1,4 @@
-import { holeMiddleMm, type Face } from '../blank';
+import { holeMiddleMm } from '../blank';
 import {
   ellipseRing,
   mapRegion,
@@ -8,17 +8,10 @@ import {
   translation,
   type Box,
 } from '../geometry';
-import type { Piece } from '../layout';
-import { isCup, type Job } from '../model';
+import { isCup } from '../model';
 import { formatLength, inches, MM_PER_INCH, type UnitStyle } from '../units';
 import { line, ringLines, type Drawing, type DrawingLine, type DrawingText } from './drawing';
-
-interface JigInput {
-  readonly job: Job;
-  readonly faces: readonly Face[];
-  readonly pieces: readonly Piece[];
-  readonly units: UnitStyle;
-}
+import { layOnGuide, positionTemplate, type JigInput } from './placing';
 
 const TEXT_MM = 3;
 const text = (x: number, y: number, words: string, sizeMm = TEXT_MM): DrawingText => ({
@@ -216,27 +209,6 @@ function sleevePattern({ job, faces }: JigInput): Drawing | null {
   };
 }
 
-/** A blank-side sheet: where each piece of loose letters or mosaic lies. */
-function positionTemplate({ job, faces, pieces }: JigInput): Drawing | null {
-  const [face] = faces;
-  if (!face || job.cut.line !== 'contour') return null;
-  const placed = pieces.flatMap((piece) =>
-    piece.slots
-      .filter(({ faceId }) => faceId === face.id)
-      .flatMap(({ ink, face: on }) => mapRegion(translation(-on.x, -on.y), ink)),
-  );
-  const box = { x: 0, y: 0, width: face.widthMm, height: face.heightMm };
-  return {
-    id: 'position-template',
-    name: 'Positioning template',
-    use: 'Lay clear transfer sheet or a mask, sticky side up, on it and set every loose piece on its outline.',
-    widthMm: box.width,
-    heightMm: box.height,
-    lines: [...ringLines('mark', [rectRing(box)]), ...ringLines('draw', placed)],
-    texts: [],
-  };
-}
-
 const JIGS: readonly ((input: JigInput) => Drawing | null)[] = [
   collarRuler,
   cornerStops,
@@ -244,6 +216,7 @@ const JIGS: readonly ((input: JigInput) => Drawing | null)[] = [
   foldJig,
   sleevePattern,
   positionTemplate,
+  layOnGuide,
 ];
 
 /** Every true-size jig that helps with a job. */

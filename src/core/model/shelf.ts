@@ -17,6 +17,8 @@ export const paperSchema = z.object({
   heightMm: positiveLengthSchema,
   /** Left over from a sheet and kept to be used first. */
   offcut: z.boolean().default(false),
+  /** An offcut that has gone through the printer; kept for the jobs that name it. */
+  used: z.boolean().default(false),
   origin: originSchema,
 });
 

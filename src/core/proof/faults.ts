@@ -68,8 +68,15 @@ interface Guess {
   readonly dy: number;
 }
 
-/** How badly a guess explains a print: mean difference over the meant ink; ink lost counts apart. */
-function misfit(meant: Dark, got: Dark, { flipped, scale, dx, dy }: Guess) {
+/** Ink so far beyond where the print's ink ends was cut off, not thinned, pixels. */
+const BEYOND_PX = 1.5;
+
+/**
+ * How badly a guess explains a print: mean difference over the meant ink; ink beyond where the print's
+ * own begins and ends is lost and counts apart.
+ */
+function misfit(meant: Dark, got: Dark, bounds: Bounds, { flipped, scale, dx, dy }: Guess) {
+  const { left, right, top, bottom } = bounds;
   let [off, ink, lost] = [0, 0, 0];
   for (let row = 0; row < meant.height; row += 2)
     for (let column = 0; column < meant.width; column += 2) {
@@ -78,11 +85,14 @@ function misfit(meant: Dark, got: Dark, { flipped, scale, dx, dy }: Guess) {
       const from = flipped ? meant.width - 1 - column : column;
       const x = round((from + 0.5) * scale + dx - 0.5);
       const y = round((row + 0.5) * scale + dy - 0.5);
-      const there = x >= 0 && y >= 0 && x < got.width && y < got.height;
-      const value = there ? (got.dark[y * got.width + x] ?? 0) : 0;
       ink++;
-      if (value === 0 && wanted > 24) lost++;
-      else off += abs(value - wanted);
+      const beyond =
+        x < left - BEYOND_PX ||
+        x > right + BEYOND_PX ||
+        y < top - BEYOND_PX ||
+        y > bottom + BEYOND_PX;
+      if (beyond) lost++;
+      else off += abs((got.dark[y * got.width + x] ?? 0) - wanted);
     }
   const seen = Math.max(1, ink - lost);
   return {
@@ -124,8 +134,10 @@ function guesses(meant: Dark, got: Dark): Guess[] {
  */
 export function faultsOf(meant: Raster, print: Raster, unit: LengthUnit): Fault[] {
   const [m, g] = [darkness(meant), darkness(print)];
-  const ranked = guesses(m, g)
-    .map((guess) => ({ guess, ...misfit(m, g, guess) }))
+  const ends = boundsOf(g);
+  const ranked = (
+    ends ? guesses(m, g).map((guess) => ({ guess, ...misfit(m, g, ends, guess) })) : []
+  )
     // of guesses as good as each other the plainest: not flipped, true size, in its place
     .sort((a, b) => a.off - b.off || abs(a.guess.scale - 1) - abs(b.guess.scale - 1));
   const [best] = ranked;

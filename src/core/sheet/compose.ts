@@ -14,6 +14,7 @@ import {
   cutGuidesForTile,
   footHeight,
   footOf,
+  registrationCorners,
   TICK_GAP_MM,
   TICK_ROOM_MM,
   upArrow,
@@ -119,6 +120,13 @@ export function composeSheet(
       up: each<Line>((load, matrix) =>
         load.tile || !room.above ? [] : upArrow(load.piece, matrix, reach),
       ),
+      corners:
+        job.sheet.cutterId && loads.every(({ tile }) => !tile)
+          ? registrationCorners(page.printable, [
+              ...loads.map(({ box }) => box),
+              ...(room.foot ? [footBox] : []),
+            ])
+          : [],
       foot: room.foot ? footOf(footBox, label.texts, flippedLater) : null,
     },
   };

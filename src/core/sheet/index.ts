@@ -1,5 +1,6 @@
 export { correctionOf, pageOf, type Orientation, type Page } from './page';
 export type { BarStop, CutGuide, Foot, Line, SheetMarks } from './marks';
+export { offcutOf } from './offcut';
 export { planSheets } from './sheets';
 export { liesMirrored } from './tiled';
 export type { Misfit, Sheet, SheetContext, SheetItem, SheetPlan } from './types';

@@ -1,10 +1,13 @@
 import {
   applyAffine,
+  area,
   bottom,
   growRegion,
+  intersection,
   isUprightRect,
   mapRegion,
   outset,
+  regionBox,
   right,
   withoutHoles,
   type Affine,
@@ -35,6 +38,8 @@ export interface SheetMarks {
   readonly cutGuides: readonly CutGuide[];
   /** Arrows above the pieces that point to the top of what is on them. */
   readonly up: readonly Line[];
+  /** Corners a cutting machine finds the print by; none when cut by hand. */
+  readonly corners: readonly Line[];
   readonly foot: Foot | null;
 }
 
@@ -156,6 +161,29 @@ export function upArrow(piece: Piece, toPage: Affine, roomMm = TICK_ROOM_MM): Li
     { from: tip, to: spot(-1.2, 1.4 - roomMm) },
     { from: tip, to: spot(1.2, 1.4 - roomMm) },
   ];
+}
+
+/** Length of a registration corner's arms, and how far it stays off everything else, mm (own choice). */
+const CORNER_MM = 5;
+const CORNER_CLEAR_MM = 2;
+
+/** Three corners of what can be printed, as angles, where nothing else lies. */
+export function registrationCorners(printable: Box, taken: readonly Box[]): Line[] {
+  const corners = [
+    { at: { x: printable.x, y: printable.y }, way: { x: 1, y: 1 } },
+    { at: { x: right(printable), y: printable.y }, way: { x: -1, y: 1 } },
+    { at: { x: printable.x, y: bottom(printable) }, way: { x: 1, y: -1 } },
+  ];
+  return corners.flatMap(({ at, way }): Line[] => {
+    const along = { x: at.x + way.x * CORNER_MM, y: at.y };
+    const down = { x: at.x, y: at.y + way.y * CORNER_MM };
+    const rooms = [along, down].map((to) => outset(regionBox([[at, to]]), CORNER_CLEAR_MM));
+    if (rooms.some((room) => taken.some((box) => area(intersection(box, room)) > 0))) return [];
+    return [
+      { from: at, to: along },
+      { from: at, to: down },
+    ];
+  });
 }
 
 /** Lays out the strip in its box: label lines first, the check bar under them. */

@@ -122,7 +122,7 @@ test('a page with no room to spare drops marks before it drops art, and says so'
     { girthMm: inches(8.25), handleGapMm: 0, wallHeightMm: inches(10.74) },
   );
   const { sheets, checks } = planJob(tight, shelf);
-  expect(sheets[0]?.marks).toEqual({ cutGuides: [], up: [], foot: null });
+  expect(sheets[0]?.marks).toEqual({ cutGuides: [], up: [], corners: [], foot: null });
   expect(checks.map(({ id }) => id)).toContain('marks-dropped-wrap-1');
 });
 

@@ -8,6 +8,7 @@ const paper = (id: string, name: string, widthMm: number, heightMm: number): Pap
   widthMm,
   heightMm,
   offcut: false,
+  used: false,
   origin: 'standard',
 });
 

@@ -2,16 +2,20 @@
 
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { Cutter } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
-import { Section } from '@/ui/Section';
+import { Pair, Section } from '@/ui/Section';
 
 /** Who cuts the pieces: scissors, or a machine with its limit. */
 export function CutterFields() {
   const { job, edit } = useJob();
   const { shelf, addToShelf } = useBench();
   const cutter = shelf.cutters.find(({ id }) => id === job.sheet.cutterId);
+  const change = (part: Partial<Cutter>) =>
+    cutter && void addToShelf({ cutters: [{ ...cutter, ...part, origin: 'own setting' }] });
   return (
     <Section title="Cutting">
       <TextField
@@ -33,18 +37,45 @@ export function CutterFields() {
         ))}
       </TextField>
       {cutter && (
-        <LengthField
-          label="Longest print it cuts round"
-          value={cutter.printAndCutWidthMm}
-          min={20}
-          max={2000}
-          helperText={`${cutter.origin}; kept for every job with this machine`}
-          onValue={(printAndCutWidthMm) =>
-            void addToShelf({
-              cutters: [{ ...cutter, printAndCutWidthMm, origin: 'own setting' }],
-            })
-          }
-        />
+        <>
+          <LengthField
+            label="Longest print it cuts round"
+            value={cutter.printAndCutWidthMm}
+            min={20}
+            max={2000}
+            helperText={`${cutter.origin}; kept for every job with this machine`}
+            onValue={(printAndCutWidthMm) => change({ printAndCutWidthMm })}
+          />
+          <Typography sx={{ fontSize: 14 }}>
+            How far a test cut lay off its line, right and down
+          </Typography>
+          <Pair>
+            <LengthField
+              label="To the right"
+              value={cutter.cutOffMm.x}
+              min={-20}
+              max={20}
+              onValue={(x) => change({ cutOffMm: { ...cutter.cutOffMm, x } })}
+            />
+            <LengthField
+              label="Down"
+              value={cutter.cutOffMm.y}
+              min={-20}
+              max={20}
+              onValue={(y) => change({ cutOffMm: { ...cutter.cutOffMm, y } })}
+            />
+          </Pair>
+          <TextField
+            label="Blade, force, passes that worked"
+            value={cutter.material}
+            onChange={({ target }) => change({ material: target.value.slice(0, 200) })}
+          />
+          <TextField
+            label="Side to the mat"
+            value={cutter.sideToMat}
+            onChange={({ target }) => change({ sideToMat: target.value.slice(0, 200) })}
+          />
+        </>
       )}
     </Section>
   );

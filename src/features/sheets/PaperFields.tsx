@@ -3,11 +3,14 @@
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { offcutOf } from '@/core/sheet';
 import { formatSize, inches } from '@/core/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
+import { useNotify } from '@/ui/notify';
 import { Pair, Section } from '@/ui/Section';
 import { useUnits } from '@/ui/units';
 
@@ -23,7 +26,17 @@ function OwnPaper({ onDone }: { onDone: () => void }) {
     const [short, long] = [Math.min(widthMm, heightMm), Math.max(widthMm, heightMm)];
     const name = `Own paper ${formatSize(short, long, length)}`;
     await addToShelf({
-      papers: [{ id, name, widthMm: short, heightMm: long, offcut: false, origin: 'measured' }],
+      papers: [
+        {
+          id,
+          name,
+          widthMm: short,
+          heightMm: long,
+          offcut: false,
+          used: false,
+          origin: 'measured',
+        },
+      ],
     });
     edit((job) => ({ ...job, sheet: { ...job.sheet, paperId: id } }));
     onDone();
@@ -54,12 +67,51 @@ function OwnPaper({ onDone }: { onDone: () => void }) {
   );
 }
 
+/** What is left of the last sheet, to be kept; or the offcut in use, to be struck off once printed. */
+function Offcut() {
+  const { plan } = useJob();
+  const { addToShelf } = useBench();
+  const { length } = useUnits();
+  const notify = useNotify();
+  const { paper } = plan.tools;
+  const last = plan.sheets.at(-1);
+  const left = last ? offcutOf(last) : null;
+  if (paper.offcut)
+    return paper.used ? (
+      <Typography sx={{ fontSize: 14 }}>This offcut is used up.</Typography>
+    ) : (
+      <Button
+        size="small"
+        sx={{ alignSelf: 'flex-start' }}
+        onClick={() => void addToShelf({ papers: [{ ...paper, used: true }] })}
+      >
+        Printed: strike this offcut off
+      </Button>
+    );
+  if (!left) return null;
+  const size = formatSize(left.widthMm, left.heightMm, length);
+  async function keep(room: NonNullable<typeof left>) {
+    const id = crypto.randomUUID();
+    const name = `Offcut ${size}`;
+    await addToShelf({
+      papers: [{ id, name, ...room, offcut: true, used: false, origin: 'measured' }],
+    });
+    notify({ tone: 'success', text: `${name} is on the shelf and is offered first.` });
+  }
+  return (
+    <Button size="small" sx={{ alignSelf: 'flex-start' }} onClick={() => void keep(left)}>
+      Keep the offcut, {size}
+    </Button>
+  );
+}
+
 /** Which paper is printed on. */
 export function PaperFields() {
   const { job, edit } = useJob();
   const { shelf } = useBench();
   const { length } = useUnits();
   const [own, setOwn] = useState(false);
+  const papers = shelf.papers.filter(({ used, id }) => !used || id === job.sheet.paperId);
   return (
     <Section title="Paper">
       <TextField
@@ -70,7 +122,7 @@ export function PaperFields() {
           edit((old) => ({ ...old, sheet: { ...old.sheet, paperId: target.value } }))
         }
       >
-        {shelf.papers.map((paper) => (
+        {papers.map((paper) => (
           <MenuItem key={paper.id} value={paper.id}>
             {paper.name} ({formatSize(paper.widthMm, paper.heightMm, length)})
           </MenuItem>
@@ -83,6 +135,7 @@ export function PaperFields() {
           Another size
         </Button>
       )}
+      <Offcut />
     </Section>
   );
 }

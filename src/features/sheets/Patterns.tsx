@@ -4,10 +4,19 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { cutFilesFor, jigsFor, type Drawing, type Stroke } from '@/core/jig';
+import {
+  assemblyGuide,
+  cutFilesFor,
+  jigsFor,
+  sheetCutFile,
+  type Drawing,
+  type Stroke,
+} from '@/core/jig';
+import { liesMirrored } from '@/core/sheet';
 import { drawingToPdf } from '@/files/pdf';
 import { drawingToSvg } from '@/files/svg';
 import { formatSize } from '@/core/units';
+import { useBench } from '@/ui/bench/BenchProvider';
 import { download, fileName } from '@/ui/files';
 import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS } from '@/ui/theme';
@@ -107,11 +116,24 @@ function PatternList({ drawings, pdf }: { drawings: readonly Drawing[]; pdf: boo
 /** True-size jigs, and files for a cutting or plotting machine. */
 export function Patterns() {
   const { job, plan } = useJob();
+  const { shelf } = useBench();
   const units = useUnits();
-  const { faces, pieces, mirror } = plan;
-  const jigs = jigsFor({ job, faces, pieces, units });
+  const { faces, pieces, mirror, sheets, tilings, tools } = plan;
+  const mirrored = liesMirrored(plan);
+  const cutter = shelf.cutters.find(({ id }) => id === job.sheet.cutterId) ?? null;
+  const jigs = [
+    ...jigsFor({ job, faces, pieces, units }),
+    ...tilings.flatMap((tiling) => {
+      const piece = pieces.find(({ id }) => id === tiling.pieceId);
+      return piece ? [assemblyGuide(piece, tiling, mirrored, tools.paper, job.name)] : [];
+    }),
+  ];
+  const later = mirror.flippers.filter(({ who, flips }) => who !== 'file' && flips).length;
   const [piece] = pieces;
-  const files = piece ? cutFilesFor(piece, job, mirror.needed) : [];
+  const files = [
+    ...(piece ? cutFilesFor(piece, job, mirror.needed) : []),
+    ...sheets.flatMap((sheet) => sheetCutFile(sheet, pieces, later, cutter) ?? []),
+  ];
   return (
     <>
       <Tucked title="Jigs in true size" now={String(jigs.length)}>

@@ -5,6 +5,7 @@ import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import type { Printer } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { LengthField } from '@/ui/fields/QuantityField';
@@ -13,7 +14,51 @@ import { Pair, Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 
 const INKS: readonly Printer['ink'][] = ['sublimation', 'ordinary inkjet', 'laser toner'];
+const SETTINGS = [
+  ['media', 'Paper kind that worked'],
+  ['quality', 'Quality that worked'],
+  ['colour', 'Colour mode or profile, gamma'],
+] as const;
 const SIDES = ['top', 'bottom', 'left', 'right'] as const;
+
+/** A bar of 100 mm as measured; the field keeps the last figure that can be true. */
+function FigureField({
+  label,
+  value,
+  onValue,
+}: {
+  label: string;
+  value: number;
+  onValue: (value: number) => void;
+}) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const read = (text: string) => {
+    const number = Number(
+      text
+        .trim()
+        .replace(',', '.')
+        .replace(/\s*mm$/, ''),
+    );
+    return text.trim() !== '' && number >= 80 && number <= 120 ? number : null;
+  };
+  const wrong = draft !== null && read(draft) === null;
+  return (
+    <TextField
+      label={label}
+      value={draft ?? String(value)}
+      error={wrong}
+      helperText={wrong ? 'From 80 to 120 mm; measure it again.' : undefined}
+      onFocus={(event) => event.target.select()}
+      onChange={({ target }) => {
+        setDraft(target.value);
+        const number = read(target.value);
+        if (number !== null) onValue(number);
+      }}
+      onBlur={() => setDraft(null)}
+      slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
+    />
+  );
+}
 
 /** The printer and what must be known of it; changes are kept on the shelf for every job. */
 export function PrinterFields() {
@@ -73,6 +118,31 @@ export function PrinterFields() {
         max={2000}
         onValue={(maxPaperWidthMm) => change({ maxPaperWidthMm })}
       />
+      <Typography sx={{ fontSize: 14 }}>
+        The check bar of 100 mm measured on a print at 100 %: the next file makes up for it
+      </Typography>
+      <Pair>
+        <FigureField
+          label="Across the paper, mm"
+          value={printer.barMm.across}
+          onValue={(across) => change({ barMm: { ...printer.barMm, across } })}
+        />
+        <FigureField
+          label="Along the paper, mm"
+          value={printer.barMm.along}
+          onValue={(along) => change({ barMm: { ...printer.barMm, along } })}
+        />
+      </Pair>
+      {SETTINGS.map(([key, label]) => (
+        <TextField
+          key={key}
+          label={label}
+          value={printer.settings[key]}
+          onChange={({ target }) =>
+            change({ settings: { ...printer.settings, [key]: target.value.slice(0, 100) } })
+          }
+        />
+      ))}
       <TextField
         label="How a sheet goes in"
         multiline

@@ -162,7 +162,12 @@ function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string,
       {sheet.marks.cutGuides.map((guide, i) => (
         <CutGuideDrawing key={i} guide={guide} />
       ))}
-      <path d={linesPath(sheet.marks.up)} fill="none" stroke={COLOURS.ink} strokeWidth={px} />
+      <path
+        d={linesPath([...sheet.marks.up, ...sheet.marks.corners])}
+        fill="none"
+        stroke={COLOURS.ink}
+        strokeWidth={px}
+      />
       {sheet.marks.foot && <FootDrawing foot={sheet.marks.foot} />}
       <DimensionLine
         axis="x"

@@ -3,6 +3,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useState } from 'react';
 import DownloadIcon from '@mui/icons-material/Download';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { artBlobs, exportJob } from '@/ui/bench/jobFiles';
@@ -12,8 +13,8 @@ import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
-import { sheetsPdfTask } from '@/workers';
-import type { Tiling } from '@/core/sheet';
+import { sheetPngTask, sheetsPdfTask } from '@/workers';
+import type { Sheet, Tiling } from '@/core/sheet';
 import { CutterFields } from './CutterFields';
 import { GangFields } from './GangFields';
 import { MirrorLedger } from './MirrorLedger';
@@ -21,12 +22,14 @@ import { PaperFields } from './PaperFields';
 import { Patterns } from './Patterns';
 import { PrinterFields } from './PrinterFields';
 import { LayingPlan, TileFields } from './TileFields';
+import { TrialDialog } from './TrialDialog';
 
-function PrintFile() {
+function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const { job, plan } = useJob();
   const { db, shelf } = useBench();
   const notify = useNotify();
   const task = useTask();
+  const [trying, setTrying] = useState(false);
   const ready = plan.sheets.length > 0;
   const stops = plan.checks.filter(({ level }) => level === 'stop');
 
@@ -39,6 +42,16 @@ function PrintFile() {
       tone: 'success',
       text: 'The PDF is written. Print it at 100 % and measure the check bar.',
     });
+  }
+
+  async function savePng(one: Sheet) {
+    const blobs = await artBlobs(db, job);
+    const bytes = await task.run((onProgress) =>
+      sheetPngTask({ job, plan, sheetId: one.id, blobs }, onProgress),
+    );
+    if (!bytes) return;
+    const name = fileName(`${job.name} ${one.name}`, 'png');
+    download(name, bytes as Uint8Array<ArrayBuffer>, 'image/png');
   }
 
   return (
@@ -57,6 +70,10 @@ function PrintFile() {
         Save the PDF
       </Button>
       <TaskProgress task={task} />
+      <Button variant="outlined" disabled={!ready} onClick={() => setTrying(true)}>
+        Try it without paper
+      </Button>
+      {trying && <TrialDialog onClose={() => setTrying(false)} />}
       <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 15, '& li': { mb: 0.5 } }}>
         <li>Print at 100 %, no fit to page, best quality, high speed off.</li>
         <li>Print dialog: {plan.mirror.driverSetting}.</li>
@@ -64,6 +81,11 @@ function PrintFile() {
         <li>Measure the check bar: 100 mm, or 4 in, exactly.</li>
         <li>It looks dull on paper. That is normal; heat brings it up.</li>
       </Box>
+      {sheet && (
+        <Button size="small" onClick={() => void savePng(sheet)}>
+          Save the shown sheet as PNG, 300 ppi
+        </Button>
+      )}
       <Button size="small" onClick={() => void exportJob(db, job, shelf, task.run)}>
         Save the whole job as a file
       </Button>
@@ -73,10 +95,13 @@ function PrintFile() {
 
 /** The choices of the sheets: what is printed, on what, and how it comes together. */
 export function SheetsCard({
+  sheet,
   tiling,
   marking,
   onMark,
 }: {
+  /** The sheet on the stage. */
+  sheet: Sheet | undefined;
   tiling: Tiling | null;
   marking: boolean;
   onMark: () => void;
@@ -85,7 +110,7 @@ export function SheetsCard({
   return (
     <>
       {plan.sheets.length > 0 && <NextStep to="heat" label="Next: the heat" />}
-      <PrintFile />
+      <PrintFile sheet={sheet} />
       {tiling && (
         <>
           <TileFields tiling={tiling} marking={marking} onMark={onMark} />

@@ -112,7 +112,14 @@ export function SheetsStation() {
           )}
         </>
       }
-      card={<SheetsCard tiling={table.shown?.tiling ?? null} marking={marking} onMark={mark} />}
+      card={
+        <SheetsCard
+          sheet={plan.sheets[here]}
+          tiling={table.shown?.tiling ?? null}
+          marking={marking}
+          onMark={mark}
+        />
+      }
     />
   );
 }

@@ -1,3 +1,4 @@
 export { endingOf } from './formats';
 export { inspectImage, type ImageFacts } from './inspect';
+export { withDensity } from './pngDensity';
 export { readPng, type PngStructure } from './png';

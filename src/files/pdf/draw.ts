@@ -145,14 +145,15 @@ function strokeOnPage(
 
 /** Cut guides and up arrows: everything round the pieces that is not on them. */
 export function drawMarks(page: PDFPage, sheet: Sheet): void {
-  const { cutGuides, up } = sheet.marks;
+  const { cutGuides, up, corners } = sheet.marks;
   for (const guide of cutGuides)
     strokeOnPage(page, sheet, guidePath(guide), [], guide.kind === 'line' ? guide.within : null);
-  if (up.length > 0)
+  const lines = [...up, ...corners];
+  if (lines.length > 0)
     strokeOnPage(
       page,
       sheet,
-      up.flatMap(({ from, to }) => pathOf([from, to], false)),
+      lines.flatMap(({ from, to }) => pathOf([from, to], false)),
     );
 }
 

@@ -2,6 +2,7 @@ import { MAX_PIXELS } from '@/core/art';
 import { failure, success, type Result } from '@/core/result';
 import { MM_PER_INCH } from '@/core/units';
 import { readSvg } from '@/files/svg';
+import { openPdf } from '../pdf';
 
 /** Drawings without pixels are drawn at this many dots per inch of the largest size they may take. */
 const DRAW_PPI = 300;
@@ -50,15 +51,6 @@ export async function drawSvg(text: string, room: Room): Promise<Result<Drawn>> 
   } finally {
     URL.revokeObjectURL(url);
   }
-}
-
-async function openPdf(bytes: Uint8Array) {
-  const pdf = await import('pdfjs-dist');
-  pdf.GlobalWorkerOptions.workerPort ??= new Worker(
-    new URL('pdfjs-dist/build/pdf.worker.min.mjs', import.meta.url),
-    { type: 'module' },
-  );
-  return pdf.getDocument({ data: bytes, isEvalSupported: false, disableFontFace: true }).promise;
 }
 
 /** How many pages a PDF has. */

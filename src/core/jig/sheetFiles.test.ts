@@ -1,0 +1,85 @@
+import { artwork, jobOn, mugJob, shelf } from '@tests/support/jobs';
+import { regionBox } from '../geometry';
+import type { Cutter, Job } from '../model';
+import { planJob } from '../plan';
+import { assemblyGuide, sheetCutFile } from '.';
+
+const onCutter = (job: Job, copies = 1): Job => ({
+  ...job,
+  sheet: { ...job.sheet, copies, cutterId: 'small-cutter' },
+});
+
+const cutter = (part: Partial<Cutter> = {}): Cutter => {
+  const [first] = shelf.cutters;
+  if (!first) throw new Error('no cutter');
+  return { ...first, ...part };
+};
+
+describe('the cut file of a sheet', () => {
+  const plan = planJob(onCutter(jobOn('round-coaster'), 2), shelf);
+  const [sheet] = plan.sheets;
+  if (!sheet) throw new Error('no sheet');
+
+  test('is the paper in true size, with every piece’s line where its print lies', () => {
+    const file = sheetCutFile(sheet, plan.pieces, 0, null);
+    expect([file?.widthMm, file?.heightMm]).toEqual([sheet.widthMm, sheet.heightMm]);
+    const cuts = file?.lines.filter(({ stroke }) => stroke === 'cut') ?? [];
+    expect(cuts).toHaveLength(2);
+    cuts.forEach(({ points }, i) => {
+      const box = regionBox([points]);
+      expect(box.x).toBeCloseTo(sheet.items[i]?.box.x ?? 0, 3);
+      expect(box.width).toBeCloseTo(sheet.items[i]?.box.width ?? 0, 3);
+    });
+  });
+
+  test('bears the corners that are printed, three angles of two lines', () => {
+    expect(sheet.marks.corners).toHaveLength(6);
+    const file = sheetCutFile(sheet, plan.pieces, 0, null);
+    expect(file?.lines.filter(({ stroke }) => stroke === 'mark')).toHaveLength(6);
+    const byHand = planJob(jobOn('round-coaster'), shelf).sheets[0];
+    expect(byHand?.marks.corners).toEqual([]);
+  });
+
+  test('takes the cutter’s measured offset off, and follows a page that is flipped later', () => {
+    const left = (flips: number, by: Cutter | null) =>
+      regionBox([sheetCutFile(sheet, plan.pieces, flips, by)?.lines[0]?.points ?? []]).x;
+    expect(left(0, cutter({ cutOffMm: { x: 0.4, y: 0 } }))).toBeCloseTo(left(0, null) - 0.4, 6);
+    const box = sheet.items[0]?.box;
+    const mirrored = sheet.widthMm - (box?.x ?? 0) - (box?.width ?? 0);
+    expect(left(1, null)).toBeCloseTo(mirrored, 3);
+  });
+
+  test('a tile is trimmed by hand: it has none', () => {
+    const tiled = planJob(jobOn('wall-panel'), shelf);
+    const [first] = tiled.sheets;
+    expect(first && sheetCutFile(first, tiled.pieces, 0, null)).toBeNull();
+  });
+});
+
+test('the assembly guide fits its page and names every sheet and step', () => {
+  const job = jobOn('wall-panel', artwork());
+  const plan = planJob(job, shelf);
+  const [tiling, piece] = [plan.tilings[0], plan.pieces[0]];
+  if (!tiling || !piece) throw new Error('not tiled');
+  const { paper } = plan.tools;
+  const guide = assemblyGuide(piece, tiling, true, paper, 'Star chart');
+  expect(guide.heightMm).toBeLessThanOrEqual(paper.heightMm);
+  const words = guide.texts.map(({ text }) => text);
+  for (const { name } of tiling.tiles) {
+    expect(words).toContain(name);
+    expect(words.some((text) => text.startsWith(`${name}. `))).toBe(true);
+  }
+  for (const { y } of guide.texts) expect(y).toBeLessThan(guide.heightMm);
+  // A1 is laid first, upper left on the table, which is upper right as seen
+  const a1 = guide.texts.find(({ text }) => text === 'A1');
+  const a2 = guide.texts.find(({ text }) => text === 'A2');
+  expect((a1?.x ?? 0) < (a2?.x ?? 0)).toBe(true);
+  expect(tiling.tiles[0]?.shown.x).toBeGreaterThan(tiling.tiles[1]?.shown.x ?? 0);
+});
+
+test('a mug’s cut file is its wrap', () => {
+  const plan = planJob(onCutter(mugJob()), shelf);
+  const [sheet] = plan.sheets;
+  const file = sheet && sheetCutFile(sheet, plan.pieces, 0, cutter());
+  expect(file?.name).toBe('Cut file of sheet “Wrap”');
+});

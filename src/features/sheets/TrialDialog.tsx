@@ -1,0 +1,186 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useEffect, useRef, useState } from 'react';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { LengthField } from '@/ui/fields/QuantityField';
+import { useJob } from '@/ui/job/JobProvider';
+import { COLOURS } from '@/ui/theme';
+import { TaskProgress } from '@/ui/useTask';
+import type { TrialSettings } from '@/workers';
+import { useTrial, type Shown } from './useTrial';
+
+/** Up to this share of pixels differ along cut edges of a faultless print (measured). */
+const FAULTLESS = 0.015;
+
+function Picture({ label, url, high }: { label: string; url: string; high: number }) {
+  return (
+    <Box component="figure" sx={{ m: 0, minWidth: 0 }}>
+      {/* eslint-disable-next-line @next/next/no-img-element -- a local blob, nothing to optimise */}
+      <img
+        src={url}
+        alt={label}
+        style={{
+          maxWidth: '100%',
+          maxHeight: high,
+          display: 'block',
+          border: `1px solid ${COLOURS.hairline}`,
+        }}
+      />
+      <Typography component="figcaption" sx={{ fontSize: 14 }}>
+        {label}
+      </Typography>
+    </Box>
+  );
+}
+
+/** The verdict in a sentence; each fault once, however many sheets it is on. */
+function Verdict({ faults, share }: Pick<Shown, 'faults' | 'share'>) {
+  const kinds = [...new Map(faults.map(({ fault }) => [fault.kind, fault])).values()];
+  const off = `${(100 * share).toFixed(1)} %`;
+  if (kinds.length === 0)
+    return share <= FAULTLESS ? (
+      <Alert severity="success">
+        What lies on the blank is the picture that was meant; {off} differs, along cut edges only.
+      </Alert>
+    ) : (
+      <Alert severity="warning">{off} of the picture is not as it was meant (in red).</Alert>
+    );
+  return (
+    <>
+      {kinds.map(({ kind, text }) => (
+        <Alert severity="error" key={kind}>
+          {text}
+        </Alert>
+      ))}
+      <Typography sx={{ fontSize: 15 }}>
+        {off} of the picture on the blank is not as it was meant.
+      </Typography>
+    </>
+  );
+}
+
+interface SettingsProps {
+  settings: TrialSettings;
+  onSettings: (settings: TrialSettings) => void;
+}
+
+function SettingsFields({ settings, onSettings }: SettingsProps) {
+  const { shelf } = useBench();
+  const { plan } = useJob();
+  const [paperId, setPaperId] = useState(plan.tools.paper.id);
+  const toggle = (label: string, key: 'mirror' | 'fitToPage' | 'mirrorsOnItsOwn') => (
+    <FormControlLabel
+      control={
+        <Switch
+          checked={settings[key]}
+          onChange={(_, on) => onSettings({ ...settings, [key]: on })}
+        />
+      }
+      label={label}
+    />
+  );
+  return (
+    <>
+      {toggle('Mirror in the print dialog', 'mirror')}
+      {toggle('Fit to page', 'fitToPage')}
+      {toggle('The printer mirrors by itself', 'mirrorsOnItsOwn')}
+      <TextField
+        select
+        label="Paper in the tray"
+        value={paperId}
+        onChange={({ target }) => {
+          const paper = shelf.papers.find(({ id }) => id === target.value);
+          if (!paper) return;
+          setPaperId(paper.id);
+          onSettings({ ...settings, paper });
+        }}
+      >
+        {shelf.papers.map(({ id, name }) => (
+          <MenuItem key={id} value={id}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <LengthField
+        label="Border it really leaves"
+        value={settings.leastMarginMm}
+        min={0}
+        max={50}
+        onValue={(leastMarginMm) => onSettings({ ...settings, leastMarginMm })}
+      />
+    </>
+  );
+}
+
+/** Tries the print before any paper is spent: what comes out of the printer, and onto the blank. */
+export function TrialDialog({ onClose }: { onClose: () => void }) {
+  const { plan } = useJob();
+  const { mirror, tools } = plan;
+  const flips = (who: string) => mirror.flippers.some((each) => each.who === who && each.flips);
+  const [settings, setSettings] = useState<TrialSettings>({
+    mirror: flips('driver'),
+    fitToPage: false,
+    mirrorsOnItsOwn: flips('printer'),
+    paper: tools.paper,
+    leastMarginMm: 0,
+  });
+  const { task, shown, run } = useTrial();
+  const begun = useRef(false);
+  useEffect(() => {
+    if (begun.current) return;
+    begun.current = true;
+    void run(settings);
+  }, [run, settings]);
+  const busy = task.progress !== null;
+  return (
+    <Dialog open onClose={onClose} maxWidth="lg" fullWidth>
+      <DialogTitle>Trial print, without paper</DialogTitle>
+      <DialogContent sx={{ display: 'flex', gap: 3, minHeight: 430 }}>
+        <Box sx={{ width: 270, flexShrink: 0, display: 'flex', flexDirection: 'column', gap: 1.5 }}>
+          <Typography sx={{ fontSize: 15 }}>
+            A simulated printer takes the PDF as it is. Set what the print dialog might be set to:
+          </Typography>
+          <SettingsFields settings={settings} onSettings={setSettings} />
+          <Button variant="contained" disabled={busy} onClick={() => void run(settings)}>
+            Print and press
+          </Button>
+          <TaskProgress task={task} />
+        </Box>
+        <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column', gap: 1.5 }}>
+          {shown && (
+            <>
+              <Verdict faults={shown.faults} share={shown.share} />
+              <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2 }}>
+                <Picture label="On the blank; what is off in red" url={shown.pressed} high={260} />
+                <Picture label="As it was meant" url={shown.meant} high={260} />
+              </Box>
+              <Typography sx={{ fontSize: 14 }}>
+                Out of the printer: dull, as dye is until heat brings it up.
+              </Typography>
+              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+                {shown.prints.map((url, i) => (
+                  <Picture key={url} label={plan.sheets[i]?.name ?? ''} url={url} high={150} />
+                ))}
+              </Box>
+            </>
+          )}
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
