@@ -58,6 +58,8 @@ test('names from a list: true-height lettering, one piece a name', async ({ page
   await page.getByRole('button', { name: 'Add as a new line' }).click();
   await expect(page.getByText('Hello Ada', { exact: true }).first()).toBeVisible();
   await goTo(page, 'Sheets');
+  await expect(page.getByText('Sheet 1 of 2: 2 pieces')).toBeVisible();
+  await page.getByRole('switch', { name: 'Pieces share sheets' }).click();
   await expect(page.getByText('Sheet 1 of 3: Face · Ada')).toBeVisible();
   await page.getByRole('button', { name: 'Sheet after' }).click();
   await expect(page.getByText('Sheet 2 of 3: Face · Ben, the second')).toBeVisible();

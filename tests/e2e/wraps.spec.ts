@@ -38,6 +38,8 @@ test('a tumbler too long for the cutter: strip or halves, seam and edge as chose
   await page.getByRole('button', { name: 'Two halves' }).click();
   await expect(checks.getByText(/“left half” goes on the left/)).toBeVisible();
   await goTo(page, 'Sheets');
+  await expect(page.getByText('US letter', { exact: true })).toBeVisible();
+  await page.getByRole('switch', { name: 'Pieces share sheets' }).click();
   await expect(page.getByText('Sheet 1 of 2: Wrap, left half')).toBeVisible();
   await page.getByRole('button', { name: 'Sheet after' }).click();
   await expect(page.getByText('Sheet 2 of 2: Wrap, right half')).toBeVisible();

@@ -8,7 +8,7 @@ export const withSheet = (job: Job, part: Partial<SheetChoices>): Job => ({
 });
 
 /**
- * A seam moved by hand; the others of its piece stay where they are now.
+ * A seam moved by hand as far as its sheets can hold; the others of its piece stay where they are now.
  * @param axis `down` moves an upright seam (mm from the left), `across` a level one (mm from the top).
  */
 export function withSeamAt(
@@ -18,8 +18,9 @@ export function withSeamAt(
   nth: number,
   atMm: number,
 ): Job {
-  const moved = (places: readonly number[]) =>
-    places.map((at, i) => (i === nth ? Math.max(0, atMm) : at));
+  const limit = (axis === 'down' ? tiling.downLimits : tiling.acrossLimits)[nth];
+  const to = limit ? Math.min(limit.to, Math.max(limit.from, atMm)) : atMm;
+  const moved = (places: readonly number[]) => places.map((at, i) => (i === nth ? to : at));
   const seams = {
     pieceId: tiling.pieceId,
     downAtMm: axis === 'down' ? moved(tiling.downAtMm) : [...tiling.downAtMm],

@@ -3,7 +3,7 @@ import type { Load } from './compose';
 import { fitsOn, gangSheets } from './gang';
 import { pageOf, type Orientation, type Page } from './page';
 import { tiledSheets } from './tiled';
-import { ROOMS, type Misfit, type SheetContext, type SheetPlan } from './types';
+import { ROOMS, type Misfit, type Sheet, type SheetContext, type SheetPlan } from './types';
 
 const ORIENTATIONS: readonly Orientation[] = ['portrait', 'landscape'];
 
@@ -17,6 +17,25 @@ function misfitOf(piece: Piece, pages: readonly Page[]): Misfit {
   }));
   const over = (m: Misfit) => m.overWidthMm + m.overHeightMm;
   return tries.reduce((best, next) => (over(next) < over(best) ? next : best));
+}
+
+/**
+ * The fewest sheets for loads that fit with the marks of `roomAt`: fewer marks are tried too, as long as
+ * the check bar stays, and taken where they save a sheet.
+ */
+function fewestSheets(
+  loads: readonly Load[],
+  roomAt: number,
+  pages: readonly Page[],
+  context: SheetContext,
+): Sheet[] {
+  const own = ROOMS[roomAt];
+  if (!own || loads.length === 0) return [];
+  const alone = loads.length === 1 || !context.job.sheet.gang.together;
+  const rooms = alone ? [own] : ROOMS.slice(roomAt).filter(({ foot }) => foot === own.foot);
+  const ways = rooms.map((room) => gangSheets(loads, pages, room, context));
+  const fewest = Math.min(...ways.map(({ length }) => length));
+  return ways.find(({ length }) => length === fewest) ?? [];
 }
 
 /**
@@ -47,6 +66,6 @@ export function planSheets(pieces: readonly Piece[], context: SheetContext): She
       plan.sheets.push(...tiled.sheets);
     } else plan.misfits.push(misfitOf(piece, pages));
   }
-  const whole = ROOMS.flatMap((room, i) => gangSheets(fitting[i] ?? [], pages, room, context));
+  const whole = fitting.flatMap((loads, i) => fewestSheets(loads, i, pages, context));
   return { ...plan, sheets: [...whole, ...plan.sheets] };
 }

@@ -68,14 +68,13 @@ function bestGang(
   return ways.sort((a, b) => count(a) - count(b) || turned(a) - turned(b))[0] ?? [];
 }
 
-/** Boxes moved onto the page: a single piece to the middle, several to the upper left. */
+/** Boxes moved onto the page: a single piece to the middle of its top, so that what is left is of use. */
 function laidOn(free: Box, packed: readonly Packed[], loads: ReadonlyMap<string, Load>): Laid[] {
   const alone = packed.length === 1;
   return packed.flatMap(({ id, box, turned }) => {
     const load = loads.get(id);
     if (!load) return [];
-    const spare = { x: free.width - box.width, y: free.height - box.height };
-    const at = alone ? { x: spare.x / 2, y: spare.y / 2 } : box;
+    const at = alone ? { x: (free.width - box.width) / 2, y: 0 } : box;
     return [{ ...load, turned, box: { ...box, x: free.x + at.x, y: free.y + at.y } }];
   });
 }
@@ -90,9 +89,14 @@ export function gangSheets(
   const groups = context.job.sheet.gang.together ? [loads] : loads.map((load) => [load]);
   return groups.flatMap((group) => {
     const byKey = new Map(group.map((load) => [keyOf(load), load]));
+    const order = new Map(group.map((load, i) => [keyOf(load), i]));
+    // packed largest first, but printed in the order of the pieces
+    const firstOf = (packed: readonly Packed[]) =>
+      Math.min(...packed.map(({ id }) => order.get(id) ?? 0));
     return bestGang(group, pages, room, context).flatMap(({ page, sheets }) => {
       const free = freeOn(page, room, LABEL_LINES);
-      return sheets.map((packed) => {
+      const inOrder = [...sheets].sort((a, b) => firstOf(a) - firstOf(b));
+      return inOrder.map((packed) => {
         const laid = laidOn(free, packed, byKey);
         const [first] = laid;
         const ids = laid.map(({ piece, copy }) => `${piece.id}${copy > 0 ? `-${copy + 1}` : ''}`);

@@ -52,6 +52,21 @@ export function seamsHold(reach: Reach, atMm: readonly number[], leastMm = 0): b
   });
 }
 
+/** How far each seam may go while the others stay where they are, mm. */
+export function seamLimits(
+  reach: Reach,
+  atMm: readonly number[],
+): { readonly from: number; readonly to: number }[] {
+  const edges = [0, ...atMm, reach.lengthMm];
+  const count = edges.length - 1;
+  return atMm.map((at, i) => {
+    const [before, after] = [edges[i] ?? 0, edges[i + 2] ?? reach.lengthMm];
+    const from = Math.max(before + HAIR_MM, after - longest(reach, i + 1, count));
+    const to = Math.min(after - HAIR_MM, before + longest(reach, i, count));
+    return { from: Math.min(at, from), to: Math.max(at, to) };
+  });
+}
+
 /** What seams cost that were set by hand. */
 export const costOf = ({ stepMm, costs }: CutCosts, atMm: readonly number[]): number =>
   atMm.reduce((sum, at) => sum + (costs[Math.round(at / stepMm)] ?? 0), 0);
@@ -107,4 +122,16 @@ export function bestSeams(
     at = from[nth]?.[at] ?? 0;
   }
   return { atMm, cost: costOf(cuts, atMm) };
+}
+
+/**
+ * Seams for a length that only just fits its sheets, so that no whole places would do: every strip the
+ * same share of the longest its sheet can show.
+ */
+export function tightSeams(reach: Reach, count: number, cuts: CutCosts): Seams | null {
+  const most = Array.from({ length: count }, (_, nth) => longest(reach, nth, count));
+  const share = reach.lengthMm / most.reduce((sum, mm) => sum + mm, 0);
+  let at = 0;
+  const atMm = most.slice(0, -1).map((mm) => (at += mm * share));
+  return seamsHold(reach, atMm) ? { atMm, cost: costOf(cuts, atMm) } : null;
 }

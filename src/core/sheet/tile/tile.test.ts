@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { artwork, jobOn, shelf } from '@tests/support/jobs';
 import { area, intersection, right } from '../../geometry';
+import { withBestSeams, withSeamAt } from '../../job';
 import type { Artwork, Job, SheetChoices } from '../../model';
 import { planJob } from '../../plan';
 import { inches } from '../../units';
@@ -91,6 +92,29 @@ test('no fewer sheets would do, and no strip is a sliver', () => {
   expect(sheetsFor({ ...reach, lengthMm: 300, sheetMm: 6 })).toBe(Infinity);
 });
 
+test('a length that only just fits its sheets is cut up all the same', () => {
+  // 5 × 8.25 in less 4 overlaps of 1/4 in is 40.25 in
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0, max: 0.9, noNaN: true }),
+      fc.integer({ min: 2, max: 7 }),
+      (spare, count) => {
+        const sheetMm = 201.37;
+        const lengthMm = count * sheetMm - (count - 1) * 6.35 - spare;
+        const job = panel(lengthMm / 25.4, 5);
+        const sides = { top: 3.175, right: 7.265, bottom: 3.175, left: 7.265 };
+        const [printer, ...others] = shelf.printers;
+        if (!printer) throw new Error('no printer');
+        const tight = { ...shelf, printers: [{ ...printer, marginsMm: sides }, ...others] };
+        const { misfits, tilings } = planJob(job, tight);
+        expect(misfits).toEqual([]);
+        expect(tilings).toHaveLength(lengthMm > 260 ? 1 : tilings.length);
+      },
+    ),
+    { numRuns: 40 },
+  );
+});
+
 /** A picture with nothing but a busy stripe at its upright middle. */
 const striped = artwork({
   storedWidthPx: 2000,
@@ -127,6 +151,17 @@ test('a part wider than any sheet cannot stay whole, and that is said', () => {
   const kept = { id: 'k1', faceId: 'front', xMm: 1, yMm: 1, widthMm: 300, heightMm: 20 };
   const { checks } = planJob(withChoices(panel(12, 10), { keepWhole: [kept] }), shelf);
   expect(checks.map(({ id }) => id)).toContain('seam-through-front-1');
+});
+
+test('a seam moved by hand stops where its sheets can hold no more', () => {
+  const job = panel(12, 10);
+  const tiling = tilingOf(job);
+  const far = withSeamAt(job, tiling, 'down', 0, inches(11.9));
+  const moved = tilingOf(far);
+  expect(moved.byHand).toBe(true);
+  expect(moved.downAtMm[0]).toBeCloseTo(tiling.downLimits[0]?.to ?? 0, 6);
+  expect(moved.downAtMm[0]).toBeLessThan(inches(8.25));
+  expect(tilingOf(withBestSeams(far, 'front-1')).downAtMm).toEqual(tiling.downAtMm);
 });
 
 test('seams set by hand are used when sheets can hold them, else told and replaced', () => {

@@ -2,7 +2,16 @@ import { areaWithin, bottom, right, type Box } from '../../geometry';
 import type { Piece } from '../../layout';
 import type { SheetChoices } from '../../model';
 import type { PieceCosts } from './seamCost';
-import { bestSeams, costOf, LEAST_STRIP_MM, seamsHold, sheetsFor, type Reach } from './seams';
+import {
+  bestSeams,
+  costOf,
+  LEAST_STRIP_MM,
+  seamLimits,
+  seamsHold,
+  sheetsFor,
+  tightSeams,
+  type Reach,
+} from './seams';
 
 export const SIDES = ['left', 'right', 'top', 'bottom'] as const;
 export type Side = (typeof SIDES)[number];
@@ -28,6 +37,8 @@ export interface Tile {
   readonly meets: Readonly<Partial<Record<Side, string>>>;
 }
 
+type SeamLimit = ReturnType<typeof seamLimits>[number];
+
 /** How a piece is cut up: where its seams run and what they cost. */
 export interface Tiling {
   readonly pieceId: string;
@@ -36,6 +47,9 @@ export interface Tiling {
   /** Upright seams by how far from the left, level ones by how far down, piece mm. */
   readonly downAtMm: readonly number[];
   readonly acrossAtMm: readonly number[];
+  /** How far each seam may be moved on its own, in the same order. */
+  readonly downLimits: readonly SeamLimit[];
+  readonly acrossLimits: readonly SeamLimit[];
   /** Detail cut through (detail × mm), and what the cheapest and the evenly spaced seams would cost. */
   readonly cost: number;
   readonly bestCost: number;
@@ -81,7 +95,7 @@ function cheapest(reach: Reach, count: number, cuts: PieceCosts['upright']) {
     const found = bestSeams(reach, count, cuts, least);
     if (found) return found;
   }
-  return null;
+  return tightSeams(reach, count, cuts);
 }
 
 const evenly = (lengthMm: number, count: number): number[] =>
@@ -191,6 +205,8 @@ export function tilePiece(input: TileInput): Tiling | null {
     columns,
     downAtMm,
     acrossAtMm,
+    downLimits: seamLimits(reaches.x, downAtMm),
+    acrossLimits: seamLimits(reaches.y, acrossAtMm),
     cost: costAt(downAtMm, acrossAtMm),
     bestCost: costAt(down.atMm, across.atMm),
     evenCost: costAt(evenly(piece.widthMm, columns), evenly(piece.heightMm, rows)),
