@@ -73,3 +73,20 @@ export async function mugReadyForArt(browser: Browser) {
   await input.waitFor({ state: 'attached' });
   return { page, input };
 }
+
+/** A panel of such a size, at the art station. */
+export async function panelReadyForArt(
+  browser: Browser,
+  { widthIn, heightIn }: { widthIn: number; heightIn: number },
+) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`http://localhost:${PORT}/own`);
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByRole('menuitem', { name: 'Fabric wall panel, 24 × 36 in' }).click();
+  await page.getByRole('textbox', { name: 'Width' }).fill(`${widthIn} in`);
+  await page.getByRole('textbox', { name: 'Height' }).fill(`${heightIn} in`);
+  await page.getByRole('link', { name: /^Art/ }).click();
+  const input = page.getByLabel('Picture file', { exact: true });
+  await input.waitFor({ state: 'attached' });
+  return { page, input };
+}

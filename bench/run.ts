@@ -1,14 +1,18 @@
 import { benchDrag } from './drag.bench';
 import { benchExport } from './export.bench';
 import { benchPlan } from './plan.bench';
+import { benchTiles } from './tile.bench';
+
+/** Parts by name: `npm run bench tiles` runs one. */
+const BENCHES = { plan: benchPlan, drag: benchDrag, export: benchExport, tiles: benchTiles };
+const wanted = process.argv.slice(2);
 
 async function main(): Promise<void> {
   console.log(
     'median (middle half) of each; ratios against sharp in the same run, smaller is better',
   );
-  await benchPlan();
-  await benchDrag();
-  await benchExport();
+  for (const [name, bench] of Object.entries(BENCHES))
+    if (wanted.length === 0 || wanted.includes(name)) await bench();
 }
 
 void main();

@@ -4,4 +4,8 @@ import { build, ensurePackages, ensureSystemTools, run } from './ensure.mjs';
 ensurePackages();
 ensureSystemTools();
 build();
-process.exit(run('node', ['--require', '@swc-node/register', 'bench/run.ts']) ? 0 : 1);
+process.exit(
+  run('node', ['--require', '@swc-node/register', 'bench/run.ts', ...process.argv.slice(2)])
+    ? 0
+    : 1,
+);

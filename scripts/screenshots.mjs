@@ -63,6 +63,22 @@ const VIEWS = [
   ],
   // bending the picture takes its time
   ['tapered', job('latte', 'sheets'), (page) => page.waitForTimeout(4000)],
+  [
+    'table',
+    job('chart', 'sheets'),
+    (page) => page.getByRole('button', { name: 'On the table' }).click(),
+  ],
+  [
+    'trial',
+    job('comet', 'sheets'),
+    async (page) => {
+      await page.getByRole('button', { name: 'Try it without paper' }).click();
+      await page.getByRole('img', { name: 'As it was meant' }).waitFor({ timeout: 60_000 });
+      await page.getByRole('switch', { name: 'Fit to page' }).click();
+      await page.getByRole('button', { name: 'Print and press' }).click();
+      await page.getByText(/came out at/).waitFor({ timeout: 60_000 });
+    },
+  ],
   ['heat', job('moons', 'heat')],
   [
     'press-stack',
