@@ -1,6 +1,6 @@
-/** Offers bytes to the user as a file. */
-export function download(name: string, bytes: BlobPart, mime: string): void {
-  const url = URL.createObjectURL(new Blob([bytes], { type: mime }));
+/** Offers a file to the user. */
+export function download(name: string, file: Blob): void {
+  const url = URL.createObjectURL(file);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -1,5 +1,5 @@
-import { expose, transfer } from 'comlink';
-import type { Piece, Pixels } from '@/core/layout';
+import { expose } from 'comlink';
+import { dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Raster } from '@/core/proof';
@@ -37,6 +37,10 @@ function storedIn(blobs: ReadonlyMap<string, Blob>, sha256: string): Blob {
   return blob;
 }
 
+/** A file made here goes out as a blob: the page need not copy it. */
+const blobOf = (bytes: Uint8Array, type: string): Blob =>
+  new Blob([bytes as Uint8Array<ArrayBuffer>], { type });
+
 const benchWorker = {
   takeIn: takeInPicture,
   prepare: preparePicture,
@@ -47,7 +51,7 @@ const benchWorker = {
     plan: JobPlan,
     blobs: ReadonlyMap<string, Blob>,
     onProgress: OnProgress,
-  ): Promise<Uint8Array> {
+  ): Promise<Blob> {
     const bytesOf = async (sha256: string) =>
       new Uint8Array(await storedIn(blobs, sha256).arrayBuffer());
     const decoded = new Map<string, Pixels>();
@@ -70,7 +74,21 @@ const benchWorker = {
       drawBent,
       onProgress: (share) => onProgress({ doing: 'Writing the PDF', share }),
     });
-    return transfer(bytes, [bytes.buffer]);
+    return blobOf(bytes, 'application/pdf');
+  },
+
+  /** A bent piece drawn from small pictures, for the stage. */
+  async bentPreview(
+    piece: Piece,
+    pixels: ReadonlyMap<string, Pixels>,
+    dotsPerMm: number,
+  ): Promise<Blob> {
+    const { width, height } = dotsOf(piece, dotsPerMm);
+    const rows = warpRows(piece, pixels, dotsPerMm, 0, height);
+    const canvas = new OffscreenCanvas(width, height);
+    const image = new ImageData(rows as Uint8ClampedArray<ArrayBuffer>, width, height);
+    canvas.getContext('2d')?.putImageData(image, 0, 0);
+    return canvas.convertToBlob();
   },
 
   /** One sheet of a plan as a PNG at the printer's resolution. */
@@ -80,12 +98,12 @@ const benchWorker = {
     sheetId: string,
     blobs: ReadonlyMap<string, Blob>,
     onProgress: OnProgress,
-  ): Promise<Uint8Array> {
+  ): Promise<Blob> {
     const sheet = plan.sheets.find(({ id }) => id === sheetId);
     if (!sheet) throw new Error('That sheet is no longer in the plan.');
-    const blobOf = (sha256: string) => storedIn(blobs, sha256);
-    const bytes = await writeSheetPng(plan, sheet, { job, blobOf, onProgress });
-    return transfer(bytes, [bytes.buffer]);
+    const stored = (sha256: string) => storedIn(blobs, sha256);
+    const bytes = await writeSheetPng(plan, sheet, { job, blobOf: stored, onProgress });
+    return blobOf(bytes, 'image/png');
   },
 
   /** The PDF's pages through the simulated printer and onto the blank. */
@@ -93,16 +111,15 @@ const benchWorker = {
     { job, plan, pages, settings, unit, blobs }: TrialInput,
     onProgress: OnProgress,
   ): Promise<TrialResult> {
-    const blobOf = (sha256: string) => storedIn(blobs, sha256);
-    return runTrial(plan, pages, settings, unit, { job, blobOf, onProgress });
+    const stored = (sha256: string) => storedIn(blobs, sha256);
+    return runTrial(plan, pages, settings, unit, { job, blobOf: stored, onProgress });
   },
 
   /** A job with its pictures as one file. */
-  async packJob(job: Job, shelf: Shelf, blobs: ReadonlyMap<string, Blob>): Promise<Uint8Array> {
+  async packJob(job: Job, shelf: Shelf, blobs: ReadonlyMap<string, Blob>): Promise<Blob> {
     const arts = new Map<string, Uint8Array>();
     for (const [sha256, blob] of blobs) arts.set(sha256, new Uint8Array(await blob.arrayBuffer()));
-    const bytes = packJobFile(job, shelf, arts);
-    return transfer(bytes, [bytes.buffer]);
+    return blobOf(packJobFile(job, shelf, arts), 'application/zip');
   },
 
   /** Reads a job file and takes its pictures in, or refuses it whole. */

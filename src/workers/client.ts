@@ -1,4 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
+import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Result } from '@/core/result';
@@ -59,9 +60,20 @@ export const sheetsPdfTask = (
   input: { job: Job; plan: JobPlan; blobs: ReadonlyMap<string, Blob> },
   onProgress: OnProgress,
 ) =>
-  runTask<Uint8Array>(
+  runTask<Blob>(
     (worker, progress) => worker.sheetsPdf(input.job, input.plan, input.blobs, progress),
     onProgress,
+  );
+
+/** Draws a bent piece for the stage, off the main thread. */
+export const bentPreviewTask = (
+  piece: Piece,
+  pixels: ReadonlyMap<string, Pixels>,
+  dotsPerMm: number,
+) =>
+  runTask<Blob>(
+    (worker) => worker.bentPreview(piece, pixels, dotsPerMm),
+    () => undefined,
   );
 
 /** Draws one sheet as a PNG, off the main thread. */
@@ -69,7 +81,7 @@ export const sheetPngTask = (
   input: { job: Job; plan: JobPlan; sheetId: string; blobs: ReadonlyMap<string, Blob> },
   onProgress: OnProgress,
 ) =>
-  runTask<Uint8Array>(
+  runTask<Blob>(
     (worker, progress) =>
       worker.sheetPng(input.job, input.plan, input.sheetId, input.blobs, progress),
     onProgress,
@@ -83,8 +95,7 @@ export const trialTask = (input: TrialInput, onProgress: OnProgress) =>
 export const packJobTask = (
   input: { job: Job; shelf: Shelf; blobs: ReadonlyMap<string, Blob> },
   onProgress: OnProgress,
-) =>
-  runTask<Uint8Array>((worker) => worker.packJob(input.job, input.shelf, input.blobs), onProgress);
+) => runTask<Blob>((worker) => worker.packJob(input.job, input.shelf, input.blobs), onProgress);
 
 /** Reads a job file, off the main thread. */
 export const unpackJobTask = (file: Blob, onProgress: OnProgress) =>

@@ -1,4 +1,5 @@
 export {
+  bentPreviewTask,
   Cancelled,
   packJobTask,
   prepareTask,

@@ -16,7 +16,7 @@ const ink: Rule = ({ printer, transfer }) =>
       ];
 
 const paperWidth: Rule = ({ paper, printer, units }) =>
-  paper.widthMm <= printer.maxPaperWidthMm
+  paper.preprinted || paper.widthMm <= printer.maxPaperWidthMm
     ? []
     : [
         {
@@ -75,6 +75,21 @@ const cutterWidth: Rule = ({ cutter, pieces, job, units }) => {
     },
   ];
 };
+
+/** A sheet bought printed has the ink for the art in it: only outlines can be cut from it. */
+const preprinted: Rule = ({ paper, job }) =>
+  paper.preprinted && job.cut.line !== 'contour'
+    ? [
+        {
+          id: 'preprinted-edge',
+          level: 'note',
+          station: 'sheets',
+          text: `“${paper.name}” is printed already: pieces are cut from it as plain faces. Cut along the art to make a motif of it.`,
+          figure: '',
+          fixes: [{ label: 'Cut along the art', patch: { cut: { ...job.cut, line: 'contour' } } }],
+        },
+      ]
+    : [];
 
 /** An offcut on the shelf that takes the whole job is used up first. */
 const offcutWaits: Rule = ({ papers, paper, printer, pieces, sheets, job, units }) => {
@@ -167,6 +182,7 @@ export const SHEET_RULES: readonly Rule[] = [
   paperWidth,
   misfit,
   cutterWidth,
+  preprinted,
   offcutWaits,
   mirror,
   driverCannot,

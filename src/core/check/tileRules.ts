@@ -30,7 +30,8 @@ function papersHolding({ pieces, papers, printer, paper }: Findings, tiling: Til
     return upright || (piece.widthMm <= h && piece.heightMm <= w);
   };
   return papers
-    .filter((each) => each.id !== paper.id && each.widthMm <= printer.maxPaperWidthMm)
+    .filter((each) => each.id !== paper.id && !each.preprinted && !each.used)
+    .filter((each) => each.widthMm <= printer.maxPaperWidthMm)
     .filter(holds)
     .sort((a, b) => a.widthMm * a.heightMm - b.widthMm * b.heightMm);
 }

@@ -15,6 +15,8 @@ export const paperSchema = z.object({
   /** Upright: the short side is the width. mm. */
   widthMm: positiveLengthSchema,
   heightMm: positiveLengthSchema,
+  /** Bought printed, to be cut only: no printer takes it, a cutter does. */
+  preprinted: z.boolean().default(false),
   /** Left over from a sheet and kept to be used first. */
   offcut: z.boolean().default(false),
   /** An offcut that has gone through the printer; kept for the jobs that name it. */

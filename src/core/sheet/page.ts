@@ -11,12 +11,15 @@ export interface Page {
   readonly printable: Box;
 }
 
+/** What a cutter leaves at the edges of a sheet it cuts only, mm (from memory: a quarter inch). */
+const MAT_EDGES = { top: 6, right: 6, bottom: 6, left: 6 };
+
 /**
  * A paper one way round, with the printer's reach on it. Drivers turn a landscape page either way,
  * so there each border is the larger of the two it may become.
  */
 export function pageOf(paper: Paper, printer: Printer, orientation: Orientation): Page {
-  const { top, right, bottom, left } = printer.marginsMm;
+  const { top, right, bottom, left } = paper.preprinted ? MAT_EDGES : printer.marginsMm;
   const ends = Math.max(top, bottom);
   const sides = Math.max(left, right);
   const upright = orientation === 'portrait';
@@ -27,7 +30,9 @@ export function pageOf(paper: Paper, printer: Printer, orientation: Orientation)
     : { left: ends, right: ends, top: sides, bottom: sides };
   // a printer that shrinks is sent a larger page, of which the file's own edge cuts off the rest
   const { across, along } = correctionOf(printer, orientation);
-  const reach = { x: widthMm / across, y: heightMm / along };
+  const reach = paper.preprinted
+    ? { x: widthMm, y: heightMm }
+    : { x: widthMm / across, y: heightMm / along };
   return {
     orientation,
     widthMm,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { artwork, mugJob, onLatteCup, shelf, withForm } from '@tests/support/jobs';
+import { artwork, jobOn, mugJob, onLatteCup, shelf, withForm } from '@tests/support/jobs';
 import {
   applyAffine,
   contains,
@@ -12,7 +12,7 @@ import {
 import type { Job } from '../model';
 import { planJob } from '../plan';
 import { inches } from '../units';
-import { pageOf, type SheetItem } from '.';
+import { offcutOf, pageOf, type SheetItem } from '.';
 
 const onPaper = (job: Job, paperId: string, mirrorBy: Job['sheet']['mirrorBy'] = 'file'): Job => ({
   ...job,
@@ -178,5 +178,54 @@ test('a turned page may meet either border, so the larger counts', () => {
     y: 6,
     width: 267,
     height: 198,
+  });
+});
+
+describe('many pieces', () => {
+  const coasters = (part: Partial<Job['sheet']>): Job => {
+    const job = jobOn('round-coaster');
+    return { ...job, sheet: { ...job.sheet, ...part } };
+  };
+
+  test('share sheets, or lie each on its own when told so', () => {
+    const { sheets } = planJob(coasters({ copies: 6 }), shelf);
+    expect(sheets.flatMap(({ items }) => items)).toHaveLength(6);
+    expect(sheets.length).toBeLessThan(4);
+    const gang = { together: false, gapMm: 6, turn: true, straightCuts: false };
+    expect(planJob(coasters({ copies: 6, gang }), shelf).sheets).toHaveLength(6);
+  });
+
+  test('a pre-printed sheet of 12 × 12 in takes what fits it, whatever the printer takes', () => {
+    const { sheets, checks } = planJob(coasters({ copies: 4, paperId: 'printed-12' }), shelf);
+    expect(sheets).toHaveLength(1);
+    expect(sheets[0]).toMatchObject({ widthMm: inches(12), heightMm: inches(12) });
+    const ids = checks.map(({ id }) => id);
+    expect(ids).not.toContain('paper-width');
+    expect(ids).toContain('preprinted-edge');
+  });
+
+  test('what one straight cut leaves is kept when a printer can feed it again', () => {
+    const [sheet] = planJob(coasters({ paperId: 'legal' }), shelf).sheets;
+    const left = sheet && offcutOf(sheet);
+    expect(left?.widthMm).toBeCloseTo(Math.min(left?.widthMm ?? 0, left?.heightMm ?? 0), 6);
+    const used = Math.max(...(sheet?.items.map(({ box }) => box.y + box.height) ?? [0]));
+    expect(Math.max(left?.widthMm ?? 0, left?.heightMm ?? 0)).toBeLessThan(inches(14) - used);
+    const [full] = planJob(mugJob(artwork(), { sizing: { mode: 'cover' } }), shelf).sheets;
+    // 8.5 × 11 in lying, the wrap and its label on it: under 3.5 in are left
+    expect(full && offcutOf(full)).toBeNull();
+  });
+
+  test('an offcut that takes the job is offered before a whole sheet', () => {
+    const offcut = { ...paper('a4'), id: 'left', widthMm: 150, heightMm: 216, offcut: true };
+    const on = { ...shelf, papers: [...shelf.papers, offcut] };
+    const found = (part: Partial<typeof offcut>, copies = 1) =>
+      planJob(coasters({ copies }), {
+        ...on,
+        papers: [...shelf.papers, { ...offcut, ...part }],
+      }).checks.find(({ id }) => id === 'offcut-waits');
+    expect(found({})?.fixes?.[0]?.patch.sheet?.paperId).toBe('left');
+    expect(found({ used: true })).toBeUndefined();
+    expect(found({ widthMm: 90 })).toBeUndefined();
+    expect(found({}, 2)).toBeUndefined();
   });
 });

@@ -7,6 +7,7 @@ const paper = (id: string, name: string, widthMm: number, heightMm: number): Pap
   name,
   widthMm,
   heightMm,
+  preprinted: false,
   offcut: false,
   used: false,
   origin: 'standard',
@@ -19,6 +20,11 @@ const PAPERS: readonly Paper[] = [
   paper('tabloid', 'US tabloid', inches(11), inches(17)),
   paper('a4', 'A4', 210, 297),
   paper('a3', 'A3', 297, 420),
+  {
+    ...paper('printed-12', 'Pre-printed sheet', inches(12), inches(12)),
+    preprinted: true,
+    origin: 'common practice',
+  },
 ];
 
 const even = (mm: number) => ({ top: mm, right: mm, bottom: mm, left: mm });

@@ -32,6 +32,7 @@ function OwnPaper({ onDone }: { onDone: () => void }) {
           name,
           widthMm: short,
           heightMm: long,
+          preprinted: false,
           offcut: false,
           used: false,
           origin: 'measured',
@@ -94,7 +95,7 @@ function Offcut() {
     const id = crypto.randomUUID();
     const name = `Offcut ${size}`;
     await addToShelf({
-      papers: [{ id, name, ...room, offcut: true, used: false, origin: 'measured' }],
+      papers: [{ ...paper, id, name, ...room, offcut: true, used: false, origin: 'measured' }],
     });
     notify({ tone: 'success', text: `${name} is on the shelf and is offered first.` });
   }

@@ -65,15 +65,14 @@ function Pattern({ drawing, pdf }: { drawing: Drawing; pdf: boolean }) {
   async function savePdf() {
     setBusy(true);
     const bytes = await drawingToPdf(drawing, paper);
-    download(name('pdf'), bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
+    download(
+      name('pdf'),
+      new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' }),
+    );
     setBusy(false);
   }
   const saveSvg = () =>
-    download(
-      name('svg'),
-      new TextEncoder().encode(drawingToSvg(drawing)) as Uint8Array<ArrayBuffer>,
-      'image/svg+xml',
-    );
+    download(name('svg'), new Blob([drawingToSvg(drawing)], { type: 'image/svg+xml' }));
   return (
     <Box component="li" sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start' }}>
       <Thumbnail drawing={drawing} />

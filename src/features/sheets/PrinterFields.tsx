@@ -5,9 +5,9 @@ import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import type { Printer } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { NumberField } from '@/ui/fields/NumberField';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { Pair, Section } from '@/ui/Section';
@@ -21,44 +21,17 @@ const SETTINGS = [
 ] as const;
 const SIDES = ['top', 'bottom', 'left', 'right'] as const;
 
-/** A bar of 100 mm as measured; the field keeps the last figure that can be true. */
-function FigureField({
-  label,
-  value,
-  onValue,
-}: {
-  label: string;
-  value: number;
-  onValue: (value: number) => void;
-}) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const read = (text: string) => {
-    const number = Number(
-      text
-        .trim()
-        .replace(',', '.')
-        .replace(/\s*mm$/, ''),
-    );
-    return text.trim() !== '' && number >= 80 && number <= 120 ? number : null;
-  };
-  const wrong = draft !== null && read(draft) === null;
-  return (
-    <TextField
-      label={label}
-      value={draft ?? String(value)}
-      error={wrong}
-      helperText={wrong ? 'From 80 to 120 mm; measure it again.' : undefined}
-      onFocus={(event) => event.target.select()}
-      onChange={({ target }) => {
-        setDraft(target.value);
-        const number = read(target.value);
-        if (number !== null) onValue(number);
-      }}
-      onBlur={() => setDraft(null)}
-      slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
-    />
+/** What a check bar of 100 mm can measure, mm: anything else was measured wrong. */
+function readBar(text: string): number | null {
+  const number = Number(
+    text
+      .trim()
+      .replace(',', '.')
+      .replace(/\s*mm$/, ''),
   );
+  return text.trim() !== '' && number >= 80 && number <= 120 ? number : null;
 }
+const BAR_ASKS = 'From 80 to 120 mm; measure it again.';
 
 /** The printer and what must be known of it; changes are kept on the shelf for every job. */
 export function PrinterFields() {
@@ -122,13 +95,17 @@ export function PrinterFields() {
         The check bar of 100 mm measured on a print at 100 %: the next file makes up for it
       </Typography>
       <Pair>
-        <FigureField
+        <NumberField
           label="Across the paper, mm"
+          read={readBar}
+          asks={BAR_ASKS}
           value={printer.barMm.across}
           onValue={(across) => change({ barMm: { ...printer.barMm, across } })}
         />
-        <FigureField
+        <NumberField
           label="Along the paper, mm"
+          read={readBar}
+          asks={BAR_ASKS}
           value={printer.barMm.along}
           onValue={(along) => change({ barMm: { ...printer.barMm, along } })}
         />

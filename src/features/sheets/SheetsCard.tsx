@@ -3,6 +3,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import DownloadIcon from '@mui/icons-material/Download';
 import { useBench } from '@/ui/bench/BenchProvider';
@@ -35,9 +36,9 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
 
   async function save() {
     const blobs = await artBlobs(db, job);
-    const bytes = await task.run((onProgress) => sheetsPdfTask({ job, plan, blobs }, onProgress));
-    if (!bytes) return;
-    download(fileName(job.name, 'pdf'), bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
+    const pdf = await task.run((onProgress) => sheetsPdfTask({ job, plan, blobs }, onProgress));
+    if (!pdf) return;
+    download(fileName(job.name, 'pdf'), pdf);
     notify({
       tone: 'success',
       text: 'The PDF is written. Print it at 100 % and measure the check bar.',
@@ -46,14 +47,25 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
 
   async function savePng(one: Sheet) {
     const blobs = await artBlobs(db, job);
-    const bytes = await task.run((onProgress) =>
+    const png = await task.run((onProgress) =>
       sheetPngTask({ job, plan, sheetId: one.id, blobs }, onProgress),
     );
-    if (!bytes) return;
-    const name = fileName(`${job.name} ${one.name}`, 'png');
-    download(name, bytes as Uint8Array<ArrayBuffer>, 'image/png');
+    if (png) download(fileName(`${job.name} ${one.name}`, 'png'), png);
   }
 
+  if (plan.tools.paper.preprinted)
+    return (
+      <Section title="Cut">
+        <Typography sx={{ fontSize: 15 }}>
+          This sheet is printed already. Cut it by the file of each sheet, under “For cutting and
+          pen”; the pieces are laid out on as few sheets as can be.
+        </Typography>
+        <Button size="small" onClick={() => void exportJob(db, job, shelf, task.run)}>
+          Save the whole job as a file
+        </Button>
+        <TaskProgress task={task} />
+      </Section>
+    );
   return (
     <Section title="Print">
       {stops.length > 0 && ready && (

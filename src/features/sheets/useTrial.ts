@@ -42,7 +42,7 @@ export function useTrial() {
     if (pages.current) return pages.current;
     const pdf = await task.run((onProgress) => sheetsPdfTask({ job, plan, blobs }, onProgress));
     if (!pdf) return null;
-    const document = await openPdf(pdf);
+    const document = await openPdf(new Uint8Array(await pdf.arrayBuffer()));
     const rasters: Raster[] = [];
     for (let nth = 1; nth <= document.numPages; nth++)
       rasters.push(await rasterOf(document, nth, lookAt(document.numPages)));

@@ -56,8 +56,7 @@ export function ShelfScreen() {
   const save = () =>
     download(
       'lucky-sheet-blanks.json',
-      new TextEncoder().encode(writeBlanksFile(own)) as Uint8Array<ArrayBuffer>,
-      'application/json',
+      new Blob([writeBlanksFile(own)], { type: 'application/json' }),
     );
 
   async function remove(blank: Blank) {

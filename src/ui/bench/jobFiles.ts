@@ -22,11 +22,10 @@ export async function exportJob(
   run: <T>(start: (onProgress: OnProgress) => Task<T>) => Promise<T | null>,
 ): Promise<void> {
   const blobs = await artBlobs(db, job);
-  const bytes = await run((onProgress) =>
+  const file = await run((onProgress) =>
     packJobTask({ job, shelf: shelfFor(job, shelf), blobs }, onProgress),
   );
-  if (bytes)
-    download(fileName(job.name, 'job.zip'), bytes as Uint8Array<ArrayBuffer>, 'application/zip');
+  if (file) download(fileName(job.name, 'job.zip'), file);
 }
 
 interface Incoming {

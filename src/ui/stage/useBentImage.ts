@@ -1,9 +1,10 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
+import type { Piece, Pixels } from '@/core/layout';
+import { bentPreviewTask } from '@/workers';
 
-/** Dots per mm of a bent preview: enough for the stage, quick enough for the main thread. */
+/** Dots per mm of a bent preview: enough for the stage. */
 const PREVIEW_DOTS_PER_MM = 3;
 /** Longest side pictures are read at for it, pixels. */
 const SOURCE_PX = 900;
@@ -22,19 +23,14 @@ async function pixelsOfPreview(url: string): Promise<Pixels> {
   return { width, height, data, orientation: 1 };
 }
 
-async function drawBent(piece: Piece, previews: ReadonlyMap<string, string>): Promise<string> {
+/** The small pictures a bent piece is drawn from, by SHA-256. */
+async function sourcesOf(piece: Piece, previews: ReadonlyMap<string, string>) {
   const pixels = new Map<string, Pixels>();
   for (const { artSha256 } of piece.arts) {
     const url = previews.get(artSha256);
     if (url && !pixels.has(artSha256)) pixels.set(artSha256, await pixelsOfPreview(url));
   }
-  const { width, height } = dotsOf(piece, PREVIEW_DOTS_PER_MM);
-  const rows = warpRows(piece, pixels, PREVIEW_DOTS_PER_MM, 0, height);
-  const canvas = new OffscreenCanvas(width, height);
-  canvas
-    .getContext('2d')
-    ?.putImageData(new ImageData(rows as Uint8ClampedArray<ArrayBuffer>, width, height), 0, 0);
-  return URL.createObjectURL(await canvas.convertToBlob());
+  return pixels;
 }
 
 /** A bent piece's pictures as one image of its whole room; null while drawn, and for flat pieces. */
@@ -47,15 +43,23 @@ export function useBentImage(
     if (!piece?.bend) return;
     let gone = false;
     let made: string | null = null;
-    drawBent(piece, previews)
-      .then((drawn) => {
-        if (gone) return URL.revokeObjectURL(drawn);
-        made = drawn;
-        setUrl(drawn);
+    let stop: () => void = () => undefined;
+    sourcesOf(piece, previews)
+      .then((pixels) => {
+        if (gone) return null;
+        const task = bentPreviewTask(piece, pixels, PREVIEW_DOTS_PER_MM);
+        stop = task.cancel;
+        return task.result;
       })
-      .catch(() => setUrl(null)); // its previews were let go of meanwhile: the edge is drawn without them
+      .then((blob) => {
+        if (gone || !blob) return;
+        made = URL.createObjectURL(blob);
+        setUrl(made);
+      })
+      .catch(() => !gone && setUrl(null)); // its previews were let go of meanwhile: the edge is drawn without them
     return () => {
       gone = true;
+      stop();
       if (made) URL.revokeObjectURL(made);
     };
   }, [piece, previews]);
