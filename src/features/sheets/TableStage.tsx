@@ -4,6 +4,7 @@ import { useDrag } from '@use-gesture/react';
 import { useRef, useState } from 'react';
 import { bottom, inverse, mapBox, pathData, right, type Box } from '@/core/geometry';
 import { withSeamAt, withSheet } from '@/core/job';
+import { isCup } from '@/core/model';
 import { wholesOn, type Tile } from '@/core/sheet';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';
@@ -136,6 +137,25 @@ function Wholes({ table }: { table: OnTable }) {
   );
 }
 
+/** Where a wrap closes, beside its taped seams. */
+function ClosingSeam({ table }: { table: OnTable }) {
+  const { job } = useJob();
+  const px = useMmPerPx();
+  const { form } = job.blank;
+  if (!isCup(form)) return null;
+  const { widthMm, heightMm } = table.piece;
+  const words = form.handleGapMm > 0 ? 'handle' : 'closes here';
+  return (
+    <g fontFamily={FONTS.text} fontSize={12 * px} fill={COLOURS.clover} textAnchor="middle">
+      {[-9 * px, widthMm + 16 * px].map((x) => (
+        <text key={x} transform={`translate(${x} ${heightMm / 2}) rotate(-90)`}>
+          {words}
+        </text>
+      ))}
+    </g>
+  );
+}
+
 /** Drawn over the stage while a part is marked: a drag makes the box. */
 function Marking({ table, onDone }: { table: OnTable; onDone: () => void }) {
   const { edit } = useJob();
@@ -218,6 +238,7 @@ export function TableStage({
         <PiecePicture piece={piece} previews={previews} />
       </g>
       <Flaps table={table} />
+      <ClosingSeam table={table} />
       <Wholes table={table} />
       {tiling.tiles.map((tile, nth) => (
         <TileName key={tile.name} tile={tile} nth={nth} table={table} />
