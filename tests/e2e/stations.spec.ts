@@ -176,19 +176,20 @@ test.describe('Art', () => {
 });
 
 test.describe('Sheets', () => {
-  test('paper that is too small says by how much; own paper takes it', async ({ page }) => {
+  test('paper that is too small takes two sheets; own paper takes it on one', async ({ page }) => {
     await startMug(page);
     await field(page, 'Circumference').fill('13 in');
     await goTo(page, 'Art');
     await givePicture(page, 'sky.png', await pngPicture(1200, 520));
     await expect(page.getByText('1200 × 520 px')).toBeVisible();
     await goTo(page, 'Sheets');
-    await expect(page.getByText(/7\/8 in too wide/).first()).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Save the PDF' })).toBeDisabled();
+    await expect(page.getByText(/2 sheets of US letter, 1 × 2, taped together/)).toBeVisible();
+    await expect(page.getByText(/^Sheet 1 of 2: Wrap, A1/)).toBeVisible();
     await page.getByRole('button', { name: 'Another size' }).click();
     await field(page, 'Long side').fill('15 in');
     await page.getByRole('button', { name: 'Use this paper' }).click();
     await expect(page.getByText(/Own paper 8 1\/2 × 15 in/).first()).toBeVisible();
+    await expect(page.getByText(/^Sheet 1 of/)).toHaveCount(0);
     const { path } = await downloaded(page, 'Save the PDF');
     expect(execFileSync('pdfinfo', [path]).toString()).toMatch(/1080 x 612 pts/);
   });
