@@ -57,7 +57,14 @@ function drawMarks(brush: Brush, { marks }: Sheet): void {
   brush.strokeStyle = brush.fillStyle = '#000';
   for (const guide of marks.cutGuides) {
     if (guide.kind === 'ticks') strokeLines(brush, guide.lines);
-    else {
+    else if (guide.kind === 'strip') {
+      brush.save();
+      brush.lineWidth = 3 * HAIRLINE_MM;
+      brush.strokeStyle = '#fff';
+      strokeLines(brush, guide.lines);
+      brush.restore();
+      strokeLines(brush, guide.lines);
+    } else {
       brush.save();
       if (guide.within) {
         const { x, y, width, height } = guide.within;

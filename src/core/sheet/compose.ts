@@ -72,7 +72,8 @@ function toPage({ piece, tile, box, turned }: Laid, mirrored: boolean): Affine {
 
 /** How far marks may reach from a piece that has neighbours so near. */
 const markRoom = (loads: readonly Laid[], gapMm: number): number =>
-  loads.length < 2 ? TICK_ROOM_MM : Math.min(TICK_ROOM_MM, gapMm - 0.5);
+  // a neighbour's own cut line lies a gap off its edge
+  loads.length < 2 ? TICK_ROOM_MM : Math.min(TICK_ROOM_MM, gapMm - TICK_GAP_MM - 0.5);
 
 /** A sheet with its loads where they were laid, and the marks there is room for. */
 export function composeSheet(

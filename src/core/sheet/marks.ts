@@ -29,6 +29,8 @@ export interface Line {
 export type CutGuide =
   /** Short lines outside the print that point along its straight cuts. */
   | { readonly kind: 'ticks'; readonly lines: readonly Line[] }
+  /** Short lines on the strip beyond a seam that is cut off, where there is no room outside the print. */
+  | { readonly kind: 'strip'; readonly lines: readonly Line[] }
   /** A line all round any other piece, a little outside its edge; on a tile only what lies within. */
   | { readonly kind: 'line'; readonly rings: Region; readonly within: Box | null };
 
@@ -133,6 +135,36 @@ export function cutGuidesFor(piece: Piece, box: Box, toPage: Affine, room: MarkR
 const outlineOnPage = (piece: Piece, toPage: Affine): Region =>
   mapRegion(toPage, withoutHoles(growRegion(piece.cut, TICK_GAP_MM)));
 
+/** How far a mark on a cut-off strip stays beyond its seam, and how long it is, mm (own choice). */
+const STRIP_OFF_MM = 0.4;
+const STRIP_LINE_MM = 10;
+
+/** Marks for the seams that have no room for ticks: at both ends, just beyond the line that is cut. */
+function stripMarks({ shown, printed, edges }: Tile, toPage: Affine, room: MarkRoom): CutGuide {
+  const ends = (from: number, to: number) => [
+    [from, from + STRIP_LINE_MM] as const,
+    [to - STRIP_LINE_MM, to] as const,
+  ];
+  const spot = (x: number, y: number) => applyAffine(toPage, { x, y });
+  const level = (side: 'top' | 'bottom', y: number): Line[] =>
+    edges[side] !== 'cut' || room.beside
+      ? []
+      : ends(printed.x, right(printed)).map(([a, b]) => ({ from: spot(a, y), to: spot(b, y) }));
+  const upright = (side: 'left' | 'right', x: number): Line[] =>
+    edges[side] !== 'cut' || room.above
+      ? []
+      : ends(printed.y, bottom(printed)).map(([a, b]) => ({ from: spot(x, a), to: spot(x, b) }));
+  return {
+    kind: 'strip',
+    lines: [
+      ...level('top', shown.y - STRIP_OFF_MM),
+      ...level('bottom', bottom(shown) + STRIP_OFF_MM),
+      ...upright('left', shown.x - STRIP_OFF_MM),
+      ...upright('right', right(shown) + STRIP_OFF_MM),
+    ],
+  };
+}
+
 /** How a tile on a page is shown where to cut: its seams, and the piece's own edge where it has one. */
 export function cutGuidesForTile(
   piece: Piece,
@@ -145,10 +177,10 @@ export function cutGuidesForTile(
   const spot = (px: number, py: number) => applyAffine(toPage, { x: px, y: py });
   const xs = x.map((at) => spot(at, 0).x);
   const ys = y.map((at) => spot(0, at).y);
-  const ticks = ticksAlong(box, xs, ys, room);
-  if (isUprightRect(piece.cut)) return [ticks];
+  const seams = [ticksAlong(box, xs, ys, room), stripMarks(tile, toPage, room)];
+  if (isUprightRect(piece.cut)) return seams;
   const within = outset(box, TICK_GAP_MM);
-  return [ticks, { kind: 'line', rings: outlineOnPage(piece, toPage), within }];
+  return [...seams, { kind: 'line', rings: outlineOnPage(piece, toPage), within }];
 }
 
 /** An arrow above a piece: which end of a print is up is not always seen on it. */

@@ -34,7 +34,7 @@ const firstSheet = (job: Job) => {
 /** Everything inked besides the art, as boxes. */
 const inked = (sheet: ReturnType<typeof firstSheet>): Box[] => {
   const { cutGuides, foot } = sheet.marks;
-  const lines = cutGuides.flatMap((guide) => (guide.kind === 'ticks' ? guide.lines : []));
+  const lines = cutGuides.flatMap((guide) => (guide.kind === 'line' ? [] : guide.lines));
   return [
     ...lines.map(({ from, to }) => ({
       x: Math.min(from.x, to.x),

@@ -66,7 +66,7 @@ const linesPath = (lines: readonly Line[]): string =>
 function CutGuideDrawing({ guide }: { guide: CutGuide }) {
   const px = useMmPerPx();
   const clip = useId();
-  const path = guide.kind === 'ticks' ? linesPath(guide.lines) : pathData(guide.rings);
+  const path = guide.kind === 'line' ? pathData(guide.rings) : linesPath(guide.lines);
   const within = guide.kind === 'line' ? guide.within : null;
   return (
     <g>
@@ -75,6 +75,7 @@ function CutGuideDrawing({ guide }: { guide: CutGuide }) {
           <rect {...within} />
         </clipPath>
       )}
+      {guide.kind === 'strip' && <path d={path} fill="none" stroke="#fff" strokeWidth={3 * px} />}
       <path
         d={path}
         fill="none"

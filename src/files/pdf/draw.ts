@@ -39,6 +39,8 @@ import type { CutGuide, Foot, Sheet, SheetItem } from '@/core/sheet';
 export const POINTS_PER_MM = 72 / 25.4;
 
 const HAIRLINE_PT = 0.5;
+/** Width of the light line under a dark one that lies on ink. */
+const UNDER_PT = 1.6;
 /** Height of the short strokes that bound the check bar's stops, mm. */
 const STOP_MM = 2;
 
@@ -115,7 +117,7 @@ export function drawBentPiece(
 
 /** The strokes of a cut guide, page mm with y down. */
 const guidePath = (guide: CutGuide) =>
-  guide.kind === 'ticks'
+  guide.kind !== 'line'
     ? guide.lines.flatMap(({ from, to }) => pathOf([from, to], false))
     : guide.rings.flatMap((ring) => pathOf(ring, true));
 
@@ -130,6 +132,7 @@ function strokeOnPage(
   more: PDFOperator[] = [],
   within: Box | null = null,
 ) {
+  if (path.length === 0) return;
   page.pushOperators(
     pushGraphicsState(),
     concatTransformationMatrix(...toPoints(sheet.heightMm)),
@@ -146,8 +149,15 @@ function strokeOnPage(
 /** Cut guides and up arrows: everything round the pieces that is not on them. */
 export function drawMarks(page: PDFPage, sheet: Sheet): void {
   const { cutGuides, up, corners } = sheet.marks;
-  for (const guide of cutGuides)
+  for (const guide of cutGuides) {
+    // on ink a dark line needs a light one under it
+    if (guide.kind === 'strip' && guide.lines.length > 0)
+      strokeOnPage(page, sheet, guidePath(guide), [
+        setLineWidth(UNDER_PT / POINTS_PER_MM),
+        setStrokingGrayscaleColor(1),
+      ]);
     strokeOnPage(page, sheet, guidePath(guide), [], guide.kind === 'line' ? guide.within : null);
+  }
   const lines = [...up, ...corners];
   if (lines.length > 0)
     strokeOnPage(

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { artwork, jobOn, shelf } from '@tests/support/jobs';
-import { area, intersection, right } from '../../geometry';
+import { area, contains, intersection, mapBox, right } from '../../geometry';
 import { withBestSeams, withSeamAt } from '../../job';
 import type { Artwork, Job, SheetChoices } from '../../model';
 import { planJob } from '../../plan';
@@ -216,6 +216,28 @@ describe.each(['one', 'both'] as const)('tiles, trimming %s of each pair', (trim
     // printed side up the second lies to the right of the first
     expect(second?.text).toMatch(/over A1 at its left edge/);
   });
+});
+
+test('every line that is cut is shown: by ticks, or on the strip that is cut off', () => {
+  const { sheets } = planJob(panel(24, 36), shelf);
+  for (const { items, marks } of sheets) {
+    const [item] = items;
+    const cuts = Object.values(item?.tile?.edges ?? {}).filter((edge) => edge === 'cut').length;
+    const lines = marks.cutGuides.flatMap((guide) => (guide.kind === 'line' ? [] : guide.lines));
+    const upright = new Set(
+      lines.map(({ from, to }) => (from.x === to.x ? `x${from.x}` : `y${from.y}`)),
+    );
+    expect(upright.size).toBeGreaterThanOrEqual(cuts);
+    for (const guide of marks.cutGuides.filter(({ kind }) => kind === 'strip')) {
+      if (guide.kind !== 'strip' || !item?.tile) continue;
+      const shown = mapBox(item.matrix, item.tile.shown);
+      for (const { from, to } of guide.lines) {
+        const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2, width: 0, height: 0 };
+        expect(contains(shown, middle)).toBe(false);
+        expect(contains(item.box, middle)).toBe(true);
+      }
+    }
+  }
 });
 
 test('a sheet whose part holds no ink is not printed', () => {
