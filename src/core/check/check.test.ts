@@ -91,6 +91,12 @@ const CASES: readonly (readonly [id: string, job: Job, says: RegExp, level: stri
     'stop',
   ],
   [
+    'too-many',
+    { ...jobOn('wall-panel'), sheet: { ...jobOn('wall-panel').sheet, copies: 200 } },
+    /2400 prints; one job is planned for up to 1000/,
+    'stop',
+  ],
+  [
     'tiled-wrap-1',
     withForm(mugJob(), { girthMm: inches(14) }),
     /12 5\/8 × 3\.92 in .* 2 sheets of US letter, 1 × 2, .*US legal in the same printer/,

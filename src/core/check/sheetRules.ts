@@ -1,4 +1,5 @@
 import { isCup, type WrapPaper } from '../model';
+import { MOST_PRINTS, paperHolds } from '../sheet';
 import { formatLength, formatSize } from '../units';
 import type { Rule } from './check';
 
@@ -49,6 +50,20 @@ const misfit: Rule = ({ sheets, pieces, paper, units }) => {
   ];
 };
 
+const tooMany: Rule = ({ sheets, job }) =>
+  sheets.tooMany === null
+    ? []
+    : [
+        {
+          id: 'too-many',
+          level: 'stop',
+          station: 'sheets',
+          text: `That would be ${sheets.tooMany} prints; one job is planned for up to ${MOST_PRINTS}. Make fewer copies, or several jobs.`,
+          figure: String(sheets.tooMany),
+          fixes: [{ label: 'One copy', patch: { sheet: { ...job.sheet, copies: 1 } } }],
+        },
+      ];
+
 /** The cutting machine finds its way only round prints up to a size. */
 const cutterWidth: Rule = ({ cutter, pieces, job, units }) => {
   if (!cutter) return [];
@@ -96,14 +111,8 @@ const offcutWaits: Rule = ({ papers, paper, printer, pieces, sheets, job, units 
   const [piece, ...others] = pieces;
   const alone = piece && others.length === 0 && piece.copies * job.sheet.copies === 1;
   if (!alone || paper.offcut || sheets.sheets.length !== 1) return [];
-  const { top, right, bottom, left } = printer.marginsMm;
   const offcut = papers
-    .filter((each) => each.offcut && !each.used && each.widthMm <= printer.maxPaperWidthMm)
-    .filter(({ widthMm, heightMm }) => {
-      const [w, h] = [widthMm - left - right, heightMm - top - bottom];
-      const { widthMm: wide, heightMm: high } = piece;
-      return (wide <= w && high <= h) || (wide <= h && high <= w);
-    })
+    .filter((each) => each.offcut && !each.used && paperHolds(each, printer, piece))
     .sort((a, b) => a.widthMm * a.heightMm - b.widthMm * b.heightMm)[0];
   if (!offcut) return [];
   const figure = formatSize(offcut.widthMm, offcut.heightMm, units.length);
@@ -181,6 +190,7 @@ export const SHEET_RULES: readonly Rule[] = [
   ink,
   paperWidth,
   misfit,
+  tooMany,
   cutterWidth,
   preprinted,
   offcutWaits,

@@ -1,5 +1,5 @@
 import { isCup, type Paper } from '../model';
-import { THROUGH_WHOLE, type Tiling } from '../sheet';
+import { paperHolds, THROUGH_WHOLE, type Tiling } from '../sheet';
 import { formatLength, formatSize, inches } from '../units';
 import type { Check, Findings, Fix, Rule } from './check';
 
@@ -23,16 +23,9 @@ const perTiling =
 function papersHolding({ pieces, papers, printer, paper }: Findings, tiling: Tiling): Paper[] {
   const piece = pieces.find(({ id }) => id === tiling.pieceId);
   if (!piece) return [];
-  const { top, right, bottom, left } = printer.marginsMm;
-  const holds = ({ widthMm, heightMm }: Paper) => {
-    const [w, h] = [widthMm - left - right, heightMm - top - bottom];
-    const upright = piece.widthMm <= w && piece.heightMm <= h;
-    return upright || (piece.widthMm <= h && piece.heightMm <= w);
-  };
   return papers
     .filter((each) => each.id !== paper.id && !each.preprinted && !each.used)
-    .filter((each) => each.widthMm <= printer.maxPaperWidthMm)
-    .filter(holds)
+    .filter((each) => paperHolds(each, printer, piece))
     .sort((a, b) => a.widthMm * a.heightMm - b.widthMm * b.heightMm);
 }
 

@@ -1,7 +1,7 @@
-export { correctionOf, pageOf, type Orientation, type Page } from './page';
+export { correctionOf, pageOf, paperHolds, type Orientation, type Page } from './page';
 export type { BarStop, CutGuide, Foot, Line, SheetMarks } from './marks';
 export { offcutOf } from './offcut';
-export { planSheets } from './sheets';
+export { MOST_PRINTS, planSheets } from './sheets';
 export { liesMirrored } from './tiled';
 export type { Misfit, Sheet, SheetContext, SheetItem, SheetPlan } from './types';
 export {

@@ -46,6 +46,23 @@ export function pageOf(paper: Paper, printer: Printer, orientation: Orientation)
   };
 }
 
+const ORIENTATIONS: readonly Orientation[] = ['portrait', 'landscape'];
+
+/** A paper both ways round. */
+export const pagesOf = (paper: Paper, printer: Printer): Page[] =>
+  ORIENTATIONS.map((orientation) => pageOf(paper, printer, orientation));
+
+/** Whether a printer takes a paper and prints something of such a size on it whole, marks aside. */
+export const paperHolds = (
+  paper: Paper,
+  printer: Printer,
+  { widthMm, heightMm }: { readonly widthMm: number; readonly heightMm: number },
+): boolean =>
+  paper.widthMm <= printer.maxPaperWidthMm &&
+  pagesOf(paper, printer).some(
+    ({ printable }) => widthMm <= printable.width && heightMm <= printable.height,
+  );
+
 /**
  * What the file must be scaled by so that the print comes out true, across and down the page, from what
  * the check bar measured: a bar of 99.2 mm asks for 100 / 99.2.

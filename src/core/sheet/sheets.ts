@@ -1,11 +1,12 @@
 import type { Piece } from '../layout';
 import type { Load } from './compose';
 import { fitsOn, gangSheets } from './gang';
-import { pageOf, type Orientation, type Page } from './page';
+import { pagesOf, type Page } from './page';
 import { tiledSheets } from './tiled';
 import { ROOMS, type Misfit, type Sheet, type SheetContext, type SheetPlan } from './types';
 
-const ORIENTATIONS: readonly Orientation[] = ['portrait', 'landscape'];
+/** More prints than this are no job for a home press but a mistyped figure (own choice). */
+export const MOST_PRINTS = 1000;
 
 function misfitOf(piece: Piece, pages: readonly Page[]): Misfit {
   const tries = pages.map((page) => ({
@@ -45,13 +46,16 @@ function fewestSheets(
  */
 export function planSheets(pieces: readonly Piece[], context: SheetContext): SheetPlan {
   const { paper, printer, job } = context;
-  const pages = ORIENTATIONS.map((orientation) => pageOf(paper, printer, orientation));
+  const pages = pagesOf(paper, printer);
   const fitting = ROOMS.map((): Load[] => []);
   const plan = {
     sheets: [] as SheetPlan['sheets'][number][],
     misfits: [] as Misfit[],
     tilings: [] as SheetPlan['tilings'][number][],
+    tooMany: null,
   };
+  const prints = pieces.reduce((sum, piece) => sum + piece.copies * job.sheet.copies, 0);
+  if (prints > MOST_PRINTS) return { ...plan, tooMany: prints };
   for (const piece of pieces) {
     const copies = piece.copies * job.sheet.copies;
     const load = { piece, copy: 0, tile: null };
@@ -62,6 +66,8 @@ export function planSheets(pieces: readonly Piece[], context: SheetContext): She
     }
     const tiled = tiledSheets(piece, copies, pages, context);
     if (tiled) {
+      const sheets = plan.sheets.length + tiled.sheets.length;
+      if (sheets > MOST_PRINTS) return { ...plan, sheets: [], tilings: [], tooMany: sheets };
       plan.tilings.push(tiled.tiling);
       plan.sheets.push(...tiled.sheets);
     } else plan.misfits.push(misfitOf(piece, pages));

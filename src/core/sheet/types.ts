@@ -43,6 +43,8 @@ export interface Misfit {
 }
 
 export interface SheetPlan {
+  /** How many pieces or tiles were asked for, where that is more than one job is planned for. */
+  readonly tooMany: number | null;
   readonly sheets: readonly Sheet[];
   readonly misfits: readonly Misfit[];
   /** How pieces larger than a sheet are cut up. */

@@ -192,7 +192,7 @@ function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string,
 
 function NoSheet() {
   const { plan, pathTo } = useJob();
-  const misfit = plan.checks.find(({ id }) => id.startsWith('misfit'));
+  const misfit = plan.checks.find(({ id }) => id.startsWith('misfit') || id === 'too-many');
   return (
     <Box sx={{ flex: 1, display: 'grid', placeItems: 'center', p: 4 }}>
       <Box sx={{ maxWidth: 460, textAlign: 'center' }}>

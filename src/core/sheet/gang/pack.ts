@@ -126,6 +126,10 @@ function bestSpot(sheet: Sheet, item: PackItem, turn: boolean, score: Score): Sp
   return best;
 }
 
+/** Whether a sheet has room left for anything with such a shorter side. */
+const takesMore = ({ free }: Sheet, side: number): boolean =>
+  free.some((room) => Math.min(room.width, room.height) >= side - HAIR);
+
 /** Packs items in the order given, each onto the first sheet that takes it. */
 function packInOrder(
   items: readonly PackItem[],
@@ -136,16 +140,20 @@ function packInOrder(
   // every item brings its gap along; the last one of a row does not need it
   const whole: Box = { x: 0, y: 0, width: rules.width + gap, height: rules.height + gap };
   const sheets: Sheet[] = [];
+  const least = gap + Math.min(...items.map(({ width, height }) => Math.min(width, height)));
+  // sheets that nothing fits any more are not looked at again
+  let open: Sheet[] = [];
   for (const item of items) {
     const padded = { id: item.id, width: item.width + gap, height: item.height + gap };
     let spot: Spot | null = null;
-    for (const sheet of sheets) {
+    for (const sheet of open) {
       spot = bestSpot(sheet, padded, rules.turn, score);
       if (spot) break;
     }
     if (!spot) {
       const sheet: Sheet = { free: [whole], packed: [] };
       sheets.push(sheet);
+      open.push(sheet);
       spot = bestSpot(sheet, padded, rules.turn, score);
     }
     if (!spot) return null;
@@ -157,6 +165,7 @@ function packInOrder(
       : withoutOverlapping(sheet.free, taken);
     const box = { ...taken, width: w - gap, height: h - gap };
     sheet.packed.push({ id: item.id, box, turned });
+    if (!takesMore(sheet, least)) open = open.filter((each) => each !== sheet);
   }
   return sheets.map(({ packed }) => packed);
 }
@@ -183,10 +192,12 @@ const MOST_WORK = 3000;
 export function pack(items: readonly PackItem[], rules: PackRules): Packed[][] | null {
   if (items.length === 0) return [];
   const least = leastSheets(items, rules);
+  const alike = items.every((i) => i.width === items[0]?.width && i.height === items[0].height);
+  const orders = alike ? ORDERS.slice(0, 1) : ORDERS;
   let best: Packed[][] | null = null;
   let work = 0;
   for (const score of SCORES) {
-    for (const measure of ORDERS) {
+    for (const measure of orders) {
       if (best && work > MOST_WORK) return best;
       work += items.length;
       const sorted = [...items].sort((a, b) => measure(b) - measure(a));
