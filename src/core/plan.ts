@@ -23,6 +23,7 @@ export interface JobPlan {
   readonly sheets: readonly Sheet[];
   readonly misfits: readonly Misfit[];
   readonly tilings: readonly Tiling[];
+  readonly tooMany: number | null;
   readonly settings: Settings;
   readonly steps: readonly PressStep[];
   readonly checks: readonly Check[];

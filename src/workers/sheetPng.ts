@@ -1,7 +1,7 @@
 import { chain, mirrorIn, pathData, scaling, translation } from '@/core/geometry';
 import { DOTS_PER_MM, PRINT_PPI, type Piece } from '@/core/layout';
 import type { JobPlan } from '@/core/plan';
-import type { Foot, Line, Sheet, SheetItem } from '@/core/sheet';
+import { correctionOf, type Foot, type Line, type Sheet, type SheetItem } from '@/core/sheet';
 import { withDensity } from '@/files/image';
 import { drawPiece, type Brush, type Sources } from './drawPiece';
 
@@ -98,7 +98,9 @@ export async function writeSheetPng(
   brush.fillStyle = '#fff';
   brush.fillRect(0, 0, canvas.width, canvas.height);
   brush.imageSmoothingQuality = 'high';
-  brush.transform(...scaling(DOTS_PER_MM, DOTS_PER_MM));
+  // as in the PDF, a printer that was measured is made up for
+  const { across, along } = correctionOf(plan.tools.printer, sheet.orientation);
+  brush.transform(...scaling(DOTS_PER_MM * across, DOTS_PER_MM * along));
   for (const item of sheet.items) {
     const piece = plan.pieces.find(({ id }) => id === item.pieceId);
     if (piece) await drawItem(brush, item, piece, sources);

@@ -99,6 +99,9 @@ const sizeRowSchema = z.object({
   copies: z.int().min(0).max(200),
 });
 
+/** Parts of a job's faces to be kept whole at most. */
+export const MAX_KEPT_PARTS = 40;
+
 /** How pieces come onto paper. */
 export const sheetChoicesSchema = z.object({
   paperId: idSchema,
@@ -150,7 +153,7 @@ export const sheetChoicesSchema = z.object({
         heightMm: positiveLengthSchema,
       }),
     )
-    .max(40)
+    .max(MAX_KEPT_PARTS)
     .default([]),
 });
 

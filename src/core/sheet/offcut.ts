@@ -15,9 +15,7 @@ export function offcutOf({
   heightMm,
 }: Sheet): { widthMm: number; heightMm: number } | null {
   const foot = marks.foot ? [marks.foot.box] : [];
-  const lines = [
-    ...marks.cutGuides.flatMap((guide) => (guide.kind === 'ticks' ? guide.lines : [])),
-  ];
+  const lines = marks.cutGuides.flatMap((guide) => (guide.kind === 'ticks' ? guide.lines : []));
   const used = regionBox([
     ...[...items.map(({ box }) => box), ...foot].map(rectRing),
     ...lines.map(({ from, to }) => [from, to]),

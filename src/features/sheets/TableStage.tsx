@@ -58,27 +58,15 @@ function TileName({ tile, nth, table }: { tile: Tile; nth: number; table: OnTabl
 function Flaps({ table }: { table: OnTable }) {
   const px = useMmPerPx();
   const flaps = table.tiling.tiles.flatMap(({ name, shown, printed, edges }) => {
-    const box = table.toBox(printed);
-    const inner = table.toBox(shown);
-    const strips: [string, boolean, Box][] = [
-      ['left', edges.left === 'under', { ...printed, width: shown.x - printed.x }],
-      [
-        'right',
-        edges.right === 'under',
-        { ...printed, x: right(shown), width: right(printed) - right(shown) },
-      ],
-      [
-        'bottom',
-        edges.bottom === 'under',
-        { ...box, y: bottom(inner), height: bottom(box) - bottom(inner) },
-      ],
-    ];
-    return strips
-      .filter(([, under]) => under)
-      .map(([side, , strip]) => ({
-        key: `${name}-${side}`,
-        box: side === 'bottom' ? strip : table.toBox(strip),
-      }));
+    // what lies above was laid before and lies under: no flap is kept at an upper edge
+    const strips = {
+      left: { ...printed, width: shown.x - printed.x },
+      right: { ...printed, x: right(shown), width: right(printed) - right(shown) },
+      bottom: { ...printed, y: bottom(shown), height: bottom(printed) - bottom(shown) },
+    };
+    return (['left', 'right', 'bottom'] as const)
+      .filter((side) => edges[side] === 'under')
+      .map((side) => ({ key: `${name}-${side}`, box: table.toBox(strips[side]) }));
   });
   return (
     <g fill={COLOURS.bluebell} opacity={0.28} pointerEvents="none">
@@ -189,7 +177,7 @@ function Marking({ table, onDone }: { table: OnTable; onDone: () => void }) {
           widthMm: onFace.width,
           heightMm: onFace.height,
         };
-        edit((job) => withSheet(job, { keepWhole: [...job.sheet.keepWhole, kept].slice(-40) }));
+        edit((job) => withSheet(job, { keepWhole: [...job.sheet.keepWhole, kept] }));
       }
       onDone();
     },

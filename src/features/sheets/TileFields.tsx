@@ -6,14 +6,14 @@ import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import CloseIcon from '@mui/icons-material/Close';
 import { withBestSeams, withSheet } from '@/core/job';
-import type { Tiling } from '@/core/sheet';
+import { MAX_KEPT_PARTS } from '@/core/model';
+import { layingSteps, liesMirrored, type Tiling } from '@/core/sheet';
 import { formatSize } from '@/core/units';
 import { Choice } from '@/ui/fields/Choice';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
-import { layingSteps, liesMirrored } from '@/core/sheet';
 
 /** What the seams cost against the best and the evenly spaced ones, in words. */
 function priceOf({ cost, bestCost, evenCost, byHand }: Tiling): string {
@@ -104,7 +104,11 @@ export function TileFields({
         ]}
         onChoose={(trim) => edit((old) => withSheet(old, { tile: { ...old.sheet.tile, trim } }))}
       />
-      <Button variant={marking ? 'contained' : 'outlined'} onClick={onMark}>
+      <Button
+        variant={marking ? 'contained' : 'outlined'}
+        disabled={job.sheet.keepWhole.length >= MAX_KEPT_PARTS}
+        onClick={onMark}
+      >
         {marking ? 'Draw a box round it, or stop' : 'Mark a part no seam may cross'}
       </Button>
       <KeptParts />

@@ -80,6 +80,10 @@ function SettingsFields({ settings, onSettings }: SettingsProps) {
   const { shelf } = useBench();
   const { plan } = useJob();
   const [paperId, setPaperId] = useState(plan.tools.paper.id);
+  // what a tray may hold: not what is used up or bought printed
+  const papers = shelf.papers.filter(
+    ({ id, used, preprinted }) => id === plan.tools.paper.id || (!used && !preprinted),
+  );
   const toggle = (label: string, key: 'mirror' | 'fitToPage' | 'mirrorsOnItsOwn') => (
     <FormControlLabel
       control={
@@ -107,7 +111,7 @@ function SettingsFields({ settings, onSettings }: SettingsProps) {
           onSettings({ ...settings, paper });
         }}
       >
-        {shelf.papers.map(({ id, name }) => (
+        {papers.map(({ id, name }) => (
           <MenuItem key={id} value={id}>
             {name}
           </MenuItem>

@@ -5,6 +5,7 @@ import type { Raster } from '@/core/proof';
 import { artBlobs } from '@/ui/bench/jobFiles';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
+import { useNotify } from '@/ui/notify';
 import { openPdf, rasterOf } from '@/ui/pdf';
 import { useUnits } from '@/ui/units';
 import { useTask } from '@/ui/useTask';
@@ -34,6 +35,7 @@ export function useTrial() {
   const { db } = useBench();
   const { length } = useUnits();
   const task = useTask();
+  const notify = useNotify();
   const pages = useRef<readonly Raster[] | null>(null);
   const [shown, setShown] = useState<Shown | null>(null);
   useEffect(() => () => void (shown && letGo(shown)), [shown]);
@@ -53,7 +55,11 @@ export function useTrial() {
 
   async function run(settings: TrialSettings): Promise<void> {
     const blobs = await artBlobs(db, job);
-    const read = await readPages(blobs);
+    const read = await readPages(blobs).catch((error: unknown) => {
+      const why = error instanceof Error ? error.message : String(error);
+      notify({ tone: 'error', text: `The PDF could not be read for the trial: ${why}` });
+      return null;
+    });
     if (!read) return;
     const result = await task.run((onProgress) =>
       trialTask({ job, plan, pages: read, settings, unit: length, blobs }, onProgress),
