@@ -8,6 +8,7 @@ import type { LengthUnit } from '@/core/units';
 import { packJobFile, readJobFile } from '@/files/jobFile';
 import { writeSheetsPdf } from '@/files/pdf';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
+import { inflateBeside } from './inflate';
 import { preparePicture } from './prepare';
 import { writeSheetPng } from './sheetPng';
 import type { OnProgress } from './progress';
@@ -38,8 +39,8 @@ function storedIn(blobs: ReadonlyMap<string, Blob>, sha256: string): Blob {
 }
 
 /** A file made here goes out as a blob: the page need not copy it. */
-const blobOf = (bytes: Uint8Array, type: string): Blob =>
-  new Blob([bytes as Uint8Array<ArrayBuffer>], { type });
+const blobOf = (parts: readonly Uint8Array[], type: string): Blob =>
+  new Blob(parts as readonly Uint8Array<ArrayBuffer>[] as Uint8Array<ArrayBuffer>[], { type });
 
 const benchWorker = {
   takeIn: takeInPicture,
@@ -66,15 +67,15 @@ const benchWorker = {
         onProgress({ doing: 'Bending the picture to the cup', share: 0.2 + 0.6 * share }),
       );
     };
-    const bytes = await writeSheetsPdf({
+    const parts = await writeSheetsPdf({
       job,
       plan,
       bytesOf,
-      decode: decodePixels,
+      pixels: { decode: decodePixels, inflate: inflateBeside },
       drawBent,
       onProgress: (share) => onProgress({ doing: 'Writing the PDF', share }),
     });
-    return blobOf(bytes, 'application/pdf');
+    return blobOf(parts, 'application/pdf');
   },
 
   /** A bent piece drawn from small pictures, for the stage. */
@@ -103,7 +104,7 @@ const benchWorker = {
     if (!sheet) throw new Error('That sheet is no longer in the plan.');
     const stored = (sha256: string) => storedIn(blobs, sha256);
     const bytes = await writeSheetPng(plan, sheet, { job, blobOf: stored, onProgress });
-    return blobOf(bytes, 'image/png');
+    return blobOf([bytes], 'image/png');
   },
 
   /** The PDF's pages through the simulated printer and onto the blank. */
@@ -119,7 +120,7 @@ const benchWorker = {
   async packJob(job: Job, shelf: Shelf, blobs: ReadonlyMap<string, Blob>): Promise<Blob> {
     const arts = new Map<string, Uint8Array>();
     for (const [sha256, blob] of blobs) arts.set(sha256, new Uint8Array(await blob.arrayBuffer()));
-    return blobOf(packJobFile(job, shelf, arts), 'application/zip');
+    return blobOf([packJobFile(job, shelf, arts)], 'application/zip');
   },
 
   /** Reads a job file and takes its pictures in, or refuses it whole. */

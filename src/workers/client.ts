@@ -18,6 +18,30 @@ export interface Task<T> {
   readonly cancel: () => void;
 }
 
+const startWorker = (): Worker =>
+  new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
+
+/** A worker started ahead of its task, its code loaded. */
+let spare: Worker | null = null;
+
+/**
+ * Starts a worker ahead of the next task, so that what is asked next begins at once. A screen calls
+ * it whose work is likely; calling it again costs nothing.
+ */
+export function warmUp(): void {
+  if (spare) return;
+  spare = startWorker();
+  // one that cannot start is not kept; the next task meets the trouble itself and tells it
+  spare.onerror = () => (spare = null);
+}
+
+/** The spare worker where there is one, else a new one. */
+function takeWorker(): Worker {
+  const worker = spare ?? startWorker();
+  spare = null;
+  return worker;
+}
+
 /**
  * Runs one task on a worker of its own; stopping the task ends the worker, so nothing lingers.
  * `result` rejects with `Cancelled` when stopped.
@@ -26,7 +50,7 @@ function runTask<T>(
   work: (worker: Remote<BenchWorker>, onProgress: OnProgress) => PromiseLike<T>,
   onProgress: OnProgress,
 ): Task<T> {
-  const worker = new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
+  const worker = takeWorker();
   let cancel: () => void = () => undefined;
   const stopped = new Promise<never>((_, reject) => {
     cancel = () => reject(new Cancelled());

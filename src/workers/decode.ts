@@ -1,27 +1,13 @@
 import { DOTS_PER_MM, dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
 import type { Artwork } from '@/core/model';
-import type { DeflatedPixels } from '@/files/pdf';
+import { deflating, type PackedPixels } from '@/files/pdf';
 
 /** Rows read back at a time; bounds memory to a few megabytes beside the decoded picture. */
 const STRIP_ROWS = 128;
 
-/** Compresses what is written to it, as a zlib stream. */
-function deflater() {
-  const stream = new CompressionStream('deflate');
-  const writer = stream.writable.getWriter();
-  const result = new Response(stream.readable).arrayBuffer();
-  return {
-    write: (bytes: Uint8Array<ArrayBuffer>) => writer.write(bytes),
-    finish: async () => {
-      await writer.close();
-      return new Uint8Array(await result);
-    },
-  };
-}
-
 /** Splits RGBA rows into colour and transparency, each packed as it comes. */
 function packer(width: number, height: number) {
-  const [rgb, alpha] = [deflater(), deflater()];
+  const [rgb, alpha] = [deflating(), deflating()];
   return {
     async add(rgba: Uint8ClampedArray): Promise<void> {
       const colours = new Uint8Array((rgba.length / 4) * 3);
@@ -34,9 +20,8 @@ function packer(width: number, height: number) {
       }
       await Promise.all([rgb.write(colours), alpha.write(opacity)]);
     },
-    finish: async (): Promise<DeflatedPixels> => ({
-      width,
-      height,
+    finish: async (): Promise<PackedPixels> => ({
+      ...{ width, height, bits: 8, colours: 3, filtered: false },
       rgb: await rgb.finish(),
       alpha: await alpha.finish(),
     }),
@@ -72,7 +57,7 @@ async function eachStrip(
 }
 
 /** Decodes a picture as stored and packs it for a PDF, strip by strip. */
-export async function decodePixels(bytes: Uint8Array, art: Artwork): Promise<DeflatedPixels> {
+export async function decodePixels(bytes: Uint8Array, art: Artwork): Promise<PackedPixels> {
   let pack: ReturnType<typeof packer> | null = null;
   await eachStrip(bytes, art, (width, height) => {
     const packing = packer(width, height);
@@ -98,7 +83,7 @@ export async function packBentPiece(
   piece: Piece,
   pixelsOf: ReadonlyMap<string, Pixels>,
   onProgress: (share: number) => void,
-): Promise<DeflatedPixels> {
+): Promise<PackedPixels> {
   const { width, height } = dotsOf(piece, DOTS_PER_MM);
   const packing = packer(width, height);
   for (let top = 0; top < height; top += STRIP_ROWS) {

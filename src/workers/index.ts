@@ -8,6 +8,7 @@ export {
   takeInTask,
   trialTask,
   unpackJobTask,
+  warmUp,
   type Task,
 } from './client';
 export type { OnProgress, Progress } from './progress';

@@ -189,6 +189,47 @@ test('a PNG with a palette is printed in its colours', async () => {
   expect(shareBeyondAntialiasing(got, await asSeen(palette), WIDTH, HEIGHT)).toBeLessThan(1e-3);
 });
 
+/** What no compression makes smaller: a repeatable noise in all four channels. */
+const noise = (width: number, height: number) => {
+  let state = 1;
+  const raw = Uint8Array.from(
+    { length: width * height * 4 },
+    () => (state = (Math.imul(state, 1664525) + 1013904223) >>> 0) >>> 24,
+  );
+  return sharp(raw, { raw: { width, height, channels: 4 } });
+};
+
+test.each([
+  ['RGBA, 8 bit, every kind of PNG filter', 'rgba', 8],
+  ['RGBA, 16 bit', 'rgba', 16],
+  ['grey with transparency', 'grey', 8],
+  ['noise, which is stored without compressing', 'noise', 8],
+] as const)(
+  'taken out of the PDF by Poppler, a PNG is the source to the bit: %s',
+  async (_, kind, bits) => {
+    const colour = kind === 'noise' ? noise(400, 250) : sharp(await clearPngPicture(400, 250));
+    const source = await (
+      kind === 'grey'
+        ? colour.toColourspace('b-w')
+        : bits === 16
+          ? colour.toColourspace('rgb16')
+          : colour
+    )
+      .png({ adaptiveFiltering: true, compressionLevel: 9 })
+      .toBuffer();
+    const { path } = await printToFile(await jobWith(source), source);
+    const out = path.replace(/\.pdf$/, '');
+    execFileSync('pdfimages', ['-png', path, out]);
+    const raw = (file: Buffer | string, ...channels: (0 | 1 | 2 | 3)[]) =>
+      Promise.all(
+        channels.map((c) => sharp(file).toColourspace('srgb').extractChannel(c).raw().toBuffer()),
+      );
+    const opacity = await raw(source, 3);
+    expect(await raw(`${out}-001.png`, 0)).toEqual(opacity);
+    expect(await raw(`${out}-000.png`, 0, 1, 2)).toEqual(await raw(source, 0, 1, 2));
+  },
+);
+
 test('transparency lets the paper show', async () => {
   const clear = await clearPngPicture(WIDTH, HEIGHT);
   const out = await printToFile(await jobWith(clear, whole), clear);

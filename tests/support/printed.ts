@@ -3,14 +3,14 @@ import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { promisify } from 'node:util';
-import { deflate } from 'node:zlib';
+import { deflate, inflateSync } from 'node:zlib';
 import sharp from 'sharp';
 import { dotsOf, warpRows, type Piece } from '@/core/layout';
 import type { Artwork, Job, Shelf } from '@/core/model';
 import type { Raster } from '@/core/proof';
 import { planJob } from '@/core/plan';
 import { inspectImage } from '@/files/image';
-import { writeSheetsPdf, type PixelDecoder } from '@/files/pdf';
+import { writeSheetsPdf, type PixelTools } from '@/files/pdf';
 import { sha256Of } from '@/files/sha256';
 import { artwork, mugJob, shelf } from './jobs';
 
@@ -19,7 +19,7 @@ const MM_PER_INCH = 25.4;
 const TEST_DOTS_PER_MM = 150 / MM_PER_INCH;
 
 /** Stands in for the browser's decoder: sharp decodes as stored, zlib packs. */
-const decodeWithSharp: PixelDecoder = async (bytes) => {
+const decodeWithSharp: PixelTools['decode'] = async (bytes) => {
   const { data, info } = await sharp(bytes)
     .ensureAlpha()
     .raw()
@@ -31,7 +31,24 @@ const decodeWithSharp: PixelDecoder = async (bytes) => {
     alpha[i] = data[i * 4 + 3] ?? 0;
   }
   const pack = promisify(deflate);
-  return { width: info.width, height: info.height, rgb: await pack(rgb), alpha: await pack(alpha) };
+  return {
+    ...{ width: info.width, height: info.height, bits: 8, colours: 3, filtered: false },
+    rgb: [await pack(rgb)],
+    alpha: [await pack(alpha)],
+  };
+};
+
+/** Stands in for the inflating worker: zlib, handed on in pieces that end within rows. */
+const inflateWithZlib: PixelTools['inflate'] = (idat) => {
+  const whole = inflateSync(Buffer.concat(idat));
+  const step = 1000;
+  return new ReadableStream({
+    start(stream) {
+      for (let at = 0; at < whole.length; at += step)
+        stream.enqueue(new Uint8Array(whole.subarray(at, at + step)));
+      stream.close();
+    },
+  });
 };
 
 /** Stands in for the worker: sharp decodes the only picture, the core bends it. */
@@ -70,13 +87,14 @@ export async function artOf(bytes: Buffer): Promise<Artwork> {
 /** Exports a job's sheets and keeps the PDF on disk for outside readers. */
 export async function printToFile(job: Job, bytes: Buffer, on: Shelf = shelf) {
   const plan = planJob(job, on);
-  const pdf = await writeSheetsPdf({
+  const parts = await writeSheetsPdf({
     job,
     plan,
     bytesOf: () => Promise.resolve(new Uint8Array(bytes)),
-    decode: decodeWithSharp,
+    pixels: { decode: decodeWithSharp, inflate: inflateWithZlib },
     drawBent: bendWithSharp(bytes, job.arts[0]?.orientation ?? 1),
   });
+  const pdf = Buffer.concat(parts);
   const path = join(mkdtempSync(join(tmpdir(), 'sheet-')), 'sheets.pdf');
   writeFileSync(path, pdf);
   const [sheet] = plan.sheets;
@@ -84,7 +102,7 @@ export async function printToFile(job: Job, bytes: Buffer, on: Shelf = shelf) {
   const item = sheet?.items[0];
   const art = piece?.arts[0];
   if (!sheet || !piece || !item || !art) throw new Error('nothing was printed');
-  return { path, pdf: Buffer.from(pdf), plan, sheet, piece, item, art };
+  return { path, pdf, plan, sheet, piece, item, art };
 }
 
 export type Printed = Awaited<ReturnType<typeof printToFile>>;

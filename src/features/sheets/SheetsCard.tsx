@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import DownloadIcon from '@mui/icons-material/Download';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { artBlobs, exportJob } from '@/ui/bench/jobFiles';
@@ -14,7 +14,7 @@ import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
-import { sheetPngTask, sheetsPdfTask } from '@/workers';
+import { sheetPngTask, sheetsPdfTask, warmUp } from '@/workers';
 import type { Sheet, Tiling } from '@/core/sheet';
 import { CutterFields } from './CutterFields';
 import { GangFields } from './GangFields';
@@ -32,6 +32,10 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const task = useTask();
   const [trying, setTrying] = useState(false);
   const ready = plan.sheets.length > 0;
+  const busy = task.progress !== null;
+  useEffect(() => {
+    if (ready && !busy) warmUp();
+  }, [ready, busy]);
   const stops = plan.checks.filter(({ level }) => level === 'stop');
 
   async function save() {

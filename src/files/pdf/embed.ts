@@ -1,39 +1,41 @@
-import { PDFRawStream, type PDFDocument, type PDFRef } from '@cantoo/pdf-lib';
+import type { PDFDocument, PDFRef } from '@cantoo/pdf-lib';
 import type { Artwork } from '@/core/model';
 import { readPng, type PngStructure } from '../image';
+import { BulkStream } from './bulkStream';
+import { canSplit, splitPng, type Inflater } from './splitPng';
 
-/** Decoded pixels as two zlib streams, 8 bit: RGB, and alpha where there is any. */
-export interface DeflatedPixels {
+/** Pixels as two zlib streams: colours, and opacity where there is any. */
+export interface PackedPixels {
   readonly width: number;
   readonly height: number;
-  readonly rgb: Uint8Array;
-  readonly alpha: Uint8Array | null;
+  /** Bits of each sample. */
+  readonly bits: 8 | 16;
+  /** Channels of the colours: RGB or grey. */
+  readonly colours: 1 | 3;
+  /** Whether each row begins with a PNG filter byte. */
+  readonly filtered: boolean;
+  readonly rgb: readonly Uint8Array[];
+  readonly alpha: readonly Uint8Array[] | null;
 }
 
-/** Decodes what cannot go into a PDF as it is; the worker uses the browser's own decoder. */
-export type PixelDecoder = (bytes: Uint8Array, art: Artwork) => Promise<DeflatedPixels>;
+/** How pictures are read that cannot go into a PDF as they are. */
+export interface PixelTools {
+  /** Decodes any picture; the worker uses the browser's own decoder. */
+  readonly decode: (bytes: Uint8Array, art: Artwork) => Promise<PackedPixels>;
+  readonly inflate: Inflater;
+}
 
 /** PNG colour type → channels in the IDAT data. */
-const CHANNELS: Record<number, number> = { 0: 1, 2: 3, 3: 1 };
+const CHANNELS: Record<number, 1 | 3> = { 0: 1, 2: 3, 3: 1 };
+const SPACES = { 1: 'DeviceGray', 3: 'DeviceRGB' };
 
 /** A PNG whose IDAT stream a PDF reader can take as it is: no alpha, not interlaced. */
 const passesUntouched = (png: PngStructure): boolean => !png.transparent && !png.interlaced;
 
-function joined(parts: readonly Uint8Array[]): Uint8Array {
-  if (parts.length === 1 && parts[0]) return parts[0];
-  const whole = new Uint8Array(parts.reduce((sum, { length }) => sum + length, 0));
-  let at = 0;
-  for (const part of parts) {
-    whole.set(part, at);
-    at += part.length;
-  }
-  return whole;
-}
-
 function addImage(
   doc: PDFDocument,
   entries: Record<string, unknown>,
-  contents: Uint8Array,
+  contents: readonly Uint8Array[],
 ): PDFRef {
   const dict = doc.context.obj({
     Type: 'XObject',
@@ -41,10 +43,14 @@ function addImage(
     Filter: 'FlateDecode',
     ...entries,
   } as never);
-  return doc.context.register(PDFRawStream.of(dict as never, contents));
+  return doc.context.register(new BulkStream(dict as never, contents));
 }
 
 /** PNG rows carry their filter byte; ISO 32000-1 §7.4.4.4 calls that predictor 15. */
+const unfiltering = (width: number, colours: number, bits: number) => ({
+  DecodeParms: { Predictor: 15, Colors: colours, BitsPerComponent: bits, Columns: width },
+});
+
 function embedUntouchedPng(doc: PDFDocument, png: PngStructure): PDFRef {
   const colours = CHANNELS[png.colourType] ?? 3;
   const palette = png.palette && doc.context.register(doc.context.flateStream(png.palette));
@@ -57,50 +63,46 @@ function embedUntouchedPng(doc: PDFDocument, png: PngStructure): PDFRef {
       BitsPerComponent: png.bitDepth,
       ColorSpace: indexed
         ? ['Indexed', 'DeviceRGB', png.palette.length / 3 - 1, palette]
-        : colours === 1
-          ? 'DeviceGray'
-          : 'DeviceRGB',
-      DecodeParms: {
-        Predictor: 15,
-        Colors: colours,
-        BitsPerComponent: png.bitDepth,
-        Columns: png.width,
-      },
+        : SPACES[colours],
+      ...unfiltering(png.width, colours, png.bitDepth),
     },
-    joined(png.idat),
+    png.idat,
   );
 }
 
-/** Puts decoded pixels into a document. */
-export function embedPixels(doc: PDFDocument, pixels: DeflatedPixels): PDFRef {
-  const size = { Width: pixels.width, Height: pixels.height, BitsPerComponent: 8 };
-  const mask = pixels.alpha && addImage(doc, { ...size, ColorSpace: 'DeviceGray' }, pixels.alpha);
-  return addImage(
-    doc,
-    { ...size, ColorSpace: 'DeviceRGB', ...(mask ? { SMask: mask } : {}) },
-    pixels.rgb,
-  );
+/** Puts packed pixels into a document: opacity as a soft mask (ISO 32000-1 §11.6.5.3). */
+export function embedPixels(doc: PDFDocument, pixels: PackedPixels): PDFRef {
+  const { width, height, bits, colours, filtered, rgb, alpha } = pixels;
+  const entries = (channels: 1 | 3) => ({
+    Width: width,
+    Height: height,
+    BitsPerComponent: bits,
+    ColorSpace: SPACES[channels],
+    ...(filtered ? unfiltering(width, channels, bits) : {}),
+  });
+  const mask = alpha && addImage(doc, entries(1), alpha);
+  return addImage(doc, { ...entries(colours), ...(mask ? { SMask: mask } : {}) }, rgb);
 }
 
 /**
  * Puts a picture into a document once, as stored (not turned upright). JPEG bytes and opaque,
- * non-interlaced PNG streams go in untouched; anything else is decoded by `decode`.
+ * non-interlaced PNG streams go in untouched; a PNG with an alpha channel is taken apart without
+ * decoding; anything else is decoded.
  * @returns the image XObject, to be drawn in a unit square.
  */
 export async function embedArt(
   doc: PDFDocument,
   art: Artwork,
   bytes: Uint8Array,
-  decode: PixelDecoder,
+  { decode, inflate }: PixelTools,
 ): Promise<PDFRef> {
   if (art.mime === 'image/jpeg') {
     const image = await doc.embedJpg(bytes);
     await image.embed();
     return image.ref;
   }
-  if (art.mime === 'image/png') {
-    const png = readPng(bytes);
-    if (png.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value);
-  }
+  const png = art.mime === 'image/png' ? readPng(bytes) : null;
+  if (png?.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value);
+  if (png?.ok && canSplit(png.value)) return embedPixels(doc, await splitPng(png.value, inflate));
   return embedPixels(doc, await decode(bytes, art));
 }

@@ -1,3 +1,5 @@
 export { writeSheetsPdf, type SheetsPdfInput } from './writeSheets';
-export type { DeflatedPixels, PixelDecoder } from './embed';
+export type { PackedPixels, PixelTools } from './embed';
+export { deflating } from './pack';
+export type { Inflater } from './splitPng';
 export { drawingToPdf } from './drawing';

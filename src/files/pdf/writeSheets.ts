@@ -14,16 +14,17 @@ import type { Artwork, Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { correctionOf, type Sheet, type SheetItem } from '@/core/sheet';
 import { drawArt, drawBentPiece, drawFoot, drawGuides, drawMarks, POINTS_PER_MM } from './draw';
-import { embedArt, embedPixels, type DeflatedPixels, type PixelDecoder } from './embed';
+import { savedInParts } from './bulkStream';
+import { embedArt, embedPixels, type PackedPixels, type PixelTools } from './embed';
 
 export interface SheetsPdfInput {
   readonly job: Job;
   readonly plan: JobPlan;
   /** Picture bytes as they came, by SHA-256. */
   readonly bytesOf: (sha256: string) => Promise<Uint8Array>;
-  readonly decode: PixelDecoder;
+  readonly pixels: PixelTools;
   /** Draws a bent piece's pictures onto one image of its whole room. */
-  readonly drawBent: (piece: Piece) => Promise<DeflatedPixels>;
+  readonly drawBent: (piece: Piece) => Promise<PackedPixels>;
   /** Told the share of the work done, 0–1. */
   readonly onProgress?: (share: number) => void;
 }
@@ -38,7 +39,7 @@ type Images = ReadonlyMap<string, Image>;
 
 /** Puts in what the pages will draw: each picture once, or each bent piece as one image. */
 async function embedImages(doc: PDFDocument, input: SheetsPdfInput): Promise<Images> {
-  const { job, plan, bytesOf, decode, drawBent, onProgress } = input;
+  const { job, plan, bytesOf, pixels, drawBent, onProgress } = input;
   const images = new Map<string, Image>();
   const flat = new Set(
     plan.pieces.flatMap(({ bend, arts }) => (bend ? [] : arts.map((a) => a.artSha256))),
@@ -48,7 +49,7 @@ async function embedImages(doc: PDFDocument, input: SheetsPdfInput): Promise<Ima
       .filter(({ sha256 }) => flat.has(sha256))
       .map((art) => ({
         key: art.sha256,
-        embed: async () => embedArt(doc, art, await bytesOf(art.sha256), decode),
+        embed: async () => embedArt(doc, art, await bytesOf(art.sha256), pixels),
       })),
     ...plan.pieces
       .filter(({ bend }) => bend)
@@ -94,9 +95,10 @@ function drawPiece(
 /**
  * The sheets of a plan as one PDF, a page each, at 100 %. The page box is the paper; readers are
  * asked not to scale. Each picture is embedded once and drawn by clip and matrix.
+ * @returns the file in parts, in order, so that pictures are not copied.
  * @throws Error when a picture's bytes are missing or the plan has no sheets.
  */
-export async function writeSheetsPdf(input: SheetsPdfInput): Promise<Uint8Array> {
+export async function writeSheetsPdf(input: SheetsPdfInput): Promise<readonly Uint8Array[]> {
   const { job, plan, onProgress } = input;
   if (plan.sheets.length === 0) throw new Error('There is no sheet to print.');
   const doc = await PDFDocument.create();
@@ -124,7 +126,7 @@ export async function writeSheetsPdf(input: SheetsPdfInput): Promise<Uint8Array>
     if (sheet.marks.foot) drawFoot(page, sheet, sheet.marks.foot, font);
     page.pushOperators(popGraphicsState());
   }
-  const bytes = await doc.save({ useObjectStreams: false });
+  const parts = await savedInParts(doc);
   onProgress?.(1);
-  return bytes;
+  return parts;
 }
