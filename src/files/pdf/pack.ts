@@ -22,8 +22,8 @@ export function deflating(): Packer {
 
 /** The longest stored block (RFC 1951 §3.2.4). */
 const BLOCK = 0xffff;
-/** The largest prime under 65536, and how many bytes can be summed before a sum must be reduced. */
-const [ADLER_PRIME, ADLER_RUN] = [65521, 5552];
+/** The largest prime under 65536, and how many bytes keep both sums small integers. */
+const [ADLER_PRIME, ADLER_RUN] = [65521, 2655];
 
 /** Adler-32 of what it is fed (RFC 1950 §9). */
 function adler32() {
