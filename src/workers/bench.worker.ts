@@ -11,6 +11,7 @@ import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import { inflateBeside } from './inflate';
 import { preparePicture } from './prepare';
 import { writeSheetPng } from './sheetPng';
+import { zipPngs } from './zipPngs';
 import type { OnProgress } from './progress';
 import { takeInPicture, type TakenIn } from './takeIn';
 import { runTrial, type TrialResult, type TrialSettings } from './trial';
@@ -105,6 +106,17 @@ const benchWorker = {
     const stored = (sha256: string) => storedIn(blobs, sha256);
     const bytes = await writeSheetPng(plan, sheet, { job, blobOf: stored, onProgress });
     return blobOf([bytes], 'image/png');
+  },
+
+  /** Every sheet of a plan as a PNG, all in one archive. */
+  async allPngs(
+    job: Job,
+    plan: JobPlan,
+    blobs: ReadonlyMap<string, Blob>,
+    onProgress: OnProgress,
+  ): Promise<Blob> {
+    const stored = (sha256: string) => storedIn(blobs, sha256);
+    return zipPngs(plan, { job, blobOf: stored, onProgress });
   },
 
   /** The PDF's pages through the simulated printer and onto the blank. */

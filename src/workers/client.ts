@@ -111,6 +111,16 @@ export const sheetPngTask = (
     onProgress,
   );
 
+/** Draws every sheet as a PNG into one archive, off the main thread. */
+export const allPngsTask = (
+  input: { job: Job; plan: JobPlan; blobs: ReadonlyMap<string, Blob> },
+  onProgress: OnProgress,
+) =>
+  runTask<Blob>(
+    (worker, progress) => worker.allPngs(input.job, input.plan, input.blobs, progress),
+    onProgress,
+  );
+
 /** Prints on the simulated printer and presses, off the main thread. */
 export const trialTask = (input: TrialInput, onProgress: OnProgress) =>
   runTask<TrialResult>((worker, progress) => worker.trial(input, progress), onProgress);

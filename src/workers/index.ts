@@ -1,4 +1,5 @@
 export {
+  allPngsTask,
   bentPreviewTask,
   Cancelled,
   packJobTask,

@@ -24,6 +24,8 @@ export interface TrialSettings {
   readonly paper: { readonly widthMm: number; readonly heightMm: number };
   /** What the printer really leaves unprinted on every side, mm; never less than its profile says. */
   readonly leastMarginMm: number;
+  /** The piece laid and pressed; the first printed where it is null. */
+  readonly pieceId: string | null;
 }
 
 /** What came out of a trial. */
@@ -31,7 +33,7 @@ export interface TrialResult {
   /** Each sheet as it lies in the tray, dull as dye is before it is pressed. */
   readonly prints: readonly Blob[];
   readonly faults: readonly { readonly sheet: string; readonly fault: Fault }[];
-  /** The first piece as pressed, as it was meant, and where they differ. */
+  /** The piece as pressed, as it was meant, and where they differ. */
   readonly pressed: Blob;
   readonly meant: Blob;
   readonly share: number;
@@ -125,8 +127,8 @@ export async function runTrial(
     prints.push(await pngOf(dulled(print)));
     sources.onProgress({ doing: 'Printing', share: (0.6 * (i + 1)) / plan.sheets.length });
   }
-  const first = plan.sheets[0]?.items[0]?.pieceId;
-  const piece = plan.pieces.find(({ id }) => id === first);
+  const wanted = settings.pieceId ?? plan.sheets[0]?.items[0]?.pieceId;
+  const piece = plan.pieces.find(({ id }) => id === wanted);
   if (!piece) throw new Error('There is no sheet to print.');
   const pxPerMm = Math.min(pages[0]?.pxPerMm ?? 2, 1600 / Math.max(piece.widthMm, piece.heightMm));
   const later = plan.mirror.flippers.filter(({ who, flips }) => who !== 'file' && flips).length;

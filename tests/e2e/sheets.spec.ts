@@ -1,4 +1,5 @@
 import { PDFDocument } from '@cantoo/pdf-lib';
+import { unzipSync } from 'fflate';
 import sharp from 'sharp';
 import { jpegPicture, pngPicture } from '../support/pictures';
 import { downloaded, expect, givePicture, goTo, startOn, test } from './bench';
@@ -93,6 +94,35 @@ test('twenty-four named mugs: one piece a name, printed with progress and stoppe
   expect(await pagesOf(bytes)).toHaveLength(sheets);
   // two wraps share a letter sheet
   expect(sheets).toBe(12);
+});
+
+test('three named mugs: every sheet as PNG in one archive; the trial lays the name that is chosen', async ({
+  page,
+}) => {
+  await page.goto('/own');
+  await startOn(page, 'Straight mug, 12 oz');
+  await goTo(page, 'Art');
+  await page.getByRole('button', { name: /^Lettering/ }).click();
+  await page.getByRole('textbox', { name: 'Words' }).fill('{name}');
+  await page.getByRole('textbox', { name: 'Names, one a line' }).fill('Vega\nDeneb\nAltair');
+  await page.getByRole('button', { name: 'Add as a new line' }).click();
+  await expect(page.getByText('3 names').first()).toBeVisible({ timeout: 30_000 });
+  await goTo(page, 'Sheets');
+  await expect(page.getByText(/^Sheet 1 of 2: /)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/smears the edge colours: off/)).toBeVisible();
+  const { bytes } = await downloaded(page, 'Save all 2 sheets as PNG, in a ZIP');
+  const files = Object.entries(unzipSync(bytes));
+  expect(files.map(([name]) => name.slice(0, 2))).toEqual(['1 ', '2 ']);
+  for (const [, file] of files) expect((await sharp(file).metadata()).density).toBe(300);
+
+  await page.getByRole('button', { name: 'Try it without paper' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText(/along cut edges only/)).toBeVisible({ timeout: 60_000 });
+  await dialog.getByRole('combobox', { name: 'Piece to lay and press' }).click();
+  await page.getByRole('option', { name: /Altair/ }).click();
+  await dialog.getByRole('switch', { name: 'Mirror in the print dialog' }).click();
+  await dialog.getByRole('button', { name: 'Print and press' }).click();
+  await expect(dialog.getByRole('alert').first()).toContainText(/mirror/i, { timeout: 60_000 });
 });
 
 test('copies share a sheet; what is left of it is kept and offered first', async ({ page }) => {

@@ -16,6 +16,8 @@ const WHITE_FROM = 245;
 const SAME_SIZE = 0.004;
 /** More missing ink than this share was cut off. */
 const LOST = 0.002;
+/** Fewer coarse pixels than this (3 mm²) are the ends of hairlines, not ink of the picture. */
+const LEAST_LOST_PX = 3 * LOOK_PX_PER_MM ** 2;
 /** Papers nearer than this are the same, mm. */
 const SAME_PAPER_MM = 1;
 
@@ -97,7 +99,8 @@ function misfit(meant: Dark, got: Dark, bounds: Bounds, { flipped, scale, dx, dy
   const seen = Math.max(1, ink - lost);
   return {
     off: off / seen + 255 * Math.max(0, lost / Math.max(1, ink) - 0.5),
-    lost: lost / Math.max(1, ink),
+    // the tip of a mark that ends where the printer does is no loss
+    lost: lost < LEAST_LOST_PX ? 0 : lost / Math.max(1, ink),
   };
 }
 

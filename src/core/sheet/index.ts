@@ -14,3 +14,4 @@ export {
   type Tile,
   type Tiling,
 } from './tile';
+export { edgeSmear } from './edgeSmear';

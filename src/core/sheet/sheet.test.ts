@@ -12,7 +12,7 @@ import {
 import type { Job } from '../model';
 import { planJob } from '../plan';
 import { inches } from '../units';
-import { offcutOf, pageOf, type SheetItem } from '.';
+import { edgeSmear, offcutOf, pageOf, type SheetItem } from '.';
 
 const onPaper = (job: Job, paperId: string, mirrorBy: Job['sheet']['mirrorBy'] = 'file'): Job => ({
   ...job,
@@ -227,5 +227,14 @@ describe('many pieces', () => {
     expect(found({ used: true })).toBeUndefined();
     expect(found({ widthMm: 90 })).toBeUndefined();
     expect(found({}, 2)).toBeUndefined();
+  });
+});
+
+test('edge colours are smeared outwards only where a machine cuts the pieces', () => {
+  const [cutter] = shelf.cutters;
+  expect(edgeSmear(null).wanted).toBe(false);
+  expect(edgeSmear(cutter ?? null)).toMatchObject({
+    wanted: true,
+    says: expect.stringContaining(cutter?.name ?? 'no cutter') as string,
   });
 });

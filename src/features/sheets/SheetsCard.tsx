@@ -14,8 +14,8 @@ import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
-import { sheetPngTask, sheetsPdfTask, warmUp } from '@/workers';
-import type { Sheet, Tiling } from '@/core/sheet';
+import { allPngsTask, sheetPngTask, sheetsPdfTask, warmUp } from '@/workers';
+import { edgeSmear, type Sheet, type Tiling } from '@/core/sheet';
 import { CutterFields } from './CutterFields';
 import { GangFields } from './GangFields';
 import { MirrorLedger } from './MirrorLedger';
@@ -31,6 +31,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const notify = useNotify();
   const task = useTask();
   const [trying, setTrying] = useState(false);
+  const cutter = shelf.cutters.find(({ id }) => id === job.sheet.cutterId) ?? null;
   const ready = plan.sheets.length > 0;
   const busy = task.progress !== null;
   useEffect(() => {
@@ -55,6 +56,12 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
       sheetPngTask({ job, plan, sheetId: one.id, blobs }, onProgress),
     );
     if (png) download(fileName(`${job.name} ${one.name}`, 'png'), png);
+  }
+
+  async function savePngs() {
+    const blobs = await artBlobs(db, job);
+    const zip = await task.run((onProgress) => allPngsTask({ job, plan, blobs }, onProgress));
+    if (zip) download(fileName(`${job.name} sheets`, 'zip'), zip);
   }
 
   if (plan.tools.paper.preprinted)
@@ -95,11 +102,17 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
         <li>Print dialog: {plan.mirror.driverSetting}.</li>
         <li>{plan.tools.printer.feedSide || 'Blank side of the paper towards the ink.'}</li>
         <li>Measure the check bar: 100 mm, or 4 in, exactly.</li>
+        <li>{edgeSmear(cutter).says}</li>
         <li>It looks dull on paper. That is normal; heat brings it up.</li>
       </Box>
       {sheet && (
         <Button size="small" onClick={() => void savePng(sheet)}>
           Save the shown sheet as PNG, 300 ppi
+        </Button>
+      )}
+      {plan.sheets.length > 1 && (
+        <Button size="small" onClick={() => void savePngs()}>
+          Save all {plan.sheets.length} sheets as PNG, in a ZIP
         </Button>
       )}
       <Button size="small" onClick={() => void exportJob(db, job, shelf, task.run)}>

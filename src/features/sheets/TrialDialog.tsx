@@ -84,6 +84,9 @@ function SettingsFields({ settings, onSettings }: SettingsProps) {
   const papers = shelf.papers.filter(
     ({ id, used, preprinted }) => id === plan.tools.paper.id || (!used && !preprinted),
   );
+  // only what a sheet carries can be laid; the first is what is tried first
+  const printed = [...new Set(plan.sheets.flatMap(({ items }) => items.map((i) => i.pieceId)))];
+  const pieces = printed.flatMap((wanted) => plan.pieces.filter(({ id }) => id === wanted));
   const toggle = (label: string, key: 'mirror' | 'fitToPage' | 'mirrorsOnItsOwn') => (
     <FormControlLabel
       control={
@@ -117,6 +120,20 @@ function SettingsFields({ settings, onSettings }: SettingsProps) {
           </MenuItem>
         ))}
       </TextField>
+      {pieces.length > 1 && (
+        <TextField
+          select
+          label="Piece to lay and press"
+          value={settings.pieceId ?? pieces[0]?.id}
+          onChange={({ target }) => onSettings({ ...settings, pieceId: target.value })}
+        >
+          {pieces.map(({ id, name }) => (
+            <MenuItem key={id} value={id}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
       <LengthField
         label="Border it really leaves"
         value={settings.leastMarginMm}
@@ -139,6 +156,7 @@ export function TrialDialog({ onClose }: { onClose: () => void }) {
     mirrorsOnItsOwn: flips('printer'),
     paper: tools.paper,
     leastMarginMm: 0,
+    pieceId: null,
   });
   const { task, shown, run } = useTrial();
   const begun = useRef(false);
