@@ -3,14 +3,7 @@ import { checkPlan, type Check } from './check';
 import { layOut, type Piece } from './layout';
 import { planMirror, type MirrorPlan } from './mirror';
 import type { Job, Machine, Paper, Printer, Shelf } from './model';
-import {
-  planPress,
-  recipeFor,
-  settingsFor,
-  type PressStep,
-  type Recipe,
-  type Settings,
-} from './press';
+import { planPress, type PressPlan, type Recipe } from './press';
 import { planSheets, type Misfit, type Sheet, type Tiling } from './sheet';
 import { TRANSFERS } from './transfer';
 import { TRADE_UNITS, type UnitStyle } from './units';
@@ -24,8 +17,7 @@ export interface JobPlan {
   readonly misfits: readonly Misfit[];
   readonly tilings: readonly Tiling[];
   readonly tooMany: number | null;
-  readonly settings: Settings;
-  readonly steps: readonly PressStep[];
+  readonly press: PressPlan;
   readonly checks: readonly Check[];
   /** The shelf's things the plan was made with. */
   readonly tools: {
@@ -61,12 +53,13 @@ export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS):
   const mirror = planMirror(transfer, printer, job.sheet.mirrorBy);
   const arts = new Map(job.arts.map((art) => [art.sha256, art]));
   const sheets = planSheets(pieces, { job, arts, paper, printer, mirror, units });
-  const recipe = recipeFor(machine, job.blank);
-  const settings = settingsFor(recipe, job.heat);
-  const steps = planPress(recipe, job.heat);
+  const { recipe, press } = planPress({
+    ...{ job, machine, faces, pieces, units },
+    figures: shelf.figures,
+  });
   const cutter = job.sheet.cutterId ? pick('cutter', shelf.cutters, job.sheet.cutterId) : null;
   const checks = checkPlan({
-    ...{ job, transfer, paper, printer, cutter, machine, recipe, settings },
+    ...{ job, transfer, paper, printer, cutter, machine, recipe, press },
     ...{ papers: shelf.papers, faces, pieces, mirror, sheets, units },
   });
 
@@ -75,8 +68,7 @@ export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS):
     pieces,
     mirror,
     ...sheets,
-    settings,
-    steps,
+    press,
     checks,
     tools: { paper, printer, machine, recipe },
   };

@@ -11,12 +11,15 @@ test('POST /api/plan answers the documented example with the whole plan, by name
 }) => {
   const response = await request.post('/api/plan', { data: example });
   expect(response.status()).toBe(200);
-  const plan = (await response.json()) as Record<string, unknown[]> & { mirror: unknown };
+  const plan = (await response.json()) as Record<string, unknown[]> & {
+    mirror: unknown;
+    press: { steps: { kind: string }[] };
+  };
   expect(plan.faces?.[0]).toMatchObject({ id: 'wrap', widthMm: 222.25 });
   expect(plan.pieces?.[0]).toMatchObject({ copies: 1 });
   expect(plan.mirror).toMatchObject({ needed: true, by: 'file', flips: 1 });
   expect(plan.sheets?.[0]).toMatchObject({ paper: 'US letter', orientation: 'landscape' });
-  expect(plan.steps?.find((step) => (step as { kind: string }).kind === 'press')).toMatchObject({
+  expect(plan.press.steps.find(({ kind }) => kind === 'press')).toMatchObject({
     durationS: 420,
   });
   for (const check of plan.checks ?? []) {

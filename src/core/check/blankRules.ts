@@ -1,9 +1,10 @@
 import { measuringDoubt, wallOf, type Face } from '../blank';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
-import { isCloth, isCup, type CupForm } from '../model';
+import { isCloth, isCup, type CupForm, type TransferKind } from '../model';
+import { TRANSFERS } from '../transfer';
 import { formatLength, formatSize } from '../units';
-import type { Rule } from './check';
+import type { Fix, Rule } from './check';
 
 /** From memory: blanks at least this light keep the art's colours; below the second they swallow them. */
 const PALE_FROM_LUMINANCE = 0.75;
@@ -11,7 +12,7 @@ const DARK_BELOW_LUMINANCE = 0.3;
 
 const coating: Rule = ({ job, transfer }) => {
   const found = job.blank.substrate.coating;
-  if (isCloth(job.blank.substrate) || found === transfer.coating) return [];
+  if (isCloth(job.blank.substrate) || !transfer.coating || found === transfer.coating) return [];
   return [
     {
       id: 'coating',
@@ -26,21 +27,31 @@ const coating: Rule = ({ job, transfer }) => {
   ];
 };
 
+/** Ways out by another kind of transfer. */
+const byTransfer = (...kinds: readonly TransferKind[]): Fix[] =>
+  kinds.map((transfer) => ({
+    label: `Use ${TRANSFERS[transfer].label.toLowerCase()}`,
+    patch: { transfer },
+  }));
+
 const blankColour: Rule = ({ job, transfer }) => {
   const { colour, colourName } = job.blank.substrate;
   const light = luminance(colour);
   if (!transfer.transparent || light >= PALE_FROM_LUMINANCE) return [];
   const dark = light < DARK_BELOW_LUMINANCE;
   const percent = `${Math.round(light * 100)} %`;
+  const subject = transfer.dye ? 'Dye' : 'This paper';
+  const cloth = isCloth(job.blank.substrate);
   return [
     {
       id: 'blank-colour',
       level: dark ? 'stop' : 'warn',
       station: 'blank',
       text: dark
-        ? `Dye is transparent: on ${colourName} (${percent} as light as white) the picture disappears. Use a white or pale blank.`
-        : `Dye is transparent: every colour is tinted by ${colourName} (${percent} as light as white); pale parts may vanish.`,
+        ? `${subject} is transparent: on ${colourName} (${percent} as light as white) the picture disappears. Use a white or pale blank${cloth ? ', or a transfer that covers' : ''}.`
+        : `${subject} is transparent: every colour is tinted by ${colourName} (${percent} as light as white); pale parts may vanish.`,
       figure: `${percent} light`,
+      ...(cloth ? { fixes: byTransfer('film-white', 'dark-paper', 'vinyl') } : {}),
     },
   ];
 };
@@ -51,7 +62,7 @@ const BRIGHT_FROM_POLYESTER = 0.65;
 /** Dye bonds to polyester only; what is cotton stays pale. */
 const polyester: Rule = ({ job, transfer }) => {
   const share = job.blank.substrate.polyesterShare;
-  if (!transfer.transparent || !isCloth(job.blank.substrate) || share === null) return [];
+  if (!transfer.needsPolyester || !isCloth(job.blank.substrate) || share === null) return [];
   if (share >= 0.995) return [];
   const figure = `${Math.round(share * 100)} % polyester`;
   const text =
@@ -59,7 +70,16 @@ const polyester: Rule = ({ job, transfer }) => {
       ? 'Pure cotton does not hold dye: the picture washes out. Take polyester, dye-receptive film, or iron-on paper.'
       : `At ${figure} the picture comes out about ${Math.round(share * 100)} % as strong as on pure polyester (in proportion; from memory).`;
   const level = share === 0 ? 'stop' : share < BRIGHT_FROM_POLYESTER ? 'warn' : 'note';
-  return [{ id: 'polyester', level, station: 'blank', text, figure }];
+  const pale = luminance(job.blank.substrate.colour) >= PALE_FROM_LUMINANCE;
+  const fixes =
+    share > 0
+      ? {}
+      : {
+          fixes: pale
+            ? byTransfer('film-clear', 'light-paper', 'vinyl')
+            : byTransfer('film-white', 'dark-paper', 'vinyl'),
+        };
+  return [{ id: 'polyester', level, station: 'blank', text, figure, ...fixes }];
 };
 
 /** Sold as one size, measured as another: say so, and say when nobody measured. */

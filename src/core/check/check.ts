@@ -2,7 +2,7 @@ import type { Face } from '../blank';
 import type { Piece } from '../layout';
 import type { MirrorPlan } from '../mirror';
 import type { Cutter, Job, Machine, Paper, Printer } from '../model';
-import type { Recipe, Settings } from '../press';
+import type { PressPlan, Recipe } from '../press';
 import type { SheetPlan } from '../sheet';
 import type { Transfer } from '../transfer';
 import type { UnitStyle } from '../units';
@@ -44,7 +44,7 @@ export interface Findings {
   readonly cutter: Cutter | null;
   readonly machine: Machine;
   readonly recipe: Recipe;
-  readonly settings: Settings;
+  readonly press: PressPlan;
   readonly faces: readonly Face[];
   readonly pieces: readonly Piece[];
   readonly mirror: MirrorPlan;

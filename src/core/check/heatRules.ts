@@ -1,31 +1,34 @@
 import type { MachineKind } from '../model';
 import { fahrenheitToC, formatDuration, formatTemperature } from '../units';
-import { worksOn } from '../press';
+import { canTake, worksOn } from '../press';
 import type { Rule } from './check';
 
 /** Dye turns to gas well only from here up; ceramics and tape are spoiled above (from memory). */
 const DYE_WORKS_FROM_C = fahrenheitToC(350);
 const SCORCHES_ABOVE_C = fahrenheitToC(420);
 
-const machineRange: Rule = ({ machine, settings, units }) => {
-  const { temperatureC } = settings;
-  if (temperatureC === null || machine.maxC === null || temperatureC <= machine.maxC + 0.5)
-    return [];
+const machineRange: Rule = ({ machine, press, units }) => {
+  const { temperatureC } = press.settings;
+  if (temperatureC === null) return [];
+  const tooHot = machine.maxC !== null && temperatureC > machine.maxC + 0.5;
+  const tooCool = machine.minC !== null && temperatureC < machine.minC - 0.5;
+  const limitC = tooHot ? machine.maxC : tooCool ? machine.minC : null;
+  if (limitC === null) return [];
   const wanted = formatTemperature(temperatureC, units.temperature);
   return [
     {
       id: 'machine-range',
       level: 'stop',
       station: 'heat',
-      text: `${wanted} is wanted; “${machine.name}” reaches ${formatTemperature(machine.maxC, units.temperature)}. Use another machine.`,
+      text: `${wanted} is wanted; “${machine.name}” ${tooHot ? 'reaches' : 'begins at'} ${formatTemperature(limitC, units.temperature)}. Use another machine.`,
       figure: wanted,
     },
   ];
 };
 
-const temperature: Rule = ({ settings, units }) => {
-  const { temperatureC } = settings;
-  if (temperatureC === null) return [];
+const temperature: Rule = ({ transfer, press, units }) => {
+  const { temperatureC } = press.settings;
+  if (temperatureC === null || !transfer.dye) return [];
   const figure = formatTemperature(temperatureC, units.temperature);
   const limit = (c: number) => formatTemperature(c, units.temperature);
   if (temperatureC < DYE_WORKS_FROM_C - 0.5) {
@@ -53,7 +56,8 @@ const temperature: Rule = ({ settings, units }) => {
   return [];
 };
 
-const dwell: Rule = ({ job, settings, recipe }) => {
+const dwell: Rule = ({ job, press, recipe }) => {
+  const { settings } = press;
   const [least, most] = recipe.dwellRangeS;
   if (settings.dwellS >= least && settings.dwellS <= most) return [];
   const figure = formatDuration(settings.dwellS);
@@ -76,15 +80,17 @@ const dwell: Rule = ({ job, settings, recipe }) => {
   ];
 };
 
-const noRecipe: Rule = ({ job, machine }) =>
-  worksOn(machine, job.blank)
+const noRecipe: Rule = ({ job, machine, transfer }) =>
+  worksOn(machine, job.blank, job.transfer) || (machine.kind === 'iron' && transfer.dye)
     ? []
     : [
         {
           id: 'no-recipe',
           level: 'stop',
           station: 'heat',
-          text: `“${machine.name}” cannot press “${job.blank.name}”. Choose another machine.`,
+          text: canTake(job.blank, job.transfer)
+            ? `“${machine.name}” cannot press “${job.blank.name}” by ${transfer.label.toLowerCase()}. Choose another machine.`
+            : `${transfer.label} does not go on “${job.blank.name}”. Choose another transfer.`,
           figure: machine.name,
         },
       ];

@@ -3,6 +3,7 @@ import { BLANK_RULES } from './blankRules';
 import type { Check, Findings, Level } from './check';
 import { HEAT_RULES } from './heatRules';
 import { PLACE_RULES } from './placeRules';
+import { PRESS_RULES } from './pressRules';
 import { SHEET_RULES } from './sheetRules';
 import { TILE_RULES } from './tileRules';
 
@@ -15,6 +16,7 @@ const RULES = [
   ...SHEET_RULES,
   ...TILE_RULES,
   ...HEAT_RULES,
+  ...PRESS_RULES,
 ];
 const GRAVITY: Record<Level, number> = { stop: 0, warn: 1, note: 2 };
 

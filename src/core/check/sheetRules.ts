@@ -4,14 +4,14 @@ import { formatLength, formatSize } from '../units';
 import type { Rule } from './check';
 
 const ink: Rule = ({ printer, transfer }) =>
-  printer.ink === transfer.ink
+  transfer.ink === null || printer.ink === transfer.ink
     ? []
     : [
         {
           id: 'ink',
           level: 'stop',
           station: 'sheets',
-          text: `“${printer.name}” holds ${printer.ink}: ${transfer.inkReason}. Choose a printer filled with sublimation ink.`,
+          text: `“${printer.name}” holds ${printer.ink}: ${transfer.inkReason}. Choose a printer filled with ${transfer.ink === 'sublimation' ? 'sublimation ink' : 'ordinary ink'}.`,
           figure: printer.ink,
         },
       ];

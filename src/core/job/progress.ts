@@ -44,12 +44,12 @@ function figureOf(
       if (plan.misfits.length > 0) return 'does not fit';
       return `${plan.sheets.length} ${plan.sheets.length === 1 ? 'sheet' : 'sheets'}`;
     case 'heat':
-      return settingsLine(plan.settings, units);
+      return settingsLine(plan.press.settings, units);
     case 'press':
-      if (!history.run) return `${plan.steps.length} steps`;
-      return history.run.stepIndex >= plan.steps.length
+      if (!history.run) return `${plan.press.steps.length} steps`;
+      return history.run.stepIndex >= plan.press.steps.length
         ? 'done'
-        : `step ${history.run.stepIndex + 1} of ${plan.steps.length}`;
+        : `step ${history.run.stepIndex + 1} of ${plan.press.steps.length}`;
     case 'record':
       return history.lastOutcome ?? '';
   }
@@ -76,7 +76,7 @@ export function nextAction(
   const stop = plan.checks.find(({ level }) => level === 'stop');
   if (plan.pieces.length === 0) return { station: 'art', label: 'Add a picture' };
   if (history.run) {
-    return history.run.stepIndex < plan.steps.length
+    return history.run.stepIndex < plan.press.steps.length
       ? { station: 'press', label: 'Go on pressing' }
       : { station: 'record', label: 'Write down how it came out' };
   }

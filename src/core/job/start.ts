@@ -1,13 +1,20 @@
 import { facesOf, usualBleedMm } from '../blank';
-import { sheetChoicesSchema, type Blank, type Job } from '../model';
+import {
+  heatSettingsSchema,
+  sheetChoicesSchema,
+  type Blank,
+  type Job,
+  type TransferKind,
+} from '../model';
 import { worksOn } from '../press';
 import { BUILT_IN_SHELF } from '../shelf';
+import { TRANSFERS } from '../transfer';
 import { inches } from '../units';
 import { startOn } from './edit';
 
-/** The first built-in machine that can press such a blank. */
-const machineFor = (blank: Blank): string =>
-  BUILT_IN_SHELF.machines.find((machine) => worksOn(machine, blank))?.id ?? 'hand-press';
+/** The first built-in machine that can press such a blank so. */
+const machineFor = (blank: Blank, transfer: TransferKind): string =>
+  BUILT_IN_SHELF.machines.find((machine) => worksOn(machine, blank, transfer))?.id ?? 'hand-press';
 
 /** A job with nothing decided but its blank. */
 export function newJob(id: string, name: string, blank: Blank, now: Date): Job {
@@ -34,11 +41,11 @@ export function newJob(id: string, name: string, blank: Blank, now: Date): Job {
       printerId: 'sublimation-inkjet',
       mirrorBy: 'file',
     }),
-    heat: {
-      machineId: machineFor(blank),
+    heat: heatSettingsSchema.parse({
+      machineId: machineFor(blank, 'sublimation'),
       own: { temperatureC: null, dwellS: null, pressure: null },
       coolSchool: 'B',
-    },
+    }),
   };
 }
 
@@ -58,13 +65,33 @@ export function withBlank(job: Job, blank: Blank): Job {
   });
   const sameKind = blank.form.kind === job.blank.form.kind;
   const machine = BUILT_IN_SHELF.machines.find(({ id }) => id === job.heat.machineId);
-  const keepsMachine = !machine || worksOn(machine, blank);
+  const keepsMachine = !machine || worksOn(machine, blank, job.transfer);
   return {
     ...job,
     blank,
     placements,
     bleedMm: sameKind ? job.bleedMm : usualBleedMm(blank),
     sizes: blank.form.kind === 'garment' ? job.sizes : [],
-    heat: keepsMachine ? job.heat : { ...job.heat, machineId: machineFor(blank) },
+    heat: keepsMachine ? job.heat : { ...job.heat, machineId: machineFor(blank, job.transfer) },
+  };
+}
+
+/** The job by another transfer; machine, printer and figures follow where they no longer fit. */
+export function withTransfer(job: Job, transfer: TransferKind): Job {
+  const machine = BUILT_IN_SHELF.machines.find(({ id }) => id === job.heat.machineId);
+  const keeps = !machine || worksOn(machine, job.blank, transfer);
+  const { ink } = TRANSFERS[transfer];
+  const holds = BUILT_IN_SHELF.printers.find(({ id }) => id === job.sheet.printerId)?.ink;
+  const printer = BUILT_IN_SHELF.printers.find((each) => each.ink === ink);
+  return {
+    ...job,
+    transfer,
+    sheet: printer && holds && holds !== ink ? { ...job.sheet, printerId: printer.id } : job.sheet,
+    heat: {
+      ...job.heat,
+      machineId: keeps ? job.heat.machineId : machineFor(job.blank, transfer),
+      own: { temperatureC: null, dwellS: null, pressure: null },
+      figureSchool: 'A',
+    },
   };
 }

@@ -7,7 +7,8 @@ export type Told = Pick<PressRecord, 'outcome' | 'faults' | 'note' | 'photoSha25
 
 /** A record of a pressing with the settings of the plan it was pressed by. */
 export function recordOf(id: string, job: Job, plan: JobPlan, told: Told, now: Date): PressRecord {
-  const { settings, tools, mirror } = plan;
+  const { tools, mirror } = plan;
+  const { settings } = plan.press;
   return {
     id,
     jobId: job.id,

@@ -160,6 +160,10 @@ export const substrateSchema = z.object({
   colourName: nameSchema,
   /** Share of polyester in cloth, 0–1; null for hard things. */
   polyesterShare: z.number().min(0).max(1).nullable().default(null),
+  /** Sequins and stuffed things touch the plate before the rest does and cool it. */
+  texture: z.enum(['flat', 'sequin', 'thick']).default('flat'),
+  /** Hottest its maker allows, °C; null where nothing is said. */
+  maxC: z.number().min(20).max(400).nullable().default(null),
 });
 
 export const blankSchema = z.object({

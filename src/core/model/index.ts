@@ -1,4 +1,5 @@
 export * from './primitives';
+export * from './heat';
 export * from './blank';
 export * from './art';
 export * from './shelf';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { artworkSchema } from './art';
 import { blankSchema } from './blank';
+import { pressureSchema, TRANSFER_KINDS } from './heat';
 import {
   idSchema,
   lengthSchema,
@@ -54,8 +55,6 @@ export const placementSchema = z.object({
   perName: z.array(sha256Schema).max(MAX_NAMES).default([]),
 });
 
-export const pressureSchema = z.enum(['light', 'medium', 'firm']);
-
 export const heatSettingsSchema = z.object({
   machineId: idSchema,
   /** The user's own figures; null takes the recipe's. */
@@ -64,8 +63,20 @@ export const heatSettingsSchema = z.object({
     dwellS: z.number().positive().max(7200).nullable(),
     pressure: pressureSchema.nullable(),
   }),
-  /** Which cool-down school is followed: `A` gloved after about 5 min, `B` fully cold. */
+  /** Which school is followed for cooling and peeling, where there are two. */
   coolSchool: z.enum(['A', 'B']),
+  /** Which school is followed for the figures, where there are two. */
+  figureSchool: z.enum(['A', 'B']).default('A'),
+  /** Order of the sections: row by row, or corners clockwise and inwards to the centre. */
+  sections: z.enum(['rows', 'inwards']).default('rows'),
+  /** What lies next to the print: fresh paper, or paper that caught dye before. */
+  cover: z.enum(['fresh', 'used']).default('fresh'),
+  /** A soft pad is put under a hard blank, whatever the machine has. */
+  pad: z.boolean().default(false),
+  /** The blank already carries finished dye that this heat goes over. */
+  overDye: z.boolean().default(false),
+  /** Further transfers on the same item, in no order. */
+  also: z.array(z.enum(TRANSFER_KINDS)).max(6).default([]),
 });
 
 export const EDGE_STYLES = ['straight', 'wave', 'scallop', 'torn', 'zigzag'] as const;
@@ -162,7 +173,7 @@ export const jobSchema = z.object({
   id: idSchema,
   name: nameSchema,
   createdAt: timestampSchema,
-  transfer: z.enum(['sublimation']),
+  transfer: z.enum(TRANSFER_KINDS),
   blank: blankSchema,
   arts: z.array(artworkSchema).max(300),
   placements: z.array(placementSchema).max(50),
@@ -189,11 +200,9 @@ export const jobSchema = z.object({
 export type Sizing = z.infer<typeof sizingSchema>;
 export type Repeat = z.infer<typeof repeatSchema>;
 export type Placement = z.infer<typeof placementSchema>;
-export type Pressure = z.infer<typeof pressureSchema>;
 export type HeatSettings = z.infer<typeof heatSettingsSchema>;
 export type WrapPaper = z.infer<typeof wrapPaperSchema>;
 export type CutChoice = z.infer<typeof cutSchema>;
 export type SheetChoices = z.infer<typeof sheetChoicesSchema>;
 export type SizeRow = z.infer<typeof sizeRowSchema>;
-export type TransferKind = z.infer<typeof jobSchema>['transfer'];
 export type Job = z.infer<typeof jobSchema>;

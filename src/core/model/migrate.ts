@@ -1,5 +1,5 @@
 /** Version of the job, shelf and record schemas together. Raise it with every change of shape. */
-export const SCHEMA_VERSION = 2;
+export const SCHEMA_VERSION = 3;
 
 type Document = Record<string, unknown>;
 
@@ -7,6 +7,8 @@ type Document = Record<string, unknown>;
 const STEPS: Record<number, (document: Document) => Document> = {
   // 2 brought more forms of blank and fields that all have a default: nothing old is rewritten
   1: (document) => document,
+  // 3 brought more transfers, what is known of machines, and own figures, all with a default
+  2: (document) => document,
 };
 
 /** A version this build cannot read: from the future, or not a version at all. */

@@ -23,5 +23,7 @@ export const originSchema = z.enum([
   'measured',
   'own setting',
   'standard',
+  "maker's sheet",
+  'own log',
 ]);
 export type Origin = z.infer<typeof originSchema>;

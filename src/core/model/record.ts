@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { pressureSchema } from './job';
+import { pressureSchema } from './heat';
 import { idSchema, nameSchema, sha256Schema, timestampSchema } from './primitives';
 
 /** The faults of the trade, each with the causes usually behind it (common practice). */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { blankSchema } from './blank';
+import { pressureSchema, TRANSFER_KINDS } from './heat';
 import {
   idSchema,
   lengthSchema,
@@ -61,12 +62,46 @@ export const printerSchema = z.object({
   origin: originSchema,
 });
 
+export const MACHINE_KINDS = [
+  'mug-press',
+  'oven',
+  'mug-attachment',
+  'cap-attachment',
+  'tumbler-press',
+  'hand-press',
+  'plate-press',
+  'iron',
+] as const;
+
+/** A heat source as its owner knows it. Figures that are not known are null. */
 export const machineSchema = z.object({
   id: idSchema,
   name: nameSchema,
-  kind: z.enum(['mug-press', 'oven', 'mug-attachment', 'hand-press', 'plate-press']),
-  /** Hottest it can be set, °C; null where the program is fixed. */
+  kind: z.enum(MACHINE_KINDS),
+  /** Coolest and hottest it can be set, °C; null where the program is fixed or it is not known. */
+  minC: z.number().min(0).max(400).nullable().default(null),
   maxC: z.number().min(0).max(400).nullable(),
+  /** What its display counts in, and by how much it steps, degrees of that unit. */
+  displayUnit: z.enum(['°F', '°C']).default('°F'),
+  displayStep: z.number().min(0.1).max(50).default(1),
+  /** What the plate reads less what the display says, measured with a thermometer or strips, °C. */
+  displayOffsetC: z.number().min(-60).max(60).default(0),
+  /** How far the plate cools when it touches a thick, cold thing, °C. */
+  dropC: z.number().min(0).max(40).default(0),
+  /** Longest its timer runs, s; null where it has none to end. */
+  timerMaxS: z.number().positive().max(7200).nullable().default(null),
+  /** The heated plate, mm, and the border of it that stays cooler. */
+  plate: z
+    .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })
+    .nullable()
+    .default(null),
+  coolBorderMm: lengthSchema.max(100).default(0),
+  /** Pressures it can give; empty where its clamp or a sleeve sets it. */
+  pressures: z.array(pressureSchema).max(3).default(['light', 'medium', 'firm']),
+  /** Whether it has a soft pad. */
+  pad: z.boolean().default(false),
+  /** From switching on to hot, s; null where it is not known. */
+  warmUpS: z.number().min(0).max(7200).nullable().default(null),
   origin: originSchema,
 });
 
@@ -83,6 +118,17 @@ export const cutterSchema = z.object({
   origin: originSchema,
 });
 
+/** Own figures for one blank and transfer: from a maker's sheet, or of a pressing that came out well. */
+export const ownFiguresSchema = z.object({
+  id: idSchema,
+  blankId: idSchema,
+  transfer: z.enum(TRANSFER_KINDS),
+  temperatureC: z.number().min(20).max(400).nullable(),
+  dwellS: z.number().positive().max(7200),
+  pressure: pressureSchema.nullable(),
+  origin: z.enum(["maker's sheet", 'own log']),
+});
+
 /** The user's blanks, papers, printers and machines, our presets among them. */
 export const shelfSchema = z.object({
   blanks: z.array(blankSchema).max(500),
@@ -90,11 +136,13 @@ export const shelfSchema = z.object({
   printers: z.array(printerSchema).max(100),
   machines: z.array(machineSchema).max(100),
   cutters: z.array(cutterSchema).max(100).default([]),
+  figures: z.array(ownFiguresSchema).max(500).default([]),
 });
 
 export type Paper = z.infer<typeof paperSchema>;
 export type Printer = z.infer<typeof printerSchema>;
 export type Cutter = z.infer<typeof cutterSchema>;
+export type OwnFigures = z.infer<typeof ownFiguresSchema>;
 export type Machine = z.infer<typeof machineSchema>;
 export type MachineKind = Machine['kind'];
 export type Shelf = z.infer<typeof shelfSchema>;

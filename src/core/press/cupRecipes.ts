@@ -1,3 +1,4 @@
+import type { TransferKind } from '../model';
 import { fahrenheitToC } from '../units';
 import { OWN_INSTRUCTIONS, type CoolSchools, type Layer, type Recipe, type Task } from './recipe';
 
@@ -75,19 +76,58 @@ const SLEEVE_OFF: Task = {
 };
 const NO_FOOD = 'An oven used for dye is not used for food again.';
 
-/** Sublimation on cups, by machine. Schools for the cool-down: common practice. */
+const DYE: readonly TransferKind[] = ['sublimation', 'dye-sheet', 'dye-pens'];
+
+const cup = (
+  part: Pick<
+    Recipe,
+    'works' | 'name' | 'machines' | 'temperatureC' | 'dwellS' | 'pressureNote' | 'origin'
+  > &
+    Pick<Recipe, 'heatUp' | 'layers' | 'pressing'> &
+    Partial<Recipe>,
+): Recipe => ({
+  transfers: DYE,
+  dwellRangeS: [part.dwellS, part.dwellS],
+  pressure: null,
+  schoolB: null,
+  byArea: null,
+  preparation: COMMON_PREPARATION,
+  before: null,
+  after: null,
+  turn: null,
+  needsPad: false,
+  sides: 'in turn',
+  doneness: 'The picture ghosts through the paper; clean cover paper just yellows.',
+  cool: COOL,
+  unwrap: UNWRAP,
+  cautions: COMMON_CAUTIONS,
+  ...part,
+});
+
+/** What an oven with a shrink sleeve has in common, whatever stands in it. */
+const SLEEVE = {
+  machines: ['oven'],
+  pressureNote: 'the shrunk sleeve presses',
+  origin: 'common practice',
+  preparation: [...COMMON_PREPARATION, SHRINK],
+  heatUp: OVEN_HEAT_UP,
+  layers: SLEEVED,
+  doneness: 'The sleeve is tight and clear, and the picture shows through the paper.',
+  unwrap: SLEEVE_OFF,
+  cautions: [...COMMON_CAUTIONS, NO_FOOD],
+} as const;
+
+/** Dye on cups, by machine. Schools for the cool-down: common practice. */
 export const CUP_RECIPES: readonly Recipe[] = [
-  {
-    work: 'cup',
-    name: 'Sublimation mug, automatic mug press',
+  cup({
+    works: ['cup'],
+    name: 'Mug, automatic mug press',
     machines: ['mug-press'],
     temperatureC: null,
     dwellS: 7 * 60,
     dwellRangeS: [6 * 60, 7 * 60],
-    pressure: null,
     pressureNote: 'the clamp sets it',
     origin: 'common practice',
-    preparation: COMMON_PREPARATION,
     heatUp: {
       title: 'Let the press warm up',
       detail: 'Switch it on and wait for its ready light. Its temperature is fixed.',
@@ -99,31 +139,18 @@ export const CUP_RECIPES: readonly Recipe[] = [
       MUG,
     ],
     pressing: 'Put the mug in with the handle centred in the opening and close the clamp.',
-    cool: COOL,
-    unwrap: UNWRAP,
-    cautions: COMMON_CAUTIONS,
-  },
-  {
-    work: 'cup',
-    name: 'Sublimation mug, convection oven with shrink sleeve',
-    machines: ['oven'],
+  }),
+  cup({
+    ...SLEEVE,
+    works: ['cup'],
+    name: 'Mug, convection oven with shrink sleeve',
     temperatureC: fahrenheitToC(400),
     dwellS: 15 * 60,
-    dwellRangeS: [15 * 60, 15 * 60],
-    pressure: null,
-    pressureNote: 'the shrunk sleeve presses',
-    origin: 'common practice',
-    preparation: [...COMMON_PREPARATION, SHRINK],
-    heatUp: OVEN_HEAT_UP,
-    layers: SLEEVED,
     pressing: 'Stand the mug on the parchment and close the door. No turning needed.',
-    cool: COOL,
-    unwrap: SLEEVE_OFF,
-    cautions: [...COMMON_CAUTIONS, NO_FOOD],
-  },
-  {
-    work: 'cup',
-    name: 'Sublimation mug, press with mug attachment',
+  }),
+  cup({
+    works: ['cup'],
+    name: 'Mug, press with mug attachment',
     machines: ['mug-attachment'],
     temperatureC: fahrenheitToC(400),
     dwellS: 180,
@@ -131,33 +158,38 @@ export const CUP_RECIPES: readonly Recipe[] = [
     pressure: 'medium',
     pressureNote: 'snug all round: the cover paper must not turn by hand',
     origin: 'from memory',
-    preparation: COMMON_PREPARATION,
     heatUp: {
       title: 'Heat the attachment',
       detail: 'Set it and wait until the display has reached the figure and holds it.',
     },
     layers: [{ name: 'Heating wrap', role: 'heat' }, PAPER_SLEEVE, PRINT, MUG],
     pressing: 'Put the mug in, handle in the opening, and close until it is snug all round.',
-    cool: COOL,
-    unwrap: UNWRAP,
-    cautions: COMMON_CAUTIONS,
-  },
-  {
-    work: 'steel cup',
-    name: 'Sublimation steel tumbler, convection oven with shrink sleeve',
-    machines: ['oven'],
+  }),
+  cup({
+    ...SLEEVE,
+    works: ['steel cup'],
+    name: 'Steel tumbler, convection oven with shrink sleeve',
     temperatureC: fahrenheitToC(370),
     dwellS: 5 * 60,
-    dwellRangeS: [5 * 60, 5 * 60],
-    pressure: null,
-    pressureNote: 'the shrunk sleeve presses',
-    origin: 'common practice',
-    preparation: [...COMMON_PREPARATION, SHRINK],
-    heatUp: OVEN_HEAT_UP,
-    layers: SLEEVED,
     pressing: 'Stand the tumbler on a silicone mat: a sleeve that touches metal melts.',
-    cool: COOL,
-    unwrap: SLEEVE_OFF,
-    cautions: [...COMMON_CAUTIONS, NO_FOOD],
-  },
+  }),
+  cup({
+    works: ['steel cup', 'cup'],
+    name: 'Tumbler, tumbler press',
+    machines: ['tumbler-press'],
+    temperatureC: fahrenheitToC(400),
+    dwellS: 60,
+    pressureNote: 'the clamp sets it; its opening presses less, so turn it half round',
+    origin: 'common practice',
+    heatUp: {
+      title: 'Let the press warm up',
+      detail: 'Set it and wait until the display has reached the figure and holds it.',
+    },
+    layers: [{ name: 'Heating wrap', role: 'heat' }, PAPER_SLEEVE, PRINT, MUG],
+    pressing: 'Put it in, the seam away from the opening, and close the clamp.',
+    turn: {
+      title: 'Turn it half round',
+      detail: 'Gloves on. The opening presses less: what lay there comes to the back now.',
+    },
+  }),
 ];

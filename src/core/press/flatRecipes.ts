@@ -1,4 +1,4 @@
-import type { MachineKind } from '../model';
+import type { MachineKind, TransferKind } from '../model';
 import { fahrenheitToC } from '../units';
 import { OWN_INSTRUCTIONS, type CoolSchools, type Layer, type Recipe, type Task } from './recipe';
 
@@ -66,30 +66,58 @@ const onTop = (blank: string): readonly Layer[] => [
   CARD,
 ];
 
-const flat = (
+const DYE: readonly TransferKind[] = ['sublimation', 'dye-sheet', 'dye-pens'];
+
+/** What flat things under a plate have in common. */
+export const flat = (
   part: Pick<
     Recipe,
-    'work' | 'name' | 'temperatureC' | 'dwellS' | 'pressure' | 'pressureNote' | 'origin'
+    'works' | 'name' | 'temperatureC' | 'dwellS' | 'pressure' | 'pressureNote' | 'origin'
   > &
     Partial<Recipe>,
 ): Recipe => ({
+  transfers: DYE,
   machines: PLATES,
   dwellRangeS: [part.dwellS, part.dwellS],
+  schoolB: null,
+  byArea: null,
   preparation: [LINT, TRIM, DRY, LAY],
   heatUp: HEAT_UP,
+  before: null,
+  after: null,
   layers: onTop('Cloth'),
   pressing: 'Straight down, hold still, straight up: sliding ghosts the edges.',
+  turn: null,
+  needsPad: false,
+  sides: 'in turn',
+  doneness: 'The picture ghosts through the paper; clean cover paper just yellows.',
   cool: PEEL,
   unwrap: UNCOVER,
   cautions: CAUTIONS,
   ...part,
 });
 
-/** Sublimation on flat things under a plate. */
+/** A hard, thin thing under a plate: its print below it, something soft under that. */
+const HARD = {
+  works: ['thin hard blank'],
+  needsPad: true,
+  sides: 'together',
+  preparation: [LINT, TRIM, LAY],
+  layers: [
+    PLATE,
+    COVER,
+    { name: 'Blank', role: 'blank', note: 'on top: sharper for one side' },
+    { ...PRINT, note: 'below, ink face up to the blank' },
+    { name: 'Soft pad', role: 'protect' },
+  ],
+  cautions: [...CAUTIONS, 'Hard blanks hold heat: do not touch one straight from the press.'],
+} as const;
+
+/** Dye on flat things under a plate. */
 export const FLAT_RECIPES: readonly Recipe[] = [
   flat({
-    work: 'garment',
-    name: 'Sublimation garment',
+    works: ['garment'],
+    name: 'Dye on a garment',
     temperatureC: fahrenheitToC(400),
     dwellS: 60,
     pressure: 'medium',
@@ -97,45 +125,96 @@ export const FLAT_RECIPES: readonly Recipe[] = [
     origin: 'common practice',
   }),
   flat({
-    work: 'cloth panel',
-    name: 'Sublimation fabric panel, a section at a time',
+    works: ['cloth panel'],
+    name: 'Dye on a fabric panel, a section at a time',
     temperatureC: fahrenheitToC(380),
     dwellS: 60,
     pressure: 'light',
     pressureNote: 'light to medium, every section alike',
     origin: 'common practice',
-    preparation: [LINT, TRIM, { ...DRY, durationS: 10 }, LAY],
-    pressing:
-      'Every section one full time: the four corners clockwise, slightly overlapping, then the centre. Straight up and down.',
+    preparation: [
+      LINT,
+      TRIM,
+      { ...DRY, durationS: 10, detail: `${DRY.detail} Each section.` },
+      LAY,
+    ],
+    pressing: 'Straight down, hold still, straight up. The paper stays where it is throughout.',
+    cool: {
+      difference: '',
+      A: {
+        title: 'Cool fully before lifting',
+        detail: 'Leave the paper where it is.',
+        durationS: 120,
+      },
+      B: {
+        title: 'Cool fully before lifting',
+        detail: 'Leave the paper where it is.',
+        durationS: 120,
+      },
+    },
   }),
   flat({
-    work: 'socks',
-    name: 'Sublimation socks on inserts, one side',
+    works: ['thick cloth'],
+    name: 'Dye on sequins or a thick pillow',
+    temperatureC: fahrenheitToC(395),
+    dwellS: 60,
+    pressure: 'medium',
+    pressureNote: 'sequins all turned one way first, light side up',
+    origin: 'common practice',
+    cool: {
+      difference: '',
+      A: { title: 'Lift the paper soon after', detail: 'Straight up, gloves on.' },
+      B: { title: 'Lift the paper soon after', detail: 'Straight up, gloves on.' },
+    },
+  }),
+  flat({
+    works: ['socks'],
+    name: 'Dye on socks on inserts, one side',
     temperatureC: fahrenheitToC(400),
     dwellS: 40,
     pressure: 'medium',
     pressureNote: 'medium to firm; no two socks overlapping, none waiting on the hot plate',
     origin: 'common practice',
     layers: onTop('Sock on its insert'),
-    pressing: 'One side, then turn over with fresh paper and press the other side as long.',
+    pressing: 'One side of the socks. None waits on the hot plate.',
   }),
   flat({
-    work: 'thin hard blank',
-    name: 'Sublimation thin hard blank',
+    ...HARD,
+    transfers: ['sublimation', 'dye-sheet'],
+    name: 'Dye on a thin hard blank',
     temperatureC: fahrenheitToC(360),
     dwellS: 250,
     dwellRangeS: [240, 250],
     pressure: 'light',
     pressureNote: 'with a soft pad: firm pressure cracks it',
     origin: 'common practice',
-    preparation: [LINT, TRIM, LAY],
+  }),
+  flat({
+    ...HARD,
+    transfers: ['dye-pens'],
+    name: 'Pens on a hard coaster',
+    temperatureC: fahrenheitToC(300),
+    dwellS: 60,
+    pressure: null,
+    pressureNote: 'the press’s own weight',
+    origin: 'common practice',
+    schoolB: {
+      difference:
+        'One school presses pens at 300 °F for a minute; the other as hot and long as a sheet, 400 °F for four minutes, which brings more colour and risks yellowing.',
+      figures: {
+        temperatureC: fahrenheitToC(400),
+        dwellS: 240,
+        pressure: null,
+        origin: 'from memory',
+      },
+    },
+    needsPad: false,
     layers: [
       PLATE,
-      COVER,
-      { name: 'Blank', role: 'blank', note: 'on top: sharper for one side' },
-      { ...PRINT, note: 'below, ink face up to the blank' },
-      { name: 'Soft pad', role: 'protect' },
+      { ...CARD, note: 'above' },
+      PRINT,
+      { name: 'Blank', role: 'blank' },
+      { ...CARD, note: 'below' },
     ],
-    cautions: [...CAUTIONS, 'Hard blanks hold heat: do not touch one straight from the press.'],
   }),
 ];

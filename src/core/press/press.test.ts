@@ -6,29 +6,30 @@ import { nextStep, phaseOf, previousStep, settingsLine, startCountdown, startRun
 
 const planOn = (machineId: string, part: Partial<HeatSettings> = {}) => {
   const job = mugJob();
-  return planJob({ ...job, heat: { ...job.heat, machineId, ...part } }, shelf);
+  const plan = planJob({ ...job, heat: { ...job.heat, machineId, ...part } }, shelf);
+  return { ...plan, ...plan.press };
 };
 const stepOf = (plan: ReturnType<typeof planOn>, kind: string) =>
-  plan.steps.find((step) => step.kind === kind);
+  plan.press.steps.find((step) => step.kind === kind);
 const after = (seconds: number) => new Date(NOW.getTime() + seconds * 1000);
 
 describe('mug recipes (common practice, no source)', () => {
   test('convection oven with sleeve: 400 °F, 15 min, pre-heated 15 min', () => {
     const plan = planOn('oven');
-    expect(settingsLine(plan.settings, TRADE_UNITS)).toBe('400 °F · 15 min');
+    expect(settingsLine(plan.press.settings, TRADE_UNITS)).toBe('400 °F · 15 min');
     expect(stepOf(plan, 'heat-up')?.durationS).toBe(900);
     expect(stepOf(plan, 'press')?.layers.map(({ name }) => name)).toContain('Shrink sleeve');
-    expect(plan.steps.some(({ title }) => title === 'Shrink the sleeve')).toBe(true);
+    expect(plan.press.steps.some(({ title }) => title === 'Shrink the sleeve')).toBe(true);
   });
 
   test('automatic mug press: fixed heat, 6–7 min, the clamp presses', () => {
     const plan = planOn('mug-press');
-    expect(plan.settings).toMatchObject({ temperatureC: null, dwellS: 420, pressure: null });
+    expect(plan.press.settings).toMatchObject({ temperatureC: null, dwellS: 420, pressure: null });
     expect(plan.tools.recipe.dwellRangeS).toEqual([360, 420]);
   });
 
   test('the stack goes from the heat in to the mug, the print’s ink face to it', () => {
-    for (const { id } of shelf.machines) {
+    for (const id of ['mug-press', 'oven', 'mug-attachment', 'tumbler-press']) {
       const roles = stepOf(planOn(id), 'press')?.layers.map(({ role }) => role);
       expect(roles).toEqual(['heat', 'protect', 'print', 'blank']);
     }

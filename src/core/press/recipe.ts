@@ -1,4 +1,4 @@
-import type { MachineKind, Origin, Pressure } from '../model';
+import type { MachineKind, Origin, Pressure, TransferKind } from '../model';
 
 /** One thing in the lay-up, named from the heat inwards. */
 export interface Layer {
@@ -15,34 +15,62 @@ export interface Task {
   readonly durationS?: number;
 }
 
-/** Both ways the trade does a thing, and how they differ in a sentence. */
+/** Both ways the trade does a thing, and how they differ in a sentence; empty where they agree. */
 export interface CoolSchools {
   readonly difference: string;
   readonly A: Task;
   readonly B: Task;
 }
 
-/** Kinds of work that are pressed alike. */
-export type Work = 'cup' | 'steel cup' | 'garment' | 'cloth panel' | 'socks' | 'thin hard blank';
-
-/** How some kinds of machine press one kind of work. */
-export interface Recipe {
-  readonly name: string;
-  readonly work: Work;
-  readonly machines: readonly MachineKind[];
+/** What is set at the machine. */
+export interface Figures {
   /** °C of plate or oven air; null where the machine's program is fixed. */
   readonly temperatureC: number | null;
   readonly dwellS: number;
+  /** Null where a clamp, a sleeve or the machine's own weight sets it. */
+  readonly pressure: Pressure | null;
+  readonly origin: Origin;
+}
+
+/** A press before or after the main one, with what is done when it opens. */
+export interface Pass {
+  readonly task: Task;
+  /** Null where the trade names none: the sheet's maker has to be asked. */
+  readonly dwellS: number | null;
+  readonly then: Task;
+}
+
+/** Kinds of work that are pressed alike. */
+export type Work =
+  'cup' | 'steel cup' | 'garment' | 'cloth panel' | 'thick cloth' | 'socks' | 'thin hard blank';
+
+/** How some kinds of machine press one kind of work by some kinds of transfer. */
+export interface Recipe extends Figures {
+  readonly name: string;
+  readonly transfers: readonly TransferKind[];
+  readonly works: readonly Work[];
+  readonly machines: readonly MachineKind[];
   /** Least and most seconds the trade names, where it names a range. */
   readonly dwellRangeS: readonly [number, number];
-  readonly pressure: Pressure | null;
   readonly pressureNote: string;
-  readonly origin: Origin;
+  /** The other school's figures and how they differ in a sentence; school A is the cautious one. */
+  readonly schoolB: { readonly difference: string; readonly figures: Figures } | null;
+  /** Time that goes by the size of the picture; `core/press/area` says how. */
+  readonly byArea: 'iron' | 'plate' | null;
   readonly preparation: readonly Task[];
   readonly heatUp: Task;
+  readonly before: Pass | null;
+  readonly after: Pass | null;
   /** From outside in. */
   readonly layers: readonly Layer[];
   readonly pressing: string;
+  /** What is done between two equal presses (a tumbler turned half round). */
+  readonly turn: Task | null;
+  /** A hard blank that cracks without something soft under it. */
+  readonly needsPad: boolean;
+  /** How two sides are pressed: thin hard blanks together, cloth one after the other. */
+  readonly sides: 'together' | 'in turn';
+  readonly doneness: string;
   readonly cool: CoolSchools;
   readonly unwrap: Task;
   readonly cautions: readonly string[];

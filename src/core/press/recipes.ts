@@ -1,33 +1,82 @@
-import { isCloth, isCup, type Blank, type Machine } from '../model';
+import {
+  isCloth,
+  isCup,
+  type Blank,
+  type HeatSettings,
+  type Machine,
+  type OwnFigures,
+  type TransferKind,
+} from '../model';
+import { dwellByArea } from './area';
 import { CUP_RECIPES } from './cupRecipes';
 import { FLAT_RECIPES } from './flatRecipes';
 import type { Recipe, Work } from './recipe';
+import { STUCK_RECIPES } from './stuckRecipes';
 
-const RECIPES: readonly Recipe[] = [...CUP_RECIPES, ...FLAT_RECIPES];
+/** Every way the app knows to press something. */
+export const RECIPES: readonly Recipe[] = [...CUP_RECIPES, ...FLAT_RECIPES, ...STUCK_RECIPES];
 
 /** What kind of work a blank is. */
 export function workOf({ form, substrate }: Blank): Work {
   if (isCup(form)) return substrate.material === 'steel' ? 'steel cup' : 'cup';
-  if (form.kind === 'garment') return 'garment';
   if (form.kind === 'socks') return 'socks';
+  if (isCloth(substrate) && substrate.texture !== 'flat') return 'thick cloth';
+  if (form.kind === 'garment') return 'garment';
   return isCloth(substrate) ? 'cloth panel' : 'thin hard blank';
 }
 
-const fits = (recipe: Recipe, machine: Machine, blank: Blank): boolean =>
-  recipe.work === workOf(blank) && recipe.machines.includes(machine.kind);
+const suits = (recipe: Recipe, blank: Blank, transfer: TransferKind): boolean =>
+  recipe.works.includes(workOf(blank)) && recipe.transfers.includes(transfer);
 
-/** Whether there is a known way to press such a blank with such a machine. */
-export const worksOn = (machine: Machine, blank: Blank): boolean =>
-  RECIPES.some((recipe) => fits(recipe, machine, blank));
+/** Whether there is a known way to press such a blank with such a machine by such a transfer. */
+export const worksOn = (machine: Machine, blank: Blank, transfer: TransferKind): boolean =>
+  RECIPES.some((each) => suits(each, blank, transfer) && each.machines.includes(machine.kind));
+
+/** Whether such a blank takes such a transfer at all, on any machine. */
+export const canTake = (blank: Blank, transfer: TransferKind): boolean =>
+  RECIPES.some((each) => suits(each, blank, transfer));
+
+export interface RecipeInput {
+  readonly machine: Machine;
+  readonly blank: Blank;
+  readonly transfer: TransferKind;
+  readonly school: HeatSettings['figureSchool'];
+  /** Of the largest picture, mm²: some times go by it. */
+  readonly areaMm2: number;
+  /** The user's own figures; those for this blank and transfer outrank ours. */
+  readonly figures: readonly OwnFigures[];
+}
 
 /**
- * How a blank is pressed with a machine. Where no way is known it is the recipe of the same work on
- * another machine, and `core/check` stops it (`worksOn`).
+ * How a blank is pressed with a machine: the recipe, by the school followed and the size of the
+ * picture, overruled by the user's own figures for this blank and transfer. Where no way is known it
+ * is the nearest one, and `core/check` stops it (`worksOn`).
  */
-export function recipeFor(machine: Machine, blank: Blank): Recipe {
+export function recipeFor(input: RecipeInput): Recipe {
+  const { machine, blank, transfer, school, areaMm2, figures } = input;
+  const work = workOf(blank);
   const recipe =
-    RECIPES.find((each) => fits(each, machine, blank)) ??
-    RECIPES.find(({ work }) => work === workOf(blank));
-  if (!recipe) throw new Error(`No recipe for “${workOf(blank)}”.`);
-  return recipe;
+    RECIPES.find((each) => suits(each, blank, transfer) && each.machines.includes(machine.kind)) ??
+    RECIPES.find((each) => suits(each, blank, transfer)) ??
+    RECIPES.find(({ works }) => works.includes(work));
+  if (!recipe) throw new Error(`No recipe for “${work}”.`);
+  const own = figures.find((each) => each.blankId === blank.id && each.transfer === transfer);
+  if (own)
+    return {
+      ...recipe,
+      temperatureC: recipe.temperatureC === null ? null : (own.temperatureC ?? recipe.temperatureC),
+      dwellS: own.dwellS,
+      dwellRangeS: [own.dwellS, own.dwellS],
+      pressure: own.pressure ?? recipe.pressure,
+      origin: own.origin,
+      schoolB: null,
+      byArea: null,
+    };
+  if (school === 'B' && recipe.schoolB) {
+    const { figures: other } = recipe.schoolB;
+    return { ...recipe, ...other, dwellRangeS: [other.dwellS, other.dwellS] };
+  }
+  if (!recipe.byArea) return recipe;
+  const { dwellS } = dwellByArea(recipe.byArea, areaMm2);
+  return { ...recipe, dwellS, dwellRangeS: [dwellS, dwellS] };
 }

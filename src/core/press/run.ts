@@ -7,7 +7,7 @@ export const runSchema = z.object({
   jobId: idSchema,
   startedAt: timestampSchema,
   /** Index of the step at hand; equal to the number of steps once all are done. */
-  stepIndex: z.int().min(0).max(200),
+  stepIndex: z.int().min(0).max(2000),
   /** When the countdown of the step at hand was started; null before that. */
   countdownFrom: timestampSchema.nullable(),
 });

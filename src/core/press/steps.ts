@@ -1,6 +1,8 @@
-import type { HeatSettings, Pressure } from '../model';
+import type { HeatSettings, Machine, Pressure } from '../model';
 import { formatDuration, formatTemperature, type UnitStyle } from '../units';
-import type { Layer, Recipe, Task } from './recipe';
+import { splitTimer, type DisplaySetting } from './machine';
+import type { Layer, Pass, Recipe, Task } from './recipe';
+import type { PressSide } from './sides';
 
 /** What this pressing is set to: the recipe, overruled by the user's own figures. */
 export interface Settings {
@@ -56,53 +58,117 @@ export function settingsLine(settings: Settings, units: UnitStyle): string {
 
 const GLOVES = 'Gloves on: this burns.';
 
-/** The order at the press, from the first wipe to the finished thing. */
-export function planPress(recipe: Recipe, heat: HeatSettings): PressStep[] {
-  const settings = settingsFor(recipe, heat);
-  const step = (
-    id: string,
-    kind: StepKind,
-    task: Task,
-    more: Partial<PressStep> = {},
-  ): PressStep => ({
-    id,
-    kind,
-    title: task.title,
-    detail: task.detail,
-    temperatureC: null,
-    durationS: task.durationS ?? null,
-    pressure: null,
-    layers: [],
-    cautions: [],
-    ...more,
-  });
-  return [
-    ...recipe.preparation.map((task, i) => step(`prepare-${i + 1}`, 'prepare', task)),
-    step('heat-up', 'heat-up', recipe.heatUp, {
-      temperatureC: settings.temperatureC,
-      cautions: recipe.cautions,
-    }),
+/** What the steps are made from, besides the recipe. */
+export interface StepsInput {
+  readonly settings: Settings;
+  readonly heat: HeatSettings;
+  readonly machine: Machine;
+  readonly display: DisplaySetting | null;
+  /** What is pressed; one side at a time unless the recipe presses both together. */
+  readonly sides: readonly PressSide[];
+}
+
+type Press = Omit<PressStep, 'id'>;
+
+const step = (kind: StepKind, task: Task, more: Partial<Press> = {}): Press => ({
+  kind,
+  title: task.title,
+  detail: task.detail,
+  temperatureC: null,
+  durationS: task.durationS ?? null,
+  pressure: null,
+  layers: [],
+  cautions: [],
+  ...more,
+});
+
+/** One dwell as runs of the timer, which never opens between them. */
+function runs(title: string, detail: string, input: StepsInput, layers: readonly Layer[]): Press[] {
+  const { settings, machine } = input;
+  const split = splitTimer(settings.dwellS, machine.timerMaxS);
+  return split.map((durationS, i) =>
     step(
-      'stack',
-      'stack',
+      'press',
       {
-        title: 'Check the stack',
-        detail: 'From the heat inwards, with nothing between print and blank.',
+        title: split.length > 1 ? `${title}, timer ${i + 1} of ${split.length}` : title,
+        detail: i === 0 ? detail : 'Do not open: start the timer again at once, the time goes on.',
+        durationS,
       },
-      { layers: recipe.layers },
-    ),
-    step(
-      'press',
-      'press',
-      { title: 'Press', detail: recipe.pressing, durationS: settings.dwellS },
       {
         temperatureC: settings.temperatureC,
         pressure: settings.pressure,
-        layers: recipe.layers,
+        layers,
         cautions: [GLOVES],
       },
     ),
-    step('cool', 'cool', recipe.cool[heat.coolSchool], { cautions: [GLOVES] }),
-    step('unwrap', 'unwrap', recipe.unwrap),
+  );
+}
+
+/** All presses of one side: section after section, turned where the recipe turns. */
+function pressesOf(recipe: Recipe, side: PressSide | null, input: StepsInput): Press[] {
+  const count = Math.max(1, side?.sections.length ?? 1);
+  return Array.from({ length: count }, (_, i) => {
+    const title = count > 1 ? `Press section ${i + 1} of ${count}` : 'Press';
+    const once = runs(title, recipe.pressing, input, recipe.layers);
+    if (!recipe.turn) return once;
+    const again = runs('Press again', recipe.pressing, input, recipe.layers);
+    return [...once, step('stack', recipe.turn, { cautions: [GLOVES] }), ...again];
+  }).flat();
+}
+
+/** A press of its own before or after the main one. */
+const passOf = (pass: Pass, input: StepsInput): Press[] => [
+  step(
+    'press',
+    { ...pass.task, ...(pass.dwellS === null ? {} : { durationS: pass.dwellS }) },
+    {
+      temperatureC: input.settings.temperatureC,
+      pressure: input.settings.pressure,
+      cautions: [GLOVES],
+    },
+  ),
+  step('unwrap', pass.then, { cautions: [GLOVES] }),
+];
+
+/** The order at the press, from the first wipe to the finished thing. */
+export function planSteps(recipe: Recipe, input: StepsInput): PressStep[] {
+  const { settings, heat, display, sides } = input;
+  const shown =
+    display && display.why.length > 0 ? ` Set ${display.text}. ${display.why.join(' ')}` : '';
+  const cool = recipe.cool[heat.coolSchool];
+  const inTurn = recipe.sides === 'in turn' && sides.length > 1;
+  const rounds: readonly (PressSide | null)[] = inTurn ? sides : [sides[0] ?? null];
+  const steps: Press[] = [
+    ...recipe.preparation.map((task) => step('prepare', task)),
+    step(
+      'heat-up',
+      { ...recipe.heatUp, detail: recipe.heatUp.detail + shown },
+      { temperatureC: settings.temperatureC, cautions: recipe.cautions },
+    ),
+    ...(recipe.before ? passOf(recipe.before, input) : []),
+    ...rounds.flatMap((side, i) => [
+      step(
+        'stack',
+        {
+          title: inTurn && side ? `${side.name}: check the stack` : 'Check the stack',
+          detail:
+            i === 0
+              ? 'From the heat inwards, with nothing between print and blank.'
+              : 'Turn it over; fresh paper and a fresh card, above and below.',
+        },
+        { layers: recipe.layers },
+      ),
+      ...pressesOf(recipe, side, input),
+      step('cool', cool, { cautions: [GLOVES] }),
+      step('unwrap', recipe.unwrap),
+    ]),
+    ...(recipe.after ? passOf(recipe.after, input) : []),
   ];
+  const seen = new Map<StepKind, number>();
+  const total = (kind: StepKind) => steps.filter((each) => each.kind === kind).length;
+  return steps.map((each) => {
+    const nth = (seen.get(each.kind) ?? 0) + 1;
+    seen.set(each.kind, nth);
+    return { id: total(each.kind) > 1 ? `${each.kind}-${nth}` : each.kind, ...each };
+  });
 }

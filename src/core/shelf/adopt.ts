@@ -48,6 +48,7 @@ export function adoptTools(job: Job, theirs: Shelf, ours: Shelf, newId: () => st
       printers: printer.add,
       machines: machine.add,
       cutters: cutter.add,
+      figures: theirs.figures.filter((own) => !ours.figures.some((known) => same(own, known))),
     },
   };
 }

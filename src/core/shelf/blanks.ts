@@ -2,12 +2,15 @@ import { PLAIN_STRAIGHT } from '../blank';
 import type { Blank, FormOf, Substrate } from '../model';
 import { inches } from '../units';
 
+const PLAIN_SURFACE = { texture: 'flat', maxC: null } as const;
+
 const hard = (material: Substrate['material']): Substrate => ({
   material,
   coating: 'dye-receptive',
   colour: '#ffffff',
   colourName: 'white',
   polyesterShare: null,
+  ...PLAIN_SURFACE,
 });
 
 /** White cloth with a share of polyester, 0–1. */
@@ -17,6 +20,7 @@ const cloth = (polyesterShare: number, colour = '#ffffff', colourName = 'white')
   colour,
   colourName,
   polyesterShare,
+  ...PLAIN_SURFACE,
 });
 
 /** Figures in inches; keep-outs follow from how high art may go. */

@@ -1,6 +1,7 @@
-import type { Cutter, Job, Machine, Paper, Printer, Shelf } from '../model';
-import { fahrenheitToC, inches } from '../units';
+import type { Cutter, Job, Paper, Printer, Shelf } from '../model';
+import { inches } from '../units';
 import { BLANKS } from './blanks';
+import { MACHINES } from './machines';
 
 const paper = (id: string, name: string, widthMm: number, heightMm: number): Paper => ({
   id,
@@ -77,44 +78,6 @@ const PRINTERS: readonly Printer[] = [
   },
 ];
 
-const MACHINES: readonly Machine[] = [
-  {
-    id: 'mug-press',
-    name: 'Automatic mug press',
-    kind: 'mug-press',
-    maxC: null,
-    origin: 'common practice',
-  },
-  {
-    id: 'oven',
-    name: 'Convection oven',
-    kind: 'oven',
-    maxC: fahrenheitToC(450),
-    origin: 'from memory',
-  },
-  {
-    id: 'mug-attachment',
-    name: 'Press with mug attachment',
-    kind: 'mug-attachment',
-    maxC: fahrenheitToC(430),
-    origin: 'from memory',
-  },
-  {
-    id: 'hand-press',
-    name: 'Hand-held press',
-    kind: 'hand-press',
-    maxC: fahrenheitToC(410),
-    origin: 'from memory',
-  },
-  {
-    id: 'plate-press',
-    name: 'Press with a flat plate',
-    kind: 'plate-press',
-    maxC: fahrenheitToC(430),
-    origin: 'from memory',
-  },
-];
-
 /** 9.25 in is the print-and-cut width of one common kind: common practice. */
 const CUTTERS: readonly Cutter[] = [
   {
@@ -135,6 +98,7 @@ export const BUILT_IN_SHELF: Shelf = {
   printers: [...PRINTERS],
   machines: [...MACHINES],
   cutters: [...CUTTERS],
+  figures: [],
 };
 
 function overlay<T extends { id: string }>(under: readonly T[], over: readonly T[]): T[] {
@@ -149,6 +113,7 @@ export const mergeShelves = (under: Shelf, over: Shelf): Shelf => ({
   printers: overlay(under.printers, over.printers),
   machines: overlay(under.machines, over.machines),
   cutters: overlay(under.cutters, over.cutters),
+  figures: overlay(under.figures, over.figures),
 });
 
 export const EMPTY_SHELF: Shelf = {
@@ -157,15 +122,22 @@ export const EMPTY_SHELF: Shelf = {
   printers: [],
   machines: [],
   cutters: [],
+  figures: [],
 };
 
 /** The part of a shelf that a job needs to be planned elsewhere. */
-export function shelfFor(job: Pick<Job, 'sheet' | 'heat'>, shelf: Shelf): Shelf {
+export function shelfFor(
+  job: Pick<Job, 'sheet' | 'heat' | 'blank' | 'transfer'>,
+  shelf: Shelf,
+): Shelf {
   return {
     blanks: [],
     papers: shelf.papers.filter(({ id }) => id === job.sheet.paperId),
     printers: shelf.printers.filter(({ id }) => id === job.sheet.printerId),
     machines: shelf.machines.filter(({ id }) => id === job.heat.machineId),
     cutters: shelf.cutters.filter(({ id }) => id === job.sheet.cutterId),
+    figures: shelf.figures.filter(
+      ({ blankId, transfer }) => blankId === job.blank.id && transfer === job.transfer,
+    ),
   };
 }

@@ -34,7 +34,7 @@ function useHeatEdit() {
 function Figures() {
   const { plan } = useJob();
   const { own, change } = useHeatEdit();
-  const { settings } = plan;
+  const { settings } = plan.press;
   return (
     <Section title="Figures">
       {settings.temperatureC === null ? (

@@ -82,11 +82,11 @@ export function PressCard() {
           component="p"
           sx={{ fontFamily: FONTS.figure, fontSize: 34, color: COLOURS.ember, lineHeight: 1.2 }}
         >
-          {settingsLine(plan.settings, units)}
+          {settingsLine(plan.press.settings, units)}
         </Typography>
         <Typography sx={{ fontSize: 14, color: COLOURS.graphite, mb: 2 }}>
-          Pressure: {recipe.pressureNote}. Figures: {plan.settings.own ? 'your own' : recipe.origin}
-          .
+          Pressure: {recipe.pressureNote}. Figures:{' '}
+          {plan.press.settings.own ? 'your own' : recipe.origin}.
         </Typography>
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3, mb: 2 }}>
           <Box>
@@ -113,7 +113,7 @@ export function PressCard() {
           In this order
         </Typography>
         <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-          {plan.steps.map((step, i) => (
+          {plan.press.steps.map((step, i) => (
             <Step key={step.id} step={step} number={i + 1} />
           ))}
         </Box>

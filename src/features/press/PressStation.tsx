@@ -43,7 +43,7 @@ function Header({ pressing }: { pressing: Pressing }) {
   const { job, plan, pathTo } = useJob();
   const units = useUnits();
   const { run, heard, touch } = pressing;
-  const at = run ? Math.min(run.stepIndex + 1, plan.steps.length) : 0;
+  const at = run ? Math.min(run.stepIndex + 1, plan.press.steps.length) : 0;
   return (
     <Box
       component="header"
@@ -54,7 +54,7 @@ function Header({ pressing }: { pressing: Pressing }) {
       </Button>
       <Typography sx={{ flex: 1, fontSize: 18 }}>
         {job.name} ·{' '}
-        <span style={{ fontFamily: FONTS.figure }}>{settingsLine(plan.settings, units)}</span>
+        <span style={{ fontFamily: FONTS.figure }}>{settingsLine(plan.press.settings, units)}</span>
       </Typography>
       {run && !heard && (
         <Button color="inherit" variant="outlined" onClick={touch}>
@@ -63,7 +63,7 @@ function Header({ pressing }: { pressing: Pressing }) {
       )}
       {run && (
         <Typography sx={{ fontFamily: FONTS.figure, fontSize: 18 }}>
-          {at} / {plan.steps.length}
+          {at} / {plan.press.steps.length}
         </Typography>
       )}
     </Box>

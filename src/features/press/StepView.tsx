@@ -137,8 +137,8 @@ function Opening({ stops }: { stops: readonly Check[] }) {
       ))}
       {stops.length === 0 && (
         <Typography sx={detailSx}>
-          {plan.steps.length} steps, one at a time. The clock goes on if you close this page or the
-          screen sleeps.
+          {plan.press.steps.length} steps, one at a time. The clock goes on if you close this page
+          or the screen sleeps.
         </Typography>
       )}
       <Cautions cautions={plan.tools.recipe.cautions} />

@@ -91,8 +91,8 @@ export function usePressing() {
   const now = useNow();
   const [heard, setHeard] = useState(soundAllowed);
   const { run } = history;
-  const step = run ? plan.steps[run.stepIndex] : undefined;
-  const phase = run ? phaseOf(run, plan.steps, now) : null;
+  const step = run ? plan.press.steps[run.stepIndex] : undefined;
+  const phase = run ? phaseOf(run, plan.press.steps, now) : null;
   useWakeLock(run !== null);
   useAttention(run, phase, step, heard);
 

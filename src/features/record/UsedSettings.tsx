@@ -23,7 +23,7 @@ export function UsedSettings() {
   const rows: readonly (readonly [string, string])[] = [
     ['Blank', job.blank.name],
     ['Machine', machine.name],
-    ['Figures', settingsLine(plan.settings, units)],
+    ['Figures', settingsLine(plan.press.settings, units)],
     ['Paper', paper.name],
     ['Printer', printer.name],
     ['Mirrored by', MIRRORED_BY[plan.mirror.by]],

@@ -1,0 +1,18 @@
+import { z } from 'zod';
+
+/** Kinds of transfer; what each demands stands in `core/transfer`. */
+export const TRANSFER_KINDS = [
+  'sublimation',
+  'dye-sheet',
+  'dye-pens',
+  'light-paper',
+  'dark-paper',
+  'vinyl',
+  'film-clear',
+  'film-white',
+] as const;
+
+export const pressureSchema = z.enum(['light', 'medium', 'firm']);
+
+export type TransferKind = (typeof TRANSFER_KINDS)[number];
+export type Pressure = z.infer<typeof pressureSchema>;

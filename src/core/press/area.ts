@@ -1,0 +1,45 @@
+import { inches } from '../units';
+import type { Recipe } from './recipe';
+
+/** A full page of iron-on paper: US letter (ASME Y14.1). mm². */
+const FULL_PAGE_MM2 = inches(8.5) * inches(11);
+/** Full page 180 s, half 90, quarter 45; never under about 15 s a piece (common practice). */
+const IRON_FULL_PAGE_S = 180;
+const IRON_LEAST_S = 15;
+/** Under a plate: up to 4 × 4 in 60 s, up to 8 × 8 in 90 s (common practice). */
+const SMALL_MM2 = inches(4) ** 2;
+const PLATE_SMALL_S = 60;
+const PLATE_LARGE_S = 90;
+
+/** How long a picture of such a size is pressed, and by what rule. */
+export interface AreaDwell {
+  readonly dwellS: number;
+  readonly says: string;
+}
+
+/**
+ * Time by the size of the picture. With an iron in proportion to its share of a full page (the three
+ * figures of common practice lie on one line), never under 15 s; under a plate in two steps.
+ * @param areaMm2 of one piece's picture, mm².
+ * @example dwellByArea('iron', 0.5 * 8.5 * 11 * 25.4 ** 2) // → 90 s
+ */
+export function dwellByArea(rule: NonNullable<Recipe['byArea']>, areaMm2: number): AreaDwell {
+  if (rule === 'plate') {
+    const small = areaMm2 <= SMALL_MM2 + 1;
+    return {
+      dwellS: small ? PLATE_SMALL_S : PLATE_LARGE_S,
+      says: small
+        ? 'Up to 4 × 4 in: 60 s.'
+        : 'Up to 8 × 8 in: 90 s; larger ones section by section.',
+    };
+  }
+  const share = areaMm2 / FULL_PAGE_MM2;
+  const dwellS = Math.max(IRON_LEAST_S, Math.round(IRON_FULL_PAGE_S * share));
+  return {
+    dwellS,
+    says:
+      dwellS === IRON_LEAST_S
+        ? 'Never under about 15 s a piece, however small.'
+        : `${Math.round(share * 100)} % of a full page (180 s), in proportion: half a page 90 s, a quarter 45 s.`,
+  };
+}

@@ -1,0 +1,78 @@
+import type { Face } from '../blank';
+import type { Piece } from '../layout';
+import type { Job, Machine, OwnFigures } from '../model';
+import type { UnitStyle } from '../units';
+import { careCard, tapingPlan } from './advice';
+import { dwellByArea } from './area';
+import { displaySetting, splitTimer, type DisplaySetting } from './machine';
+import { orderProcesses, type Process } from './processes';
+import type { Recipe } from './recipe';
+import { recipeFor } from './recipes';
+import { perPlate } from './sections';
+import { effectivePlate, largestAreaMm2, planSides, type PressSide } from './sides';
+import { planSteps, settingsFor, type PressStep, type Settings } from './steps';
+
+/** Everything about the heat of a job, from the figures to the last step. */
+export interface PressPlan {
+  readonly settings: Settings;
+  /** What to set at the machine; null where its program is fixed. */
+  readonly display: DisplaySetting | null;
+  /** The dwell as runs of the machine's timer, s. */
+  readonly timer: readonly number[];
+  /** By what rule the time goes with the picture's size; null where it does not. */
+  readonly areaRule: string | null;
+  readonly sides: readonly PressSide[];
+  /** How many of this blank lie on the plate at once; null where that does not arise. */
+  readonly atOnce: number | null;
+  readonly processes: readonly Process[];
+  readonly taping: readonly string[];
+  readonly care: readonly string[];
+  readonly steps: readonly PressStep[];
+}
+
+export interface PressInput {
+  readonly job: Job;
+  readonly machine: Machine;
+  readonly faces: readonly Face[];
+  readonly pieces: readonly Piece[];
+  readonly figures: readonly OwnFigures[];
+  readonly units: UnitStyle;
+}
+
+/** Whether the plate meets something thick and cold enough to cool it. */
+export const cools = ({ blank }: Pick<Job, 'blank'>): boolean => blank.substrate.texture !== 'flat';
+
+/** The recipe of a job on a machine, and the whole press plan that follows from it. */
+export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan } {
+  const { job, machine, faces, pieces, figures, units } = input;
+  const { blank, transfer, heat } = job;
+  const sides = planSides(faces, pieces, machine, heat.sections);
+  const areaMm2 = largestAreaMm2(sides);
+  const recipe = recipeFor({
+    ...{ machine, blank, transfer, figures, areaMm2 },
+    school: heat.figureSchool,
+  });
+  const settings = settingsFor(recipe, heat);
+  const display =
+    settings.temperatureC === null
+      ? null
+      : displaySetting(machine, settings.temperatureC, units, cools(job));
+  const plate = effectivePlate(machine);
+  const [face] = faces;
+  const [piece] = pieces;
+  return {
+    recipe,
+    press: {
+      settings,
+      display,
+      timer: splitTimer(settings.dwellS, machine.timerMaxS),
+      areaRule: recipe.byArea ? dwellByArea(recipe.byArea, areaMm2).says : null,
+      sides,
+      atOnce: plate && face ? perPlate(face, plate) : null,
+      processes: orderProcesses(blank, [transfer, ...heat.also], units),
+      taping: tapingPlan(blank, piece ?? null, machine.kind === 'oven', units),
+      care: careCard(blank, transfer),
+      steps: planSteps(recipe, { settings, heat, machine, display, sides }),
+    },
+  };
+}

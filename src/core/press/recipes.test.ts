@@ -1,0 +1,225 @@
+/**
+ * The usual figures of the trade, one worked example a row. Common practice, no published source;
+ * rows marked “from memory” say so in their origin or their note.
+ */
+import { artwork, blankOf, jobOn, shelf } from '@tests/support/jobs';
+import type { Blank, HeatSettings, Job, Machine, TransferKind } from '../model';
+import { planJob } from '../plan';
+import { celsiusToF, fahrenheitToC, inches, TRADE_UNITS } from '../units';
+import { dwellByArea, settingsLine } from '.';
+
+interface Row {
+  readonly on: string;
+  readonly by?: TransferKind;
+  readonly with: string;
+  readonly heat?: Partial<HeatSettings>;
+  readonly made?: Partial<Blank['substrate']>;
+  readonly artIn?: readonly [number, number];
+  readonly line: string;
+}
+
+const jobFor = ({ on, by = 'sublimation', with: machineId, heat, made, artIn }: Row): Job => {
+  const job = jobOn(on, artwork());
+  const [width, height] = artIn ?? [8, 4];
+  return {
+    ...job,
+    transfer: by,
+    blank: { ...job.blank, substrate: { ...job.blank.substrate, ...made } },
+    placements: job.placements.map((each) => ({
+      ...each,
+      sizing: {
+        ...{ mode: 'exact' as const, locked: false },
+        ...{ widthMm: inches(width), heightMm: inches(height) },
+      },
+    })),
+    heat: { ...job.heat, machineId, ...heat },
+  };
+};
+const planOf = (row: Row) => planJob(jobFor(row), shelf);
+
+const ROWS: readonly (readonly [string, Row])[] = [
+  ['polyester tee', { on: 'tee', with: 'plate-press', line: '400 °F · 60 s · medium' }],
+  ['fabric panel', { on: 'wall-panel', with: 'hand-press', line: '380 °F · 60 s · light' }],
+  [
+    'sequin pillow',
+    {
+      on: 'wall-panel',
+      with: 'plate-press',
+      made: { texture: 'sequin' },
+      line: '395 °F · 60 s · medium',
+    },
+  ],
+  ['socks on inserts', { on: 'socks-m', with: 'plate-press', line: '400 °F · 40 s · medium' }],
+  [
+    'thin ceramic disc',
+    { on: 'medallion', with: 'plate-press', line: '360 °F · 4 min 10 s · light' },
+  ],
+  [
+    'pens on a coaster, school A',
+    { on: 'round-coaster', by: 'dye-pens', with: 'plate-press', line: '300 °F · 60 s' },
+  ],
+  [
+    'pens on a coaster, school B (from memory)',
+    {
+      ...{ on: 'round-coaster', by: 'dye-pens', with: 'plate-press' },
+      heat: { figureSchool: 'B' },
+      line: '400 °F · 4 min',
+    },
+  ],
+  ['mug in an oven', { on: 'mug-12oz', with: 'oven', line: '400 °F · 15 min' }],
+  ['steel tumbler in an oven', { on: 'tumbler-20oz', with: 'oven', line: '370 °F · 5 min' }],
+  ['tumbler press', { on: 'tumbler-20oz', with: 'tumbler-press', line: '400 °F · 60 s' }],
+  ['mug press', { on: 'mug-12oz', with: 'mug-press', line: 'fixed heat · 7 min' }],
+  [
+    'vinyl over finished dye',
+    { on: 'tee', by: 'vinyl', with: 'plate-press', line: '305 °F · 15 s · medium' },
+  ],
+  [
+    'white film, dark cotton',
+    { on: 'tee-navy', by: 'film-white', with: 'plate-press', line: '390 °F · 50 s · medium' },
+  ],
+  [
+    'clear film, light cotton',
+    { on: 'tee', by: 'film-clear', with: 'plate-press', line: '395 °F · 50 s · medium' },
+  ],
+  [
+    'dark-fabric paper: 165 °C is 329 °F',
+    { on: 'tee-navy', by: 'dark-paper', with: 'plate-press', line: '329 °F · 25 s · firm' },
+  ],
+  [
+    'light-fabric paper, 4 × 4 in',
+    {
+      ...{ on: 'tee', by: 'light-paper', with: 'plate-press', artIn: [4, 4] },
+      line: '320 °F · 60 s · firm',
+    },
+  ],
+  [
+    'light-fabric paper, 8 × 8 in',
+    {
+      ...{ on: 'tee', by: 'light-paper', with: 'plate-press', artIn: [8, 8] },
+      line: '320 °F · 90 s · firm',
+    },
+  ],
+  [
+    'light-fabric paper, iron, half a page',
+    {
+      ...{ on: 'tee', by: 'light-paper', with: 'iron', artIn: [8.5, 5.5] },
+      line: 'fixed heat · 90 s · firm',
+    },
+  ],
+];
+
+test.each(ROWS)('%s', (_, row) => {
+  const plan = planOf(row);
+  expect(settingsLine(plan.press.settings, TRADE_UNITS)).toBe(row.line);
+  expect(plan.checks.filter(({ id }) => id === 'no-recipe')).toEqual([]);
+});
+
+test('the iron: full page 180 s, half 90, quarter 45, never under 15; in between in proportion', () => {
+  const page = inches(8.5) * inches(11);
+  const of = (share: number) => dwellByArea('iron', share * page).dwellS;
+  expect([1, 0.5, 0.25, 0.01].map(of)).toEqual([180, 90, 45, 15]);
+  expect(of(0.75)).toBe(135);
+  expect(dwellByArea('iron', page / 3).says).toMatch(/33 % of a full page/);
+});
+
+test('white film: 8 s, carrier off, then the print; clear film asks its maker for the time', () => {
+  const titles = (row: Row) =>
+    planOf(row).press.steps.map(({ title, durationS }) => [title, durationS]);
+  const white = titles({ on: 'tee-navy', by: 'film-white', with: 'plate-press', line: '' });
+  const at = white.findIndex(([title]) => title === 'Press the film on');
+  expect(white.slice(at, at + 2)).toEqual([
+    ['Press the film on', 8],
+    ['Take the film’s carrier off', null],
+  ]);
+  const clear = titles({ on: 'tee', by: 'film-clear', with: 'plate-press', line: '' });
+  expect(clear).toContainEqual(['Press the film on', null]);
+});
+
+test('a tumbler press turns it half round between two equal presses', () => {
+  const { steps } = planOf({ on: 'tumbler-20oz', with: 'tumbler-press', line: '' }).press;
+  const from = steps.findIndex(({ kind }) => kind === 'press');
+  expect(steps.slice(from, from + 3).map(({ title, durationS }) => [title, durationS])).toEqual([
+    ['Press', 60],
+    ['Turn it half round', null],
+    ['Press again', 60],
+  ]);
+});
+
+test('a panel larger than the plate is pressed section by section, the paper untouched', () => {
+  const panel = planOf({ on: 'wall-panel', with: 'hand-press', artIn: [24, 36], line: '' });
+  const presses = panel.press.steps.filter(({ kind }) => kind === 'press');
+  expect(presses).toHaveLength(12);
+  expect(presses[11]).toMatchObject({ title: 'Press section 12 of 12', durationS: 60 });
+  expect(panel.press.steps.filter(({ kind }) => kind === 'stack')).toHaveLength(1);
+});
+
+test('250 s on a timer that ends at 99 s is 99 + 99 + 52, the press kept shut', () => {
+  const machines = shelf.machines.map((each): Machine =>
+    each.id === 'plate-press' ? { ...each, timerMaxS: 99 } : each,
+  );
+  const job = jobFor({ on: 'medallion', with: 'plate-press', line: '' });
+  const plan = planJob(job, { ...shelf, machines });
+  const runs = plan.press.steps.filter(({ kind }) => kind === 'press');
+  expect(runs.map(({ durationS }) => durationS)).toEqual([99, 99, 52]);
+  expect(runs[1]?.detail).toMatch(/Do not open/);
+});
+
+test('two sides of cloth are pressed in turn with fresh paper; of a thin hard blank together', () => {
+  const both = (id: string) => {
+    const job = jobOn(id, artwork());
+    const [front] = job.placements;
+    const back = front && { ...front, id: 'p2', faceId: 'back' };
+    return planJob({ ...job, placements: back ? [front, back] : [] }, shelf).press;
+  };
+  expect(both('socks-m').steps.filter(({ kind }) => kind === 'stack').length).toBe(1);
+  const medallion = both('medallion');
+  expect(medallion.sides).toHaveLength(2);
+  expect(medallion.steps.filter(({ kind }) => kind === 'stack')).toHaveLength(1);
+  const tee = both('tee');
+  expect(tee.sides).toHaveLength(2);
+  expect(tee.steps.filter(({ kind }) => kind === 'stack')).toHaveLength(2);
+  expect(tee.steps.find(({ id }) => id === 'stack-2')?.detail).toMatch(/fresh paper/);
+});
+
+test('own figures for this blank and transfer outrank ours, and say where they come from', () => {
+  const figures = [
+    {
+      ...{ id: 'own-1', blankId: 'medallion', transfer: 'sublimation' as const },
+      ...{ temperatureC: fahrenheitToC(385), dwellS: 180, pressure: null },
+      origin: "maker's sheet" as const,
+    },
+  ];
+  const plan = planJob(jobFor({ on: 'medallion', with: 'plate-press', line: '' }), {
+    ...shelf,
+    figures,
+  });
+  expect(settingsLine(plan.press.settings, TRADE_UNITS)).toBe('385 °F · 3 min · light');
+  expect(plan.tools.recipe.origin).toBe("maker's sheet");
+  const other = planJob(jobFor({ on: 'round-coaster', with: 'plate-press', line: '' }), {
+    ...shelf,
+    figures,
+  });
+  expect(celsiusToF(other.press.settings.temperatureC ?? 0)).toBeCloseTo(360, 6);
+});
+
+test('several processes: the hotter first, the press reset in between; vinyl leaves dye alone', () => {
+  const job = jobFor({
+    on: 'tee',
+    by: 'vinyl',
+    with: 'plate-press',
+    heat: { also: ['sublimation'] },
+    line: '',
+  });
+  const { processes } = planJob(job, shelf).press;
+  expect(processes.map(({ transfer }) => transfer)).toEqual(['sublimation', 'vinyl']);
+  expect(processes[1]?.says).toMatch(/400 °F to 305 °F/);
+  expect(processes.some(({ fadesDye }) => fadesDye)).toBe(false);
+});
+
+test('every built-in blank can be pressed by some built-in machine', () => {
+  for (const { id } of shelf.blanks) {
+    const { checks } = planJob(jobOn(blankOf(id).id, artwork()), shelf);
+    expect(checks.map((check) => check.id)).not.toContain('no-recipe');
+  }
+});

@@ -1,0 +1,80 @@
+import { faceBox, type Face } from '../blank';
+import {
+  contains,
+  inverse,
+  mapBox,
+  overlapOf,
+  rectRing,
+  regionArea,
+  type Box,
+  type Region,
+} from '../geometry';
+import type { Piece } from '../layout';
+import type { HeatSettings, Machine } from '../model';
+import { planSections, type EffectivePlate, type Section } from './sections';
+
+/** One side of a blank as the press sees it. */
+export interface PressSide {
+  readonly faceId: string;
+  readonly name: string;
+  /** What must be under the plate: the face as far as its pictures reach, face mm. */
+  readonly region: Region;
+  /** Placements of the plate; empty where there is no plate, or its size is not known. */
+  readonly sections: readonly Section[];
+}
+
+/** The evenly hot part of a machine's plate; null where it has none, or its size is not known. */
+export function effectivePlate({ plate, coolBorderMm }: Machine): EffectivePlate | null {
+  if (!plate) return null;
+  const [widthMm, heightMm] = [plate.widthMm - 2 * coolBorderMm, plate.heightMm - 2 * coolBorderMm];
+  return widthMm > 0 && heightMm > 0 ? { widthMm, heightMm } : null;
+}
+
+/** The box round a face's pictures, face mm; null where nothing is on it. */
+function picturesOn(face: Face, pieces: readonly Piece[]): Box | null {
+  const boxes = pieces.flatMap(({ slots, arts }) =>
+    arts.flatMap(({ slot, box }) => {
+      const place = slots[slot];
+      return place?.faceId === face.id ? [mapBox(inverse(place.toStrip), box)] : [];
+    }),
+  );
+  if (boxes.length === 0) return null;
+  const x = Math.min(...boxes.map((b) => b.x));
+  const y = Math.min(...boxes.map((b) => b.y));
+  return {
+    ...{ x, y },
+    width: Math.max(...boxes.map((b) => b.x + b.width)) - x,
+    height: Math.max(...boxes.map((b) => b.y + b.height)) - y,
+  };
+}
+
+/** What of a face is pressed: where its pictures lie, no further than its edge. */
+function pressedOf(face: Face, pictures: Box): Region {
+  return contains(pictures, faceBox(face))
+    ? face.region
+    : overlapOf([rectRing(pictures)], face.region);
+}
+
+/** The sides that carry pictures, each with its placements under a machine's plate. */
+export function planSides(
+  faces: readonly Face[],
+  pieces: readonly Piece[],
+  machine: Machine,
+  order: HeatSettings['sections'],
+): readonly PressSide[] {
+  const plate = effectivePlate(machine);
+  // one variant stands for all: further names and sizes are pressed alike
+  const [first] = pieces;
+  const alike = pieces.filter(({ variant }) => variant === first?.variant);
+  return faces.flatMap((face) => {
+    const pictures = picturesOn(face, alike);
+    if (!pictures) return [];
+    const region = pressedOf(face, pictures);
+    const sections = plate && !face.development ? planSections(region, plate, order) : [];
+    return [{ faceId: face.id, name: face.name, region, sections }];
+  });
+}
+
+/** Area of the largest side's pictures, mm². */
+export const largestAreaMm2 = (sides: readonly Pick<PressSide, 'region'>[]): number =>
+  Math.max(0, ...sides.map(({ region }) => regionArea(region)));
