@@ -4,6 +4,9 @@
  */
 const BATCH = 1 << 20;
 
+/** Bytes, the end, or what went wrong. */
+export type Inflated = Uint8Array | null | string;
+
 /** The worker's own end; the compiler takes the page's types here. */
 const out = self as unknown as {
   postMessage: (message: unknown, transfer?: Transferable[]) => void;

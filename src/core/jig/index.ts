@@ -2,3 +2,4 @@ export * from './drawing';
 export * from './jigs';
 export * from './cutFiles';
 export * from './sheetFiles';
+export { pressCard } from './pressCard';

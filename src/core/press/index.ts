@@ -8,4 +8,5 @@ export * from './processes';
 export * from './advice';
 export * from './steps';
 export * from './pressPlan';
+export * from './packet';
 export * from './run';

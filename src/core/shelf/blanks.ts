@@ -7,9 +7,7 @@ const PLAIN_SURFACE = { texture: 'flat', maxC: null } as const;
 const hard = (material: Substrate['material']): Substrate => ({
   material,
   coating: 'dye-receptive',
-  colour: '#ffffff',
-  colourName: 'white',
-  polyesterShare: null,
+  ...{ colour: '#ffffff', colourName: 'white', polyesterShare: null },
   ...PLAIN_SURFACE,
 });
 

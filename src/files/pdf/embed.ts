@@ -2,21 +2,8 @@ import type { PDFDocument, PDFRef } from '@cantoo/pdf-lib';
 import type { Artwork } from '@/core/model';
 import { readPng, type PngStructure } from '../image';
 import { BulkStream } from './bulkStream';
+import type { PackedPixels } from './pack';
 import { canSplit, splitPng, type Inflater } from './splitPng';
-
-/** Pixels as two zlib streams: colours, and opacity where there is any. */
-export interface PackedPixels {
-  readonly width: number;
-  readonly height: number;
-  /** Bits of each sample. */
-  readonly bits: 8 | 16;
-  /** Channels of the colours: RGB or grey. */
-  readonly colours: 1 | 3;
-  /** Whether each row begins with a PNG filter byte. */
-  readonly filtered: boolean;
-  readonly rgb: readonly Uint8Array[];
-  readonly alpha: readonly Uint8Array[] | null;
-}
 
 /** How pictures are read that cannot go into a PDF as they are. */
 export interface PixelTools {

@@ -1,5 +1,5 @@
 export { writeSheetsPdf, type SheetsPdfInput } from './writeSheets';
-export type { PackedPixels, PixelTools } from './embed';
-export { deflating } from './pack';
+export type { PixelTools } from './embed';
+export { deflating, type PackedPixels } from './pack';
 export type { Inflater } from './splitPng';
 export { drawingToPdf } from './drawing';

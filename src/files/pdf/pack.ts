@@ -6,6 +6,20 @@ export interface Packer {
   readonly finish: () => Promise<readonly Uint8Array[]>;
 }
 
+/** Pixels as two zlib streams: colours, and opacity where there is any. */
+export interface PackedPixels {
+  readonly width: number;
+  readonly height: number;
+  /** Bits of each sample. */
+  readonly bits: 8 | 16;
+  /** Channels of the colours: RGB or grey. */
+  readonly colours: 1 | 3;
+  /** Whether each row begins with a PNG filter byte. */
+  readonly filtered: boolean;
+  readonly rgb: readonly Uint8Array[];
+  readonly alpha: readonly Uint8Array[] | null;
+}
+
 /** Compresses with the browser's own deflate. */
 export function deflating(): Packer {
   const stream = new CompressionStream('deflate');

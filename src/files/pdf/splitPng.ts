@@ -1,6 +1,5 @@
 import type { PngStructure } from '../image';
-import type { PackedPixels } from './embed';
-import { deflating, storing } from './pack';
+import { deflating, storing, type PackedPixels } from './pack';
 
 /** Undoes the deflate of a PNG's picture data, in order, in pieces of any size. */
 export type Inflater = (idat: readonly Uint8Array[]) => ReadableStream<Uint8Array>;

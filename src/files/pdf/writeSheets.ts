@@ -15,7 +15,8 @@ import type { JobPlan } from '@/core/plan';
 import { correctionOf, type Sheet, type SheetItem } from '@/core/sheet';
 import { drawArt, drawBentPiece, drawFoot, drawGuides, drawMarks, POINTS_PER_MM } from './draw';
 import { savedInParts } from './bulkStream';
-import { embedArt, embedPixels, type PackedPixels, type PixelTools } from './embed';
+import { embedArt, embedPixels, type PixelTools } from './embed';
+import type { PackedPixels } from './pack';
 
 export interface SheetsPdfInput {
   readonly job: Job;

@@ -1,0 +1,108 @@
+import type { Job } from '../model';
+import { settingsLine, type PressPlan } from '../press';
+import { formatDuration, formatTemperature, type UnitStyle } from '../units';
+import { line, ringLines, type Drawing, type DrawingText } from './drawing';
+import { rectRing } from '../geometry';
+
+const WIDTH_MM = 180;
+const LINE_MM = 5;
+const TEXT_MM = 3.1;
+/** Letters in a line of text of this size over the card's width (own choice, for Helvetica). */
+const LETTERS = 104;
+
+/** Breaks a sentence into lines of at most so many letters, at spaces. */
+function wrapped(text: string, letters: number): string[] {
+  const lines: string[] = [];
+  for (const word of text.split(' ')) {
+    const last = lines.at(-1);
+    if (last !== undefined && last.length + word.length < letters)
+      lines[lines.length - 1] = `${last} ${word}`;
+    else lines.push(word);
+  }
+  return lines;
+}
+
+interface CardInput {
+  readonly job: Job;
+  readonly press: PressPlan;
+  readonly machine: string;
+  readonly cautions: readonly string[];
+  readonly units: UnitStyle;
+}
+
+/** The whole press plan as lines of text, headings marked. */
+function cardLines({ job, press, machine, cautions, units }: CardInput) {
+  const head = (text: string) => ({ text, big: true });
+  const say = (text: string) => wrapped(text, LETTERS).map((each) => ({ text: each, big: false }));
+  const sections = press.sides.flatMap(({ name, sections: each }) =>
+    each.length > 1 ? [`${name}: ${each.length} placements of the plate.`] : [],
+  );
+  const steps = press.steps.flatMap((step, i) => {
+    const figures = [
+      step.temperatureC === null ? '' : formatTemperature(step.temperatureC, units.temperature),
+      step.durationS === null ? '' : formatDuration(step.durationS),
+      step.pressure ?? '',
+    ].filter(Boolean);
+    return say(
+      `${i + 1}. ${step.title}${figures.length ? ` (${figures.join(', ')})` : ''}. ${step.detail}`,
+    );
+  });
+  return [
+    head(job.name),
+    ...say(`${machine}: ${settingsLine(press.settings, units)}`),
+    ...(press.display?.why.length
+      ? say(`Set ${press.display.text}. ${press.display.why.join(' ')}`)
+      : []),
+    ...(press.timer.length > 1 ? say(`Timer: ${press.timer.join(' + ')} s, without opening.`) : []),
+    ...sections.flatMap(say),
+    head('Take care'),
+    ...cautions.flatMap(say),
+    head('Tape'),
+    ...press.taping.flatMap(say),
+    head('In this order'),
+    ...steps,
+    head('For the one who gets it'),
+    ...press.care.flatMap(say),
+  ];
+}
+
+/** The press plan of a job on one page, with its footprints where the plate is put down often. */
+export function pressCard(input: CardInput): Drawing {
+  const lines = cardLines(input);
+  const [side] = input.press.sides;
+  const texts: DrawingText[] = lines.map(({ text, big }, i) => ({
+    ...{ x: 0, y: (i + 1) * LINE_MM, text },
+    sizeMm: big ? TEXT_MM * 1.35 : TEXT_MM,
+  }));
+  const below = (lines.length + 1) * LINE_MM;
+  const box = side && side.sections.length > 1 ? side.sections.map((each) => each.box) : [];
+  const right = Math.max(1, ...box.map((b) => b.x + b.width));
+  const left = Math.min(0, ...box.map((b) => b.x));
+  const top = Math.min(0, ...box.map((b) => b.y));
+  const bottom = Math.max(1, ...box.map((b) => b.y + b.height));
+  const scale = box.length ? Math.min(60 / (right - left), 60 / (bottom - top)) : 0;
+  const to = (x: number, y: number) => ({ x: (x - left) * scale, y: below + (y - top) * scale });
+  const footprints = (side?.sections ?? []).filter(() => box.length > 0);
+  return {
+    id: 'press-card',
+    name: 'Press card',
+    use: 'The whole pressing on paper, for the table.',
+    widthMm: WIDTH_MM,
+    heightMm: below + (bottom - top) * scale,
+    lines: [
+      line('mark', { x: 0, y: 0 }, { x: WIDTH_MM, y: 0 }),
+      ...footprints.flatMap(({ box: b }) =>
+        ringLines('draw', [
+          rectRing({ ...to(b.x, b.y), width: b.width * scale, height: b.height * scale }),
+        ]),
+      ),
+    ],
+    texts: [
+      ...texts,
+      ...footprints.map(({ number, box: b }) => ({
+        ...to(b.x + b.width / 2, b.y + b.height / 2),
+        ...{ text: String(number), sizeMm: TEXT_MM },
+      })),
+    ],
+  };
+}

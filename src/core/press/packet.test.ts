@@ -1,0 +1,65 @@
+import { celsiusToF, TRADE_UNITS } from '../units';
+import { conflictOf, factWords, readPacket, type PlanSays } from './packet';
+
+const PACKET = `Print mirrored on the coated side. Pre-press the shirt for 10 seconds.
+Press at 400 °F (204°C) for 50-60 seconds with medium pressure. Let it cool for 2 minutes; cold peel.
+Wash at 30 °C.`;
+
+test('temperatures, times, pressure, mirroring and peel are found where they stand', () => {
+  const facts = readPacket(PACKET);
+  expect(facts.map((fact) => factWords(fact, TRADE_UNITS))).toEqual([
+    'mirrored',
+    '10 s, pre-press',
+    '400 °F',
+    '399 °F',
+    '60 s',
+    'medium pressure',
+    '2 min, wait',
+    'peel cold',
+  ]);
+  expect(facts.map(({ from, to }) => PACKET.slice(from, to))).toEqual([
+    'mirrored',
+    '10 seconds',
+    '400 °F',
+    '204°C',
+    '50-60 seconds',
+    'medium pressure',
+    '2 minutes',
+    'cold peel',
+  ]);
+});
+
+test.each([
+  ['Do not mirror the design.', 'not mirrored'],
+  ["Don't reverse your image", 'not mirrored'],
+  ['Flip the picture before printing', 'mirrored'],
+  ['Pressure: firm', 'firm pressure'],
+  ['use heavy pressure', 'firm pressure'],
+  ['Peel the carrier while hot', 'peel hot'],
+  ['165 degrees Celsius', '329 °F'],
+  ['for 1.5 min', '90 s'],
+])('“%s” says %s', (text, says) => {
+  expect(readPacket(text).map((fact) => factWords(fact, TRADE_UNITS))).toEqual([says]);
+});
+
+test('what is no pressing is left alone', () => {
+  expect(readPacket('Wash at 40 °C. Keep 10 sheets flat. Serves 2.')).toEqual([]);
+  expect(readPacket('')).toEqual([]);
+});
+
+test('only what contradicts the plan is a conflict', () => {
+  const plan: PlanSays = {
+    temperatureC: 200,
+    dwellS: 60,
+    pressure: 'medium',
+    mirrored: true,
+    peel: 'hot',
+  };
+  const conflicts = readPacket(PACKET).flatMap((fact) => conflictOf(fact, plan, TRADE_UNITS) ?? []);
+  expect(conflicts).toEqual([
+    'The packet says 400 °F; the plan says 392 °F.',
+    'The packet says 399 °F; the plan says 392 °F.',
+    'The packet says peel cold; the plan says peel hot.',
+  ]);
+  expect(celsiusToF(200)).toBe(392);
+});

@@ -1,0 +1,161 @@
+import type { Pressure } from '../model';
+import { fahrenheitToC, formatDuration, formatTemperature, type UnitStyle } from '../units';
+
+/** One thing a maker's text says, with where it says so. */
+export type PacketFact = { readonly from: number; readonly to: number } & (
+  | { readonly kind: 'temperature'; readonly temperatureC: number }
+  | {
+      readonly kind: 'time';
+      readonly dwellS: number;
+      readonly about: 'press' | 'pre-press' | 'wait';
+    }
+  | { readonly kind: 'pressure'; readonly pressure: Pressure }
+  | { readonly kind: 'mirror'; readonly mirrored: boolean }
+  | { readonly kind: 'peel'; readonly peel: 'hot' | 'warm' | 'cold' }
+);
+
+/** Longest text read; packets are short, and files are untrusted. */
+export const MAX_PACKET_CHARS = 20_000;
+
+const WORD_PRESSURES: Readonly<Record<string, Pressure>> = {
+  ...{ light: 'light', low: 'light', gentle: 'light', soft: 'light' },
+  ...{ medium: 'medium', moderate: 'medium', normal: 'medium' },
+  ...{ firm: 'firm', heavy: 'firm', high: 'firm', strong: 'firm', hard: 'firm' },
+};
+
+const numberOf = (text: string | undefined): number => Number((text ?? '').replace(',', '.'));
+
+/** The clause a figure stands in: back to the last full stop, semicolon or line end. */
+const clauseAt = (text: string, at: number): string => {
+  const start = Math.max(...['.', ';', '\n'].map((stop) => text.lastIndexOf(stop, at - 1)));
+  const ends = ['.', ';', '\n'].map((stop) => text.indexOf(stop, at)).filter((end) => end >= 0);
+  return text.slice(start + 1, Math.min(text.length, ...ends)).toLowerCase();
+};
+
+function temperaturesIn(text: string): PacketFact[] {
+  const pattern = /(\d{2,3}(?:[.,]\d)?)\s*(?:°\s*|deg(?:rees)?\.?\s*)?(fahrenheit|celsius|f|c)\b/gi;
+  return [...text.matchAll(pattern)].flatMap((match): PacketFact[] => {
+    const figure = numberOf(match[1]);
+    const temperatureC = /^f/i.test(match[2] ?? '') ? fahrenheitToC(figure) : figure;
+    // washing and storing are not pressing
+    if (temperatureC < 100 || temperatureC > 260) return [];
+    return [
+      { kind: 'temperature', temperatureC, from: match.index, to: match.index + match[0].length },
+    ];
+  });
+}
+
+function timesIn(text: string): PacketFact[] {
+  const pattern =
+    /(\d+(?:[.,]\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?\s*(seconds?|secs?|s|minutes?|mins?)\b/gi;
+  return [...text.matchAll(pattern)].flatMap((match): PacketFact[] => {
+    // of a range the longer: under-pressed dye is pale, and the range allows it
+    const figure = numberOf(match[2] ?? match[1]);
+    const dwellS = /^m/i.test(match[3] ?? '') ? figure * 60 : figure;
+    if (!(dwellS > 0) || dwellS > 7200) return [];
+    const clause = clauseAt(text, match.index);
+    const about = /pre-?\s?(?:press|heat)/.test(clause)
+      ? 'pre-press'
+      : /cool|wait|peel|let|rest|warm up/.test(clause)
+        ? 'wait'
+        : 'press';
+    return [{ kind: 'time', dwellS, about, from: match.index, to: match.index + match[0].length }];
+  });
+}
+
+function wordsIn(text: string): PacketFact[] {
+  const found: PacketFact[] = [];
+  const each = (pattern: RegExp, make: (match: RegExpMatchArray) => PacketFact | null) => {
+    for (const match of text.matchAll(pattern)) {
+      const fact = make(match);
+      if (fact) found.push(fact);
+    }
+  };
+  const place = (match: RegExpMatchArray) => ({
+    from: match.index ?? 0,
+    to: (match.index ?? 0) + match[0].length,
+  });
+  each(
+    /\b(light|low|gentle|soft|medium|moderate|normal|firm|heavy|high|strong|hard)\s+(?:to\s+\w+\s+)?pressure\b|\bpressure\s*[:=]?\s*(light|low|medium|moderate|firm|heavy|high)\b/gi,
+    (match) => {
+      const pressure = WORD_PRESSURES[(match[1] ?? match[2] ?? '').toLowerCase()];
+      return pressure ? { kind: 'pressure', pressure, ...place(match) } : null;
+    },
+  );
+  each(
+    /\b(?:(do\s+not|don['’]t|never|not|no\s+need\s+to|without)\s+)?(?:be\s+)?(mirror(?:ed|ing)?|revers(?:e|ed)|flip(?:ped)?)\b/gi,
+    (match) => ({ kind: 'mirror', mirrored: match[1] === undefined, ...place(match) }),
+  );
+  each(
+    /\b(hot|warm|cold|cool)[\s-]+peel\b|\bpeel\b[^.;\n]{0,40}?\b(hot|warm|cold|cool(?:ed)?)\b/gi,
+    (match) => {
+      const word = (match[1] ?? match[2] ?? '').toLowerCase();
+      const peel = word === 'hot' ? 'hot' : word === 'warm' ? 'warm' : 'cold';
+      return { kind: 'peel', peel, ...place(match) };
+    },
+  );
+  return found;
+}
+
+/**
+ * Reads temperatures, times, pressure, mirroring and peel out of a maker's instructions in plain
+ * English. It proposes; the person confirms each beside its words.
+ * @returns facts in the order of the text.
+ */
+export function readPacket(text: string): readonly PacketFact[] {
+  const bounded = text.slice(0, MAX_PACKET_CHARS);
+  return [...temperaturesIn(bounded), ...timesIn(bounded), ...wordsIn(bounded)].sort(
+    (a, b) => a.from - b.from,
+  );
+}
+
+/** A fact in a few words. */
+export function factWords(fact: PacketFact, units: UnitStyle): string {
+  switch (fact.kind) {
+    case 'temperature':
+      return formatTemperature(fact.temperatureC, units.temperature);
+    case 'time':
+      return `${formatDuration(fact.dwellS)}${fact.about === 'press' ? '' : `, ${fact.about}`}`;
+    case 'pressure':
+      return `${fact.pressure} pressure`;
+    case 'mirror':
+      return fact.mirrored ? 'mirrored' : 'not mirrored';
+    case 'peel':
+      return `peel ${fact.peel}`;
+  }
+}
+
+/** What a plan does, as far as a packet speaks of it. */
+export interface PlanSays {
+  readonly temperatureC: number | null;
+  readonly dwellS: number;
+  readonly pressure: Pressure | null;
+  readonly mirrored: boolean;
+  readonly peel: 'hot' | 'warm' | 'cold';
+}
+
+/** Where a fact contradicts the plan, in a sentence; null where it does not. */
+export function conflictOf(fact: PacketFact, plan: PlanSays, units: UnitStyle): string | null {
+  const says = factWords(fact, units);
+  const against = (ours: string) => `The packet says ${says}; the plan says ${ours}.`;
+  switch (fact.kind) {
+    case 'temperature':
+      return plan.temperatureC === null || Math.abs(plan.temperatureC - fact.temperatureC) < 1.5
+        ? null
+        : against(formatTemperature(plan.temperatureC, units.temperature));
+    case 'time':
+      return fact.about !== 'press' || Math.abs(plan.dwellS - fact.dwellS) < 0.5
+        ? null
+        : against(formatDuration(plan.dwellS));
+    case 'pressure':
+      return plan.pressure === null || plan.pressure === fact.pressure
+        ? null
+        : against(`${plan.pressure} pressure`);
+    case 'mirror':
+      return plan.mirrored === fact.mirrored
+        ? null
+        : against(plan.mirrored ? 'mirrored' : 'not mirrored');
+    case 'peel':
+      return plan.peel === fact.peel ? null : against(`peel ${plan.peel}`);
+  }
+}

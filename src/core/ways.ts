@@ -1,0 +1,40 @@
+import { withTransfer } from './job';
+import { TRANSFER_KINDS, type Job, type Shelf, type TransferKind } from './model';
+import { planJob } from './plan';
+import { canTake, settingsLine } from './press';
+import { TRANSFERS } from './transfer';
+import type { UnitStyle } from './units';
+
+/** One way to get the picture onto the blank, with what it costs and gives. */
+export interface Way {
+  readonly transfer: TransferKind;
+  readonly label: string;
+  readonly sheets: number;
+  readonly cost: 'low' | 'middle' | 'high';
+  readonly feel: string;
+  readonly durability: string;
+  readonly white: string;
+  /** The press in one line. */
+  readonly heat: string;
+  /** What stops it, in a sentence each; empty where it can be done. */
+  readonly stops: readonly string[];
+}
+
+/**
+ * Every transfer this blank takes, planned with the same art, so that they can be weighed side by
+ * side: what can be done first.
+ */
+export function compareWays(job: Job, shelf: Shelf, units: UnitStyle): readonly Way[] {
+  return TRANSFER_KINDS.filter((kind) => canTake(job.blank, kind))
+    .map((kind): Way => {
+      const plan = planJob(kind === job.transfer ? job : withTransfer(job, kind), shelf, units);
+      const { label, cost, feel, durability, white } = TRANSFERS[kind];
+      return {
+        ...{ transfer: kind, label, cost, feel, durability, white },
+        sheets: plan.sheets.length,
+        heat: settingsLine(plan.press.settings, units),
+        stops: plan.checks.filter(({ level }) => level === 'stop').map(({ text }) => text),
+      };
+    })
+    .sort((a, b) => Number(a.stops.length > 0) - Number(b.stops.length > 0));
+}
