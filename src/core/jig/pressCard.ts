@@ -8,7 +8,7 @@ const WIDTH_MM = 180;
 const LINE_MM = 5;
 const TEXT_MM = 3.1;
 /** Letters in a line of text of this size over the card's width (own choice, for Helvetica). */
-const LETTERS = 104;
+const LETTERS = 118;
 
 /** Breaks a sentence into lines of at most so many letters, at spaces. */
 function wrapped(text: string, letters: number): string[] {
@@ -55,6 +55,9 @@ function cardLines({ job, press, machine, cautions, units }: CardInput) {
       : []),
     ...(press.timer.length > 1 ? say(`Timer: ${press.timer.join(' + ')} s, without opening.`) : []),
     ...sections.flatMap(say),
+    ...say(
+      `From the heat inwards: ${press.layers.map(({ name, note }) => (note ? `${name} (${note})` : name)).join(', ')}.`,
+    ),
     head('Take care'),
     ...cautions.flatMap(say),
     head('Tape'),

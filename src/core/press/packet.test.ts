@@ -11,7 +11,6 @@ test('temperatures, times, pressure, mirroring and peel are found where they sta
     'mirrored',
     '10 s, pre-press',
     '400 °F',
-    '399 °F',
     '60 s',
     'medium pressure',
     '2 min, wait',
@@ -21,7 +20,6 @@ test('temperatures, times, pressure, mirroring and peel are found where they sta
     'mirrored',
     '10 seconds',
     '400 °F',
-    '204°C',
     '50-60 seconds',
     'medium pressure',
     '2 minutes',
@@ -58,7 +56,6 @@ test('only what contradicts the plan is a conflict', () => {
   const conflicts = readPacket(PACKET).flatMap((fact) => conflictOf(fact, plan, TRADE_UNITS) ?? []);
   expect(conflicts).toEqual([
     'The packet says 400 °F; the plan says 392 °F.',
-    'The packet says 399 °F; the plan says 392 °F.',
     'The packet says peel cold; the plan says peel hot.',
   ]);
   expect(celsiusToF(200)).toBe(392);

@@ -32,16 +32,23 @@ const clauseAt = (text: string, at: number): string => {
   return text.slice(start + 1, Math.min(text.length, ...ends)).toLowerCase();
 };
 
+/** A figure this near another, in letters and in °C, is the same in the other unit. */
+const [BESIDE, SAME_C] = [6, 1.5];
+
 function temperaturesIn(text: string): PacketFact[] {
   const pattern = /(\d{2,3}(?:[.,]\d)?)\s*(?:°\s*|deg(?:rees)?\.?\s*)?(fahrenheit|celsius|f|c)\b/gi;
+  let before = { temperatureC: Number.NaN, to: -Infinity };
   return [...text.matchAll(pattern)].flatMap((match): PacketFact[] => {
     const figure = numberOf(match[1]);
     const temperatureC = /^f/i.test(match[2] ?? '') ? fahrenheitToC(figure) : figure;
     // washing and storing are not pressing
     if (temperatureC < 100 || temperatureC > 260) return [];
-    return [
-      { kind: 'temperature', temperatureC, from: match.index, to: match.index + match[0].length },
-    ];
+    const place = { from: match.index, to: match.index + match[0].length };
+    // “400 °F (204 °C)” is one figure told twice
+    const again =
+      place.from - before.to < BESIDE && Math.abs(temperatureC - before.temperatureC) < SAME_C;
+    before = { temperatureC, to: place.to };
+    return again ? [] : [{ kind: 'temperature', temperatureC, ...place }];
   });
 }
 

@@ -6,11 +6,11 @@ import { careCard, tapingPlan } from './advice';
 import { dwellByArea } from './area';
 import { displaySetting, splitTimer, type DisplaySetting } from './machine';
 import { orderProcesses, type Process } from './processes';
-import type { Recipe } from './recipe';
+import type { Layer, Recipe } from './recipe';
 import { recipeFor } from './recipes';
 import { perPlate } from './sections';
 import { effectivePlate, largestAreaMm2, planSides, type PressSide } from './sides';
-import { planSteps, settingsFor, type PressStep, type Settings } from './steps';
+import { layersFor, planSteps, settingsFor, type PressStep, type Settings } from './steps';
 
 /** Everything about the heat of a job, from the figures to the last step. */
 export interface PressPlan {
@@ -27,6 +27,8 @@ export interface PressPlan {
   readonly processes: readonly Process[];
   readonly taping: readonly string[];
   readonly care: readonly string[];
+  /** The lay-up, from outside in. */
+  readonly layers: readonly Layer[];
   readonly steps: readonly PressStep[];
 }
 
@@ -57,6 +59,7 @@ export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan
     settings.temperatureC === null
       ? null
       : displaySetting(machine, settings.temperatureC, units, cools(job));
+  const layers = layersFor(recipe, sides);
   const plate = effectivePlate(machine);
   const [face] = faces;
   const [piece] = pieces;
@@ -72,7 +75,8 @@ export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan
       processes: orderProcesses(blank, [transfer, ...heat.also], units),
       taping: tapingPlan(blank, piece ?? null, machine.kind === 'oven', units),
       care: careCard(blank, transfer),
-      steps: planSteps(recipe, { settings, heat, machine, display, sides }),
+      layers,
+      steps: planSteps(recipe, { settings, heat, machine, display, sides, layers }),
     },
   };
 }

@@ -176,6 +176,9 @@ test('two sides of cloth are pressed in turn with fresh paper; of a thin hard bl
   const medallion = both('medallion');
   expect(medallion.sides).toHaveLength(2);
   expect(medallion.steps.filter(({ kind }) => kind === 'stack')).toHaveLength(1);
+  expect(medallion.layers.map(({ role }) => role)).toEqual([
+    ...['heat', 'protect', 'print', 'blank', 'print', 'protect'],
+  ]);
   const tee = both('tee');
   expect(tee.sides).toHaveLength(2);
   expect(tee.steps.filter(({ kind }) => kind === 'stack')).toHaveLength(2);

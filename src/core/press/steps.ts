@@ -64,6 +64,8 @@ export interface StepsInput {
   readonly heat: HeatSettings;
   readonly machine: Machine;
   readonly display: DisplaySetting | null;
+  /** From outside in. */
+  readonly layers: readonly Layer[];
   /** What is pressed; one side at a time unless the recipe presses both together. */
   readonly sides: readonly PressSide[];
 }
@@ -83,8 +85,8 @@ const step = (kind: StepKind, task: Task, more: Partial<Press> = {}): Press => (
 });
 
 /** One dwell as runs of the timer, which never opens between them. */
-function runs(title: string, detail: string, input: StepsInput, layers: readonly Layer[]): Press[] {
-  const { settings, machine } = input;
+function runs(title: string, detail: string, input: StepsInput): Press[] {
+  const { settings, machine, layers } = input;
   const split = splitTimer(settings.dwellS, machine.timerMaxS);
   return split.map((durationS, i) =>
     step(
@@ -104,14 +106,30 @@ function runs(title: string, detail: string, input: StepsInput, layers: readonly
   );
 }
 
+/** The lay-up: where both sides of a hard blank are pressed together, a print on either side of it. */
+export function layersFor(recipe: Recipe, sides: readonly PressSide[]): readonly Layer[] {
+  const [front, back] = sides;
+  if (recipe.sides !== 'together' || !front || !back) return recipe.layers;
+  const of = (role: Layer['role']) => recipe.layers.filter((layer) => layer.role === role);
+  const [cover, ...under] = of('protect');
+  return [
+    ...of('heat'),
+    ...(cover ? [cover] : []),
+    { name: `${front.name} print`, role: 'print', note: 'ink face down, to the blank' },
+    ...of('blank').map(({ name, role }) => ({ name, role, note: 'between its two prints' })),
+    { name: `${back.name} print`, role: 'print', note: 'ink face up, to the blank' },
+    ...under,
+  ];
+}
+
 /** All presses of one side: section after section, turned where the recipe turns. */
 function pressesOf(recipe: Recipe, side: PressSide | null, input: StepsInput): Press[] {
   const count = Math.max(1, side?.sections.length ?? 1);
   return Array.from({ length: count }, (_, i) => {
     const title = count > 1 ? `Press section ${i + 1} of ${count}` : 'Press';
-    const once = runs(title, recipe.pressing, input, recipe.layers);
+    const once = runs(title, recipe.pressing, input);
     if (!recipe.turn) return once;
-    const again = runs('Press again', recipe.pressing, input, recipe.layers);
+    const again = runs('Press again', recipe.pressing, input);
     return [...once, step('stack', recipe.turn, { cautions: [GLOVES] }), ...again];
   }).flat();
 }
@@ -132,7 +150,7 @@ const passOf = (pass: Pass, input: StepsInput): Press[] => [
 
 /** The order at the press, from the first wipe to the finished thing. */
 export function planSteps(recipe: Recipe, input: StepsInput): PressStep[] {
-  const { settings, heat, display, sides } = input;
+  const { settings, heat, display, sides, layers } = input;
   const shown =
     display && display.why.length > 0 ? ` Set ${display.text}. ${display.why.join(' ')}` : '';
   const cool = recipe.cool[heat.coolSchool];
@@ -156,7 +174,7 @@ export function planSteps(recipe: Recipe, input: StepsInput): PressStep[] {
               ? 'From the heat inwards, with nothing between print and blank.'
               : 'Turn it over; fresh paper and a fresh card, above and below.',
         },
-        { layers: recipe.layers },
+        { layers },
       ),
       ...pressesOf(recipe, side, input),
       step('cool', cool, { cautions: [GLOVES] }),

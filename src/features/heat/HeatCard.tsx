@@ -15,31 +15,60 @@ import { useJob } from '@/ui/job/JobProvider';
 import { NextStep } from '@/ui/job/NextStep';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
+import { ItemFields } from './ItemFields';
+import { MachineFields } from './MachineFields';
+import { TransferFields } from './TransferFields';
+import { NOTHING_OWN, useHeatEdit } from './useHeatEdit';
 
 const PRESSURES: readonly Pressure[] = ['light', 'medium', 'firm'];
-const NOTHING_OWN: HeatSettings['own'] = { temperatureC: null, dwellS: null, pressure: null };
 
-function useHeatEdit() {
-  const { edit } = useJob();
-  const change = (part: Partial<HeatSettings>, group = '') =>
-    edit((job) => ({ ...job, heat: { ...job.heat, ...part } }), group);
-  const own = (part: Partial<HeatSettings['own']>, group: string) =>
-    edit(
-      (job) => ({ ...job, heat: { ...job.heat, own: { ...job.heat.own, ...part } } }),
-      `heat-${group}`,
+/** Where the figures come from, and the way back to the usual ones. */
+function Origin() {
+  const { job, plan } = useJob();
+  const { shelf, removeFromShelf } = useBench();
+  const { change } = useHeatEdit();
+  const kept = shelf.figures.find(
+    ({ blankId, transfer }) => blankId === job.blank.id && transfer === job.transfer,
+  );
+  if (plan.press.settings.own)
+    return (
+      <Button
+        size="small"
+        onClick={() => change({ own: NOTHING_OWN })}
+        sx={{ alignSelf: 'flex-start' }}
+      >
+        Back to the usual figures
+      </Button>
     );
-  return { change, own };
+  if (!kept) return null;
+  return (
+    <>
+      <Typography sx={{ fontSize: 15 }}>
+        These are your figures for this blank and transfer, from{' '}
+        {kept.origin === 'own log' ? 'your log' : 'its maker’s sheet'}.
+      </Typography>
+      <Button
+        size="small"
+        onClick={() => void removeFromShelf('figures', kept.id)}
+        sx={{ alignSelf: 'flex-start' }}
+      >
+        Forget them
+      </Button>
+    </>
+  );
 }
 
 function Figures() {
   const { plan } = useJob();
-  const { own, change } = useHeatEdit();
-  const { settings } = plan.press;
+  const { own } = useHeatEdit();
+  const { settings, timer, areaRule } = plan.press;
   return (
     <Section title="Figures">
       {settings.temperatureC === null ? (
         <Typography sx={{ fontSize: 15 }}>
-          The temperature is fixed by the machine’s own program.
+          {plan.tools.machine.kind === 'iron'
+            ? 'Hottest cotton setting, dry.'
+            : 'The temperature is fixed by the machine’s own program.'}
         </Typography>
       ) : (
         <TemperatureField
@@ -55,6 +84,11 @@ function Figures() {
         value={settings.dwellS}
         min={1}
         max={7200}
+        helperText={
+          timer.length > 1
+            ? `Timer: ${timer.map((s) => Math.round(s)).join(' + ')} s`
+            : (areaRule ?? undefined)
+        }
         onValue={(dwellS) => own({ dwellS }, 'dwell')}
       />
       {settings.pressure !== null && (
@@ -71,75 +105,81 @@ function Figures() {
           ))}
         </TextField>
       )}
-      {settings.own && (
-        <Button
-          size="small"
-          onClick={() => change({ own: NOTHING_OWN })}
-          sx={{ alignSelf: 'flex-start' }}
-        >
-          Back to the usual figures
-        </Button>
-      )}
+      <Origin />
     </Section>
   );
 }
 
-function CoolSchool() {
-  const { job, plan } = useJob();
-  const { change } = useHeatEdit();
-  const { cool } = plan.tools.recipe;
+interface SchoolsProps {
+  title: string;
+  label: string;
+  difference: string;
+  value: 'A' | 'B';
+  names: Readonly<Record<'A' | 'B', string>>;
+  cautious: string;
+  onChoose: (school: 'A' | 'B') => void;
+}
+
+/** Two schools, their difference in a sentence, and which is the careful one. */
+function Schools({ title, label, difference, value, names, cautious, onChoose }: SchoolsProps) {
   return (
-    <Section title="Cooling: two schools">
-      <Typography sx={{ fontSize: 15 }}>{cool.difference}</Typography>
+    <Section title={title}>
+      <Typography sx={{ fontSize: 15 }}>{difference}</Typography>
       <RadioGroup
-        aria-label="Cooling school"
-        value={job.heat.coolSchool}
-        onChange={(_, school) => change({ coolSchool: school as HeatSettings['coolSchool'] })}
+        aria-label={label}
+        value={value}
+        onChange={(_, school) => onChoose(school as 'A' | 'B')}
       >
         {(['A', 'B'] as const).map((school) => (
           <FormControlLabel
             key={school}
             value={school}
             control={<Radio size="small" />}
-            label={cool[school].title}
+            label={names[school]}
           />
         ))}
       </RadioGroup>
-      <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
-        Fully cold is the more cautious one.
-      </Typography>
+      <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>{cautious}</Typography>
     </Section>
   );
 }
 
-/** The few choices of the heat. */
+/** The choices of the heat. */
 export function HeatCard() {
   const { job, plan } = useJob();
-  const { shelf } = useBench();
   const { change } = useHeatEdit();
+  const { cool, schoolB } = plan.tools.recipe;
   return (
     <Box>
       <NextStep to="press" label="Next: press" />
-      <Section title="Machine">
-        <TextField
-          select
-          label="Heat source"
-          value={job.heat.machineId}
-          onChange={({ target }) => change({ machineId: target.value, own: NOTHING_OWN })}
-        >
-          {shelf.machines.map(({ id, name }) => (
-            <MenuItem key={id} value={id}>
-              {name}
-            </MenuItem>
-          ))}
-        </TextField>
-        <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
-          Figures: {plan.tools.recipe.origin}. Your machine’s and blank’s own instructions come
-          first.
-        </Typography>
-      </Section>
+      <TransferFields />
+      <MachineFields />
       <Figures />
-      <CoolSchool />
+      {schoolB && (
+        <Schools
+          title="Figures: two schools"
+          label="School for the figures"
+          difference={schoolB.difference}
+          value={job.heat.figureSchool}
+          names={{ A: 'Cooler and short', B: 'Hotter and longer' }}
+          cautious="Cooler and short is the more cautious one."
+          onChoose={(figureSchool: HeatSettings['figureSchool']) =>
+            change({ figureSchool, own: NOTHING_OWN })
+          }
+        />
+      )}
+      {cool.difference !== '' && (
+        <Schools
+          title="Cooling: two schools"
+          label="Cooling school"
+          difference={cool.difference}
+          value={job.heat.coolSchool}
+          names={{ A: cool.A.title, B: cool.B.title }}
+          cautious="Fully cold is the more cautious one."
+          onChoose={(coolSchool) => change({ coolSchool })}
+        />
+      )}
+      <ItemFields />
     </Box>
   );
 }

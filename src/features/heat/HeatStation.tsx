@@ -1,10 +1,86 @@
 'use client';
 
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Face } from '@/core/blank';
+import type { PressSide } from '@/core/press';
+import { Choice } from '@/ui/fields/Choice';
 import { JobFrame } from '@/ui/job/JobFrame';
+import { useJob } from '@/ui/job/JobProvider';
+import { FaceTabs } from '@/ui/stage/FaceTabs';
+import { StageBar } from '@/ui/stage/StageBar';
 import { HeatCard } from './HeatCard';
 import { PressCard } from './PressCard';
+import { SectionStage, useSectionWords } from './SectionStage';
+import { useHeatEdit } from './useHeatEdit';
 
-/** Station 4: the machine, the figures, and the whole pressing on one card. */
+function SectionBar({ side }: { side: PressSide }) {
+  const { job } = useJob();
+  const { change } = useHeatEdit();
+  const words = useSectionWords(side);
+  return (
+    <>
+      <Typography sx={{ fontSize: 15, flex: 1 }}>{words}</Typography>
+      {side.sections.length > 1 && (
+        <Box sx={{ flexShrink: 0, '& button': { whiteSpace: 'nowrap' } }}>
+          <Choice
+            label="Order of the placements"
+            value={job.heat.sections}
+            options={[
+              ['rows', 'Row by row'],
+              ['inwards', 'Corners first'],
+            ]}
+            onChoose={(sections) => change({ sections })}
+          />
+        </Box>
+      )}
+    </>
+  );
+}
+
+/** Station 4: transfer, machine and figures; the whole pressing on one card, and the plate's placements. */
 export function HeatStation() {
-  return <JobFrame station="heat" stage={<PressCard />} card={<HeatCard />} />;
+  const { plan } = useJob();
+  const [show, setShow] = useState<'card' | 'plate'>('card');
+  const [faceId, setFaceId] = useState('');
+  const sides = plan.press.sides.filter(({ sections }) => sections.length > 0);
+  const side = sides.find((each) => each.faceId === faceId) ?? sides[0];
+  const face = plan.faces.find(({ id }) => id === side?.faceId);
+  const faces: readonly Face[] = plan.faces.filter(({ id }) =>
+    sides.some((each) => each.faceId === id),
+  );
+  const plate = show === 'plate' && side && face;
+  return (
+    <JobFrame
+      station="heat"
+      stage={
+        <>
+          {side && face && (
+            <StageBar>
+              <Box sx={{ flexShrink: 0, '& button': { whiteSpace: 'nowrap' } }}>
+                <Choice
+                  label="What is shown"
+                  value={show}
+                  options={[
+                    ['card', 'Press card'],
+                    ['plate', 'Plate on the blank'],
+                  ]}
+                  onChoose={setShow}
+                />
+              </Box>
+              {plate && (
+                <>
+                  <FaceTabs faces={faces} face={face} onFace={setFaceId} />
+                  <SectionBar side={side} />
+                </>
+              )}
+            </StageBar>
+          )}
+          {plate ? <SectionStage face={face} side={side} /> : <PressCard />}
+        </>
+      }
+      card={<HeatCard />}
+    />
+  );
 }

@@ -1,10 +1,15 @@
 'use client';
 
+import DownloadIcon from '@mui/icons-material/Download';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
+import { pressCard } from '@/core/jig';
 import { settingsLine, type PressStep } from '@/core/press';
 import { formatDuration, formatTemperature } from '@/core/units';
+import { drawingToPdf } from '@/files/pdf';
+import { download, fileName } from '@/ui/files';
 import { useJob } from '@/ui/job/JobProvider';
 import { LayerStack } from '@/ui/LayerStack';
 import { COLOURS, FONTS } from '@/ui/theme';
@@ -61,6 +66,68 @@ function Step({ step, number }: { step: PressStep; number: number }) {
   );
 }
 
+/** A titled list of plain lines. */
+function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
+  return (
+    <Box sx={{ mt: 2 }}>
+      <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
+        {title}
+      </Typography>
+      <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 15, '& li': { mb: 0.5 } }}>
+        {lines.map((each) => (
+          <li key={each}>{each}</li>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** The card as a PDF, for the table. */
+function SavePdf() {
+  const { job, plan } = useJob();
+  const units = useUnits();
+  const { machine, paper, recipe } = plan.tools;
+  async function save() {
+    const drawing = pressCard({
+      ...{ job, units, press: plan.press },
+      ...{ machine: machine.name, cautions: recipe.cautions },
+    });
+    const bytes = await drawingToPdf(drawing, paper);
+    const type = 'application/pdf';
+    download(
+      fileName(`${job.name} press card`, 'pdf'),
+      new Blob([bytes as Uint8Array<ArrayBuffer>], { type }),
+    );
+  }
+  return (
+    <Button size="small" startIcon={<DownloadIcon />} onClick={() => void save()}>
+      Save as PDF
+    </Button>
+  );
+}
+
+/** What the machine is set to, where that is not simply the figure above. */
+function Settings() {
+  const { plan } = useJob();
+  const { display, timer, atOnce } = plan.press;
+  const lines = [
+    ...(display && display.why.length > 0 ? [`Set ${display.text}. ${display.why.join(' ')}`] : []),
+    ...(timer.length > 1
+      ? [`Timer: ${timer.map((s) => Math.round(s)).join(' + ')} s without opening.`]
+      : []),
+    ...(atOnce !== null && atOnce > 1 ? [`${atOnce} of these lie on the plate at once.`] : []),
+  ];
+  return (
+    <>
+      {lines.map((each) => (
+        <Typography key={each} sx={{ fontSize: 15 }}>
+          {each}
+        </Typography>
+      ))}
+    </>
+  );
+}
+
 /** The whole pressing on one card: figures, stack, order, cautions. */
 export function PressCard() {
   const { plan } = useJob();
@@ -77,7 +144,12 @@ export function PressCard() {
         variant="outlined"
         sx={{ maxWidth: 820, mx: 'auto', p: 3, borderColor: COLOURS.hairline }}
       >
-        <Typography sx={{ color: COLOURS.graphite }}>{machine.name}</Typography>
+        <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
+          <Typography sx={{ color: COLOURS.graphite }}>
+            {machine.name}: {recipe.name.toLowerCase()}
+          </Typography>
+          <SavePdf />
+        </Box>
         <Typography
           component="p"
           sx={{ fontFamily: FONTS.figure, fontSize: 34, color: COLOURS.ember, lineHeight: 1.2 }}
@@ -88,12 +160,13 @@ export function PressCard() {
           Pressure: {recipe.pressureNote}. Figures:{' '}
           {plan.press.settings.own ? 'your own' : recipe.origin}.
         </Typography>
+        <Settings />
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3, mb: 2 }}>
           <Box>
             <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
               Stack, from outside in
             </Typography>
-            <LayerStack layers={recipe.layers} />
+            <LayerStack layers={plan.press.layers} />
           </Box>
           <Box>
             <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
@@ -117,6 +190,9 @@ export function PressCard() {
             <Step key={step.id} step={step} number={i + 1} />
           ))}
         </Box>
+        <Lines title="Taping" lines={plan.press.taping} />
+        <Lines title="It is done when" lines={[recipe.doneness]} />
+        <Lines title="For the one who gets it" lines={plan.press.care} />
       </Paper>
     </Box>
   );

@@ -30,7 +30,7 @@ const copyOf = (blank: Blank): Blank => ({
 
 /** The user's blanks and our presets: measured once, used in every job. */
 export function ShelfScreen() {
-  const { name: bench, shelf, addToShelf, removeBlank } = useBench();
+  const { name: bench, shelf, addToShelf, removeFromShelf } = useBench();
   const [measuring, setMeasuring] = useState<Blank | null>(null);
   const notify = useNotify();
   const input = useRef<HTMLInputElement>(null);
@@ -60,7 +60,7 @@ export function ShelfScreen() {
     );
 
   async function remove(blank: Blank) {
-    await removeBlank(blank.id);
+    await removeFromShelf('blanks', blank.id);
     notify({
       tone: 'info',
       text: `“${blank.name}” was taken off the shelf.`,

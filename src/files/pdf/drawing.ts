@@ -5,6 +5,8 @@ import { POINTS_PER_MM } from './draw';
 /** Room left round a drawing on its own page, mm: every home printer reaches that far. */
 const BORDER_MM = 7;
 const LINE_PT = 0.7;
+/** What the standard fonts have no letter for (WinAnsi, ISO 32000-1 annex D). */
+const NOT_WIN_ANSI = /[^\x20-\x7e\xa0-\xff‘’“”–—…•]/g;
 
 /** How each kind of line looks in print. */
 const LOOKS: Readonly<Record<Stroke, { grey: number; dash?: number[] }>> = {
@@ -57,7 +59,7 @@ export async function drawingToPdf(
     });
   }
   for (const { x, y, text, sizeMm } of drawing.texts) {
-    page.drawText(text.replace(/[^\x20-\xff]/g, '?'), {
+    page.drawText(text.replace(NOT_WIN_ANSI, '?'), {
       x: left + x * POINTS_PER_MM,
       y: top - y * POINTS_PER_MM,
       size: sizeMm * POINTS_PER_MM,

@@ -32,7 +32,7 @@ interface Bench {
   /** Adds to the shelf, or replaces what has the same id. */
   readonly addToShelf: (things: Partial<Shelf>) => Promise<void>;
   /** Takes one of the user's own blanks off; a preset under the same id shows again. */
-  readonly removeBlank: (id: string) => Promise<void>;
+  readonly removeFromShelf: (kind: keyof Shelf, id: string) => Promise<void>;
 }
 
 const BenchContext = createContext<Bench | null>(null);
@@ -82,9 +82,9 @@ export function BenchProvider({ bench, children }: { bench: BenchName; children:
       keepShelf((own) => mergeShelves(own, { ...EMPTY_SHELF, ...things })),
     [keepShelf],
   );
-  const removeBlank = useCallback(
-    (id: string) =>
-      keepShelf((own) => ({ ...own, blanks: own.blanks.filter((blank) => blank.id !== id) })),
+  const removeFromShelf = useCallback(
+    (kind: keyof Shelf, id: string) =>
+      keepShelf((own) => ({ ...own, [kind]: own[kind].filter((thing) => thing.id !== id) })),
     [keepShelf],
   );
 
@@ -95,9 +95,9 @@ export function BenchProvider({ bench, children }: { bench: BenchName; children:
         db: opened.db,
         shelf: mergeShelves(BUILT_IN_SHELF, opened.own),
         addToShelf,
-        removeBlank,
+        removeFromShelf,
       },
-    [bench, opened, addToShelf, removeBlank],
+    [bench, opened, addToShelf, removeFromShelf],
   );
 
   if (problem) {

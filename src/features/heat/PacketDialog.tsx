@@ -1,0 +1,200 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import type { OwnFigures } from '@/core/model';
+import {
+  conflictOf,
+  factWords,
+  MAX_PACKET_CHARS,
+  readPacket,
+  type PacketFact,
+  type PlanSays,
+} from '@/core/press';
+import { TRANSFERS } from '@/core/transfer';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { useJob } from '@/ui/job/JobProvider';
+import { useNotify } from '@/ui/notify';
+import { COLOURS } from '@/ui/theme';
+import { useUnits } from '@/ui/units';
+import { NOTHING_OWN, useHeatEdit } from './useHeatEdit';
+
+/** Words of the text before and after a fact, so that it is recognised. */
+const AROUND = 28;
+
+function Quote({ text, fact }: { text: string; fact: PacketFact }) {
+  const before = text.slice(Math.max(0, fact.from - AROUND), fact.from);
+  const after = text.slice(fact.to, fact.to + AROUND);
+  return (
+    <Typography component="span" sx={{ fontSize: 14, color: COLOURS.graphite }}>
+      …{before}
+      <Box component="mark" sx={{ bgcolor: COLOURS.saffronGround, color: COLOURS.ink }}>
+        {text.slice(fact.from, fact.to)}
+      </Box>
+      {after}…
+    </Typography>
+  );
+}
+
+/** What the plan does, in the packet's terms. */
+function usePlanSays(): PlanSays {
+  const { job, plan } = useJob();
+  const { settings } = plan.press;
+  const cool = plan.tools.recipe.cool[job.heat.coolSchool].durationS ?? 0;
+  const own = cool >= 60 ? 'cold' : cool > 0 ? 'warm' : 'hot';
+  return {
+    ...settings,
+    mirrored: plan.mirror.needed,
+    peel: TRANSFERS[job.transfer].peel ?? own,
+  };
+}
+
+/** The own figures that the confirmed facts make; null while they name no time. */
+function figuresOf(facts: readonly PacketFact[], says: PlanSays) {
+  const find = <K extends PacketFact['kind']>(kind: K) =>
+    facts.find((fact): fact is Extract<PacketFact, { kind: K }> => fact.kind === kind);
+  const time = facts.find((fact) => fact.kind === 'time' && fact.about === 'press');
+  const heat = find('temperature');
+  if (!time && !heat) return null;
+  return {
+    temperatureC: heat?.temperatureC ?? says.temperatureC,
+    dwellS: time?.kind === 'time' ? time.dwellS : says.dwellS,
+    pressure: find('pressure')?.pressure ?? says.pressure,
+  };
+}
+
+function Facts({
+  text,
+  facts,
+  off,
+  onToggle,
+}: {
+  text: string;
+  facts: readonly PacketFact[];
+  off: ReadonlySet<number>;
+  onToggle: (from: number) => void;
+}) {
+  const units = useUnits();
+  const says = usePlanSays();
+  return (
+    <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+      {facts.map((fact) => {
+        const conflict = conflictOf(fact, says, units);
+        return (
+          <Box component="li" key={fact.from} sx={{ mb: 1 }}>
+            <FormControlLabel
+              control={
+                <Checkbox
+                  size="small"
+                  checked={!off.has(fact.from)}
+                  onChange={() => onToggle(fact.from)}
+                />
+              }
+              label={<strong>{factWords(fact, units)}</strong>}
+            />
+            <Quote text={text} fact={fact} />
+            {conflict && (
+              <Typography sx={{ fontSize: 15, color: COLOURS.saffron }}>{conflict}</Typography>
+            )}
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+/** Reads a maker's instructions; what is confirmed becomes the figures for this blank and transfer. */
+export function PacketDialog({ onClose }: { onClose: () => void }) {
+  const { job } = useJob();
+  const { addToShelf } = useBench();
+  const { change } = useHeatEdit();
+  const notify = useNotify();
+  const says = usePlanSays();
+  const [text, setText] = useState('');
+  const [off, setOff] = useState<ReadonlySet<number>>(new Set());
+  const facts = useMemo(() => readPacket(text), [text]);
+  const wanted = figuresOf(
+    facts.filter(({ from }) => !off.has(from)),
+    says,
+  );
+
+  function keep() {
+    if (!wanted) return;
+    const figures: OwnFigures = {
+      id: `${job.blank.id}.${job.transfer}`.slice(0, 80),
+      blankId: job.blank.id,
+      transfer: job.transfer,
+      ...wanted,
+      origin: "maker's sheet",
+    };
+    void addToShelf({ figures: [figures] });
+    change({ own: NOTHING_OWN });
+    notify({
+      tone: 'success',
+      text: `Kept for every job with “${job.blank.name}” and this transfer.`,
+    });
+    onClose();
+  }
+
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" fullWidth>
+      <DialogTitle>A maker’s instructions</DialogTitle>
+      <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
+        <TextField
+          label="Paste what the packet says"
+          multiline
+          minRows={4}
+          maxRows={9}
+          autoFocus
+          margin="dense"
+          value={text}
+          onChange={({ target }) => {
+            setText(target.value.slice(0, MAX_PACKET_CHARS));
+            setOff(new Set());
+          }}
+        />
+        {facts.length > 0 ? (
+          <>
+            <Typography sx={{ fontSize: 15 }}>
+              Found in it. Untick what is not about this pressing:
+            </Typography>
+            <Facts
+              text={text}
+              facts={facts}
+              off={off}
+              onToggle={(from) =>
+                setOff(
+                  (old) =>
+                    new Set(old.has(from) ? [...old].filter((x) => x !== from) : [...old, from]),
+                )
+              }
+            />
+          </>
+        ) : (
+          text.trim() !== '' && (
+            <Alert severity="info">
+              No temperature, time, pressure, mirroring or peel is found in it. Temperatures need
+              their unit, as in 400 °F or 204 °C.
+            </Alert>
+          )
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+        <Button variant="contained" disabled={!wanted} onClick={keep}>
+          Press by these figures
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,54 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { TRANSFER_KINDS, type TransferKind } from '@/core/model';
+import { canTake } from '@/core/press';
+import { TRANSFERS } from '@/core/transfer';
+import { useJob } from '@/ui/job/JobProvider';
+import { Section } from '@/ui/Section';
+import { COLOURS } from '@/ui/theme';
+import { PacketDialog } from './PacketDialog';
+import { useHeatEdit } from './useHeatEdit';
+import { WaysDialog } from './WaysDialog';
+
+/** By what kind of transfer, and what that kind asks for. */
+export function TransferFields() {
+  const { job } = useJob();
+  const { transfer } = useHeatEdit();
+  const [open, setOpen] = useState<'ways' | 'packet' | null>(null);
+  const kind = TRANSFERS[job.transfer];
+  const close = () => setOpen(null);
+  return (
+    <Section title="Transfer">
+      <TextField
+        select
+        label="Kind of transfer"
+        value={job.transfer}
+        onChange={({ target }) => transfer(target.value as TransferKind)}
+      >
+        {TRANSFER_KINDS.map((each) => (
+          <MenuItem key={each} value={each} disabled={!canTake(job.blank, each)}>
+            {TRANSFERS[each].label}
+            {canTake(job.blank, each) ? '' : ' (not on this blank)'}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
+        {kind.mirrored ? 'Mirrored, ' : 'Not mirrored, '}
+        {kind.imageSide}. White: {kind.white.toLowerCase()} {kind.rightSide}
+      </Typography>
+      <Button size="small" onClick={() => setOpen('ways')} sx={{ alignSelf: 'flex-start' }}>
+        Weigh the ways side by side
+      </Button>
+      <Button size="small" onClick={() => setOpen('packet')} sx={{ alignSelf: 'flex-start' }}>
+        Read a maker’s instructions
+      </Button>
+      {open === 'ways' && <WaysDialog onClose={close} />}
+      {open === 'packet' && <PacketDialog onClose={close} />}
+    </Section>
+  );
+}

@@ -1,0 +1,99 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { compareWays, type Way } from '@/core/ways';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { useJob } from '@/ui/job/JobProvider';
+import { COLOURS, FONTS } from '@/ui/theme';
+import { useUnits } from '@/ui/units';
+import { useHeatEdit } from './useHeatEdit';
+
+const HEADS = ['Way', 'Sheets', 'Cost of a sheet', 'Press', 'White', 'Feel', 'How long it lasts'];
+
+function WayRow({ way, taken, onTake }: { way: Way; taken: boolean; onTake: () => void }) {
+  const stopped = way.stops.length > 0;
+  return (
+    <>
+      <TableRow sx={{ verticalAlign: 'top', '& td, & th': stopped ? { borderBottom: 0 } : {} }}>
+        <TableCell component="th" scope="row" sx={{ fontWeight: 700 }}>
+          {way.label}
+          <Box>
+            {taken ? (
+              <Typography sx={{ fontSize: 14, color: COLOURS.clover }}>as it is now</Typography>
+            ) : (
+              <Button size="small" onClick={onTake} aria-label={`Take ${way.label}`}>
+                Take it
+              </Button>
+            )}
+          </Box>
+        </TableCell>
+        <TableCell sx={{ fontFamily: FONTS.figure }}>{way.sheets}</TableCell>
+        <TableCell>{way.cost}</TableCell>
+        <TableCell sx={{ fontFamily: FONTS.figure }}>{way.heat}</TableCell>
+        <TableCell>{way.white}</TableCell>
+        <TableCell>{way.feel}</TableCell>
+        <TableCell>{way.durability}</TableCell>
+      </TableRow>
+      {stopped && (
+        <TableRow>
+          <TableCell colSpan={HEADS.length} sx={{ color: COLOURS.ember, pt: 0 }}>
+            Stops: {way.stops.join(' ')}
+          </TableCell>
+        </TableRow>
+      )}
+    </>
+  );
+}
+
+/** Every transfer this blank takes, with what it costs, feels like and lasts. */
+export function WaysDialog({ onClose }: { onClose: () => void }) {
+  const { job } = useJob();
+  const { shelf } = useBench();
+  const units = useUnits();
+  const { transfer } = useHeatEdit();
+  const ways = useMemo(() => compareWays(job, shelf, units), [job, shelf, units]);
+  return (
+    <Dialog open onClose={onClose} maxWidth="lg" fullWidth>
+      <DialogTitle>Ways onto “{job.blank.name}”</DialogTitle>
+      <DialogContent>
+        <Table size="small" aria-label="Ways side by side">
+          <TableHead>
+            <TableRow>
+              {HEADS.map((head) => (
+                <TableCell key={head}>{head}</TableCell>
+              ))}
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {ways.map((way) => (
+              <WayRow
+                key={way.transfer}
+                way={way}
+                taken={way.transfer === job.transfer}
+                onTake={() => transfer(way.transfer)}
+              />
+            ))}
+          </TableBody>
+        </Table>
+        <Typography sx={{ fontSize: 14, color: COLOURS.graphite, mt: 2 }}>
+          Costs and durability are common practice, in words; your own log knows better in time.
+        </Typography>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

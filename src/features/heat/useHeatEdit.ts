@@ -1,0 +1,25 @@
+'use client';
+
+import { withTransfer } from '@/core/job';
+import type { HeatSettings, TransferKind } from '@/core/model';
+import { useJob } from '@/ui/job/JobProvider';
+
+export const NOTHING_OWN: HeatSettings['own'] = {
+  temperatureC: null,
+  dwellS: null,
+  pressure: null,
+};
+
+/** Changes to a job's heat, each one step to undo. */
+export function useHeatEdit() {
+  const { edit } = useJob();
+  const change = (part: Partial<HeatSettings>, group = '') =>
+    edit((job) => ({ ...job, heat: { ...job.heat, ...part } }), group);
+  const own = (part: Partial<HeatSettings['own']>, group: string) =>
+    edit(
+      (job) => ({ ...job, heat: { ...job.heat, own: { ...job.heat.own, ...part } } }),
+      `heat-${group}`,
+    );
+  const transfer = (kind: TransferKind) => edit((job) => withTransfer(job, kind));
+  return { change, own, transfer };
+}
