@@ -63,16 +63,16 @@ export function detailShareIn({ art, placed, slot }: Placed, region: Region): nu
   const [lines, along] = upright ? [rows, columns] : [columns, rows];
   let [all, inside] = [0, 0];
   for (let line = 0; line < lines; line++) {
-    const spotAt = (step: number) => {
-      const [u, v] = [(step + 0.5) / along, (line + 0.5) / lines];
-      return applyAffine(toFace, upright ? { x: u, y: v } : { x: v, y: u });
-    };
-    const crossings = crossingsAt(region, spotAt(0).y);
+    const v = (line + 0.5) / lines;
+    const start = applyAffine(toFace, upright ? { x: 0, y: v } : { x: v, y: 0 });
+    const perStep = (upright ? toFace[0] : toFace[2]) / along;
+    const crossings = crossingsAt(region, start.y);
     for (let step = 0; step < along; step++) {
       const weight = cells[upright ? line * columns + step : step * columns + line] ?? 0;
       if (weight === 0) continue;
       all += weight;
-      if (isBetween(crossings, spotAt(step).x)) inside += weight;
+      if (crossings.length > 0 && isBetween(crossings, start.x + (step + 0.5) * perStep))
+        inside += weight;
     }
   }
   return all === 0 ? 0 : inside / all;

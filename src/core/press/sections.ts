@@ -1,4 +1,11 @@
-import { regionBox, type Box, type Point, type Region } from '../geometry';
+import {
+  boxAround,
+  isUprightRect,
+  regionBox,
+  type Box,
+  type Point,
+  type Region,
+} from '../geometry';
 import type { HeatSettings } from '../model';
 
 /** What one placement of a plate heats fully: its size less the cooler border, mm. */
@@ -57,15 +64,16 @@ function reach(region: Region, a: number, b: number): { left: number; right: num
 }
 
 /** Heights at which bands may end: where plates stacked from either end do, and evenly between. */
-function endsFor(top: number, bottom: number, heights: readonly number[]): number[] {
+function endsFor(region: Region, heights: readonly number[]): number[] {
+  const { y: top, height } = regionBox(region);
+  const bottom = top + height;
   const ends = new Set<number>([top, bottom]);
-  for (let i = 1; i < BAND_STEPS; i++) ends.add(top + ((bottom - top) * i) / BAND_STEPS);
-  const stack = (at: number, left: number) => {
-    if (at > bottom - HAIR || left === 0) return;
-    ends.add(at).add(top + bottom - at);
-    for (const height of heights) stack(at + height, left - 1);
-  };
-  stack(top, 6);
+  // every band of a rectangle is alike: only full ones matter
+  if (!isUprightRect(region))
+    for (let i = 1; i < BAND_STEPS; i++) ends.add(top + (height * i) / BAND_STEPS);
+  const [first = height, second = height] = heights;
+  for (let one = 0; one < height; one += first)
+    for (let both = one; both < height; both += second) ends.add(top + both).add(bottom - both);
   return [...ends].sort((a, b) => a - b);
 }
 
@@ -74,10 +82,8 @@ function endsFor(top: number, bottom: number, heights: readonly number[]): numbe
  * exact dynamic programming over where bands end.
  */
 function fewestBands(region: Region, plates: readonly EffectivePlate[]): readonly Band[] {
-  const box = regionBox(region);
   const ends = endsFor(
-    box.y,
-    box.y + box.height,
+    region,
     plates.map(({ heightMm }) => heightMm),
   );
   const slices = ends.slice(1).map((b, i) => reach(region, ends[i] as number, b));
@@ -174,6 +180,15 @@ export function planSections(
   order: HeatSettings['sections'],
 ): readonly Section[] {
   if (region.length === 0 || plate.widthMm <= 0 || plate.heightMm <= 0) return [];
+  const box = regionBox(region);
+  const under = [plate, turnedPlate(plate)].find(
+    ({ widthMm, heightMm }) => box.width <= widthMm + HAIR && box.height <= heightMm + HAIR,
+  );
+  if (under) {
+    const { widthMm: width, heightMm: height } = under;
+    const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+    return [{ number: 1, box: boxAround(middle, width, height) }];
+  }
   const plates =
     Math.abs(plate.widthMm - plate.heightMm) < HAIR ? [plate] : [plate, turnedPlate(plate)];
   const rows = placed(fewestBands(region, plates));
@@ -184,7 +199,7 @@ export function planSections(
     ),
   ).map(turnedBox);
   const boxes = columns.length < rows.length ? columns : rows;
-  const inOrder = order === 'inwards' ? inwards(boxes, regionBox(region)) : boxes;
+  const inOrder = order === 'inwards' ? inwards(boxes, box) : boxes;
   return inOrder.map((box, i) => ({ number: i + 1, box }));
 }
 

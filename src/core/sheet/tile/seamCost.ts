@@ -31,7 +31,9 @@ export interface PieceCosts {
 /** Looks along a line are this many a picture at most: its map of detail is coarser. */
 const LOOKS = 96;
 
-const { floor, min, max, ceil } = Math;
+const { abs, floor, min, max, ceil } = Math;
+/** A map from mm to the unit square with less of the other axis than this is square to it. */
+const SQUARE = 1e-9;
 
 /** How much detail a place of a picture shows, 0–1; none beside it. */
 function detailOf(art: Artwork, toUnit: Affine): (x: number, y: number) => number {
@@ -43,6 +45,26 @@ function detailOf(art: Artwork, toUnit: Affine): (x: number, y: number) => numbe
     if (u < 0 || u >= 1 || v < 0 || v >= 1) return 0;
     return (cells[floor(v * rows) * columns + floor(u * columns)] ?? 0) / 255;
   };
+}
+
+/**
+ * Which column or row of a picture's map of detail a line at a place runs along, so that a line is
+ * looked along once for each; null for a picture that is not square to the piece.
+ */
+function laneOf(
+  art: Artwork,
+  [a, b, c, d, e, f]: Affine,
+  axis: 'upright' | 'level',
+): ((place: number) => number) | null {
+  const { columns, rows } = art.facts?.detail ?? UNMEASURED;
+  const [straight, turned] = [max(abs(b), abs(c)) < SQUARE, max(abs(a), abs(d)) < SQUARE];
+  if (!straight && !turned) return null;
+  // an upright line has one u where the picture lies straight, one v where it lies turned
+  const alongU = (axis === 'upright') === straight;
+  const [scale, offset, cells] = alongU
+    ? [axis === 'upright' ? a : c, e, columns]
+    : [axis === 'upright' ? b : d, f, rows];
+  return (place) => floor((scale * place + offset) * cells);
 }
 
 /** The box a picture takes on the piece as it lies on paper. */
@@ -69,15 +91,22 @@ export function cutCostsOf(
   for (const placed of piece.arts) {
     const art = arts.get(placed.artSha256);
     if (!art) continue;
-    const detail = detailOf(art, inverse(placed.matrix));
+    const toUnit = inverse(placed.matrix);
+    const detail = detailOf(art, toUnit);
+    const lane = (axis: 'upright' | 'level') => (bend ? null : laneOf(art, toUnit, axis));
     const at = (x: number, y: number): number => {
       if (!bend) return detail(x, y);
       const onStrip = unbend({ x, y }, strip, bend.sector, bend.centre);
       return detail(onStrip.x, onStrip.y);
     };
     const room = intersection(roomOf(piece, placed.box), whole);
-    addAlong(upright, stepMm, [room.x, right(room)], [room.y, bottom(room)], at);
-    addAlong(level, stepMm, [room.y, bottom(room)], [room.x, right(room)], (y, x) => at(x, y));
+    addAlong(upright, stepMm, [room.x, right(room)], [room.y, bottom(room)], at, lane('upright'));
+    const turnedAt = (y: number, x: number) => at(x, y);
+    const [down, across]: [Span, Span] = [
+      [room.y, bottom(room)],
+      [room.x, right(room)],
+    ];
+    addAlong(level, stepMm, down, across, turnedAt, lane('level'));
   }
   for (const kept of wholes) {
     forbid(upright, stepMm, kept.x, right(kept));
@@ -95,14 +124,20 @@ function addAlong(
   span: Span,
   along: Span,
   at: (place: number, alongIt: number) => number,
+  lane: ((place: number) => number) | null,
 ): void {
   const apart = max(stepMm, (along[1] - along[0]) / LOOKS);
   const looks = max(1, floor((along[1] - along[0]) / apart));
   const share = (along[1] - along[0]) / looks;
   const last = min(sums.length - 1, floor(span[1] / stepMm));
+  let [known, sum] = [Number.NaN, 0];
   for (let i = ceil(span[0] / stepMm); i <= last; i++) {
-    let sum = 0;
-    for (let k = 0; k < looks; k++) sum += at(i * stepMm, along[0] + (k + 0.5) * share);
+    const here = lane ? lane(i * stepMm) : Number.NaN;
+    if (here !== known) {
+      sum = 0;
+      for (let k = 0; k < looks; k++) sum += at(i * stepMm, along[0] + (k + 0.5) * share);
+      known = here;
+    }
     sums[i] = (sums[i] ?? 0) + sum * share;
   }
 }

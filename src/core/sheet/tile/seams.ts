@@ -72,6 +72,22 @@ export const costOf = ({ stepMm, costs }: CutCosts, atMm: readonly number[]): nu
   atMm.reduce((sum, at) => sum + (costs[Math.round(at / stepMm)] ?? 0), 0);
 
 /**
+ * Where the least of the last so many values lies, asked for one place after the other: each value is
+ * put in and thrown out once. The earliest of equals; −1 where all are infinite.
+ */
+function slidingLeast(values: Float64Array, width: number): (upTo: number) => number {
+  const waiting: number[] = [];
+  let first = 0;
+  return (upTo) => {
+    const value = values[upTo] ?? Infinity;
+    while (waiting.length > first && (values[waiting.at(-1) ?? 0] ?? 0) > value) waiting.pop();
+    if (value < Infinity) waiting.push(upTo);
+    while (first < waiting.length && (waiting[first] ?? 0) <= upTo - width) first++;
+    return waiting[first] ?? -1;
+  };
+}
+
+/**
  * The cheapest places for the seams between so many sheets: exact, by dynamic programming over the
  * places the costs are given for (each sheet's best from the best of the sheet before). Equal costs
  * go to the more even strips.
@@ -97,13 +113,11 @@ export function bestSeams(
     const came = new Int32Array(places).fill(-1);
     const most = Math.floor(longest(reach, nth - 1, count) / stepMm);
     const least = Math.max(1, Math.ceil((leastMm - HAIR_MM) / stepMm));
+    const cheapest = slidingLeast(before, most - least + 1);
     for (let at = least; at < places; at++) {
-      let [cheapest, best] = [Infinity, -1];
-      for (let prior = Math.max(0, at - most); prior <= at - least; prior++) {
-        const cost = before[prior] ?? Infinity;
-        if (cost < cheapest) [cheapest, best] = [cost, prior];
-      }
-      now[at] = cheapest + (costs[at] ?? 0) + bias(at * stepMm, nth);
+      const best = cheapest(at - least);
+      if (best < 0) continue;
+      now[at] = (before[best] ?? Infinity) + (costs[at] ?? 0) + bias(at * stepMm, nth);
       came[at] = best;
     }
     before = now;
