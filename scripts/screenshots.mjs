@@ -38,11 +38,6 @@ const VIEWS = [
     },
   ],
   [
-    'fold',
-    job('medallion', 'art'),
-    (page) => page.getByRole('button', { name: 'As printed' }).click(),
-  ],
-  [
     'prepare',
     job('medallion', 'art'),
     async (page) => {
@@ -80,6 +75,11 @@ const VIEWS = [
     },
   ],
   ['heat', job('moons', 'heat')],
+  [
+    'plate',
+    job('chart', 'heat'),
+    (page) => page.getByRole('button', { name: 'Plate on the blank' }).click(),
+  ],
   [
     'press-stack',
     job('moons', 'press'),

@@ -85,3 +85,21 @@ test('a record with a photo: written down, seen in the log, out as CSV', async (
   await page.getByRole('searchbox').fill('mirrored twice');
   await expect(page.getByRole('row')).toHaveCount(2);
 });
+
+test('figures of a good pressing are taken up again for this blank and transfer', async ({
+  page,
+}) => {
+  await page.goto('/demo/job/demo-moons/record');
+  await page.getByRole('button', { name: /Good/ }).first().click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page
+    .getByRole('button', { name: /^Press by these figures again/ })
+    .first()
+    .click();
+  await expect(page.getByText(/^Kept for every job with/)).toBeVisible();
+  await page.goto('/demo/job/demo-moons/heat');
+  await expect(
+    page.getByText(/your figures for this blank and transfer, from your log/),
+  ).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Press card' })).toContainText('Figures: own log');
+});

@@ -5,6 +5,7 @@ import { planJob } from '../plan';
 import { BUILT_IN_SHELF } from '../shelf';
 import { inches } from '../units';
 import {
+  withTransfer,
   hangBelow,
   inOtherOrder,
   namesFrom,
@@ -129,4 +130,16 @@ describe('a list of names', () => {
     expect(plain.placements[1]?.perName).toEqual([]);
     expect(plain.arts).toHaveLength(2);
   });
+});
+
+test('another transfer brings its machine, printer and paper along, and takes them back', () => {
+  const job = jobOn('tee-navy', artwork());
+  const vinyl = withTransfer(job, 'vinyl');
+  expect(vinyl).toMatchObject({ transfer: 'vinyl', sheet: { paperId: 'printed-12' } });
+  const paper = withTransfer(vinyl, 'dark-paper');
+  expect(paper.sheet).toMatchObject({ paperId: 'letter', printerId: 'ordinary-inkjet' });
+  const iron = { ...job, heat: { ...job.heat, machineId: 'iron' } };
+  expect(withTransfer(iron, 'light-paper').heat.machineId).toBe('iron');
+  expect(withTransfer(iron, 'film-white').heat.machineId).toBe('hand-press');
+  expect(withTransfer(paper, 'sublimation').sheet).toEqual(job.sheet);
 });

@@ -76,7 +76,15 @@ export function withBlank(job: Job, blank: Blank): Job {
   };
 }
 
-/** The job by another transfer; machine, printer and figures follow where they no longer fit. */
+/** What a transfer comes on: dye sheets and vinyl in ready-made sheets, all else on one's own paper. */
+function paperFor(transfer: TransferKind, paperId: string): string {
+  const bought = transfer === 'dye-sheet' || transfer === 'vinyl';
+  const paper = BUILT_IN_SHELF.papers.find(({ id }) => id === paperId);
+  if (bought) return paper?.preprinted ? paperId : 'printed-12';
+  return paper?.preprinted ? 'letter' : paperId;
+}
+
+/** The job by another transfer; machine, printer, paper and figures follow where they no longer fit. */
 export function withTransfer(job: Job, transfer: TransferKind): Job {
   const machine = BUILT_IN_SHELF.machines.find(({ id }) => id === job.heat.machineId);
   const keeps = !machine || worksOn(machine, job.blank, transfer);
@@ -86,7 +94,11 @@ export function withTransfer(job: Job, transfer: TransferKind): Job {
   return {
     ...job,
     transfer,
-    sheet: printer && holds && holds !== ink ? { ...job.sheet, printerId: printer.id } : job.sheet,
+    sheet: {
+      ...job.sheet,
+      paperId: paperFor(transfer, job.sheet.paperId),
+      printerId: printer && holds && holds !== ink ? printer.id : job.sheet.printerId,
+    },
     heat: {
       ...job.heat,
       machineId: keeps ? job.heat.machineId : machineFor(job.blank, transfer),

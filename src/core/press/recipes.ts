@@ -36,6 +36,10 @@ export const worksOn = (machine: Machine, blank: Blank, transfer: TransferKind):
 export const canTake = (blank: Blank, transfer: TransferKind): boolean =>
   RECIPES.some((each) => suits(each, blank, transfer));
 
+/** The one set of own figures for a blank and transfer: new ones replace the old. */
+export const figuresId = (blankId: string, transfer: TransferKind): string =>
+  `${transfer}.${blankId}`.slice(0, 80);
+
 export interface RecipeInput {
   readonly machine: Machine;
   readonly blank: Blank;

@@ -22,7 +22,7 @@ const PAPERS: readonly Paper[] = [
   paper('a4', 'A4', 210, 297),
   paper('a3', 'A3', 297, 420),
   {
-    ...paper('printed-12', 'Pre-printed sheet', inches(12), inches(12)),
+    ...paper('printed-12', 'Ready-made sheet, dye or vinyl', inches(12), inches(12)),
     preprinted: true,
     origin: 'common practice',
   },

@@ -16,6 +16,7 @@ import type { OwnFigures } from '@/core/model';
 import {
   conflictOf,
   factWords,
+  figuresId,
   MAX_PACKET_CHARS,
   readPacket,
   type PacketFact,
@@ -131,7 +132,7 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
   function keep() {
     if (!wanted) return;
     const figures: OwnFigures = {
-      id: `${job.blank.id}.${job.transfer}`.slice(0, 80),
+      id: figuresId(job.blank.id, job.transfer),
       blankId: job.blank.id,
       transfer: job.transfer,
       ...wanted,

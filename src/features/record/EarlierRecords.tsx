@@ -6,14 +6,41 @@ import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import NextLink from 'next/link';
 import { FAULTS, type PressRecord } from '@/core/model';
+import { figuresId, settingsLine } from '@/core/press';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { useJob } from '@/ui/job/JobProvider';
+import { useNotify } from '@/ui/notify';
 import { OutcomeWord } from '@/ui/OutcomeWord';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
+import { useUnits } from '@/ui/units';
 
 /** What was written down about this job before. */
 export function EarlierRecords({ records }: { records: readonly PressRecord[] }) {
-  const { name } = useBench();
+  const { name, addToShelf } = useBench();
+  const { job } = useJob();
+  const notify = useNotify();
+  const units = useUnits();
+  const figures = (record: PressRecord) => settingsLine({ ...record, own: true }, units);
+
+  async function adopt({ temperatureC, dwellS, pressure }: PressRecord) {
+    await addToShelf({
+      figures: [
+        {
+          id: figuresId(job.blank.id, job.transfer),
+          blankId: job.blank.id,
+          transfer: job.transfer,
+          ...{ temperatureC, dwellS, pressure },
+          origin: 'own log',
+        },
+      ],
+    });
+    notify({
+      tone: 'success',
+      text: `Kept for every job with “${job.blank.name}” and this transfer.`,
+    });
+  }
+
   return (
     <Section title="Earlier pressings of this job">
       {records.length === 0 && (
@@ -26,6 +53,15 @@ export function EarlierRecords({ records }: { records: readonly PressRecord[] })
           <Box component="li" key={record.id} sx={{ py: 0.75, fontSize: 15 }}>
             <OutcomeWord outcome={record.outcome} /> ·{' '}
             {format(new Date(record.at), 'd MMM yyyy, HH:mm')}
+            {record.outcome === 'good' && (
+              <Button
+                size="small"
+                onClick={() => void adopt(record)}
+                aria-label={`Press by these figures again, ${figures(record)}`}
+              >
+                Press by {figures(record)} again
+              </Button>
+            )}
             {record.faults.length > 0 && (
               <Box component="div" sx={{ fontSize: 14, color: COLOURS.graphite }}>
                 {record.faults.map((fault) => FAULTS[fault][0]).join(', ')}

@@ -68,8 +68,9 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
     return (
       <Section title="Cut">
         <Typography sx={{ fontSize: 15 }}>
-          This sheet is printed already. Cut it by the file of each sheet, under “For cutting and
-          pen”; the pieces are laid out on as few sheets as can be.
+          {job.transfer === 'vinyl' ? 'Vinyl is not printed.' : 'This sheet is printed already.'}{' '}
+          Cut it by the file of each sheet, under “For cutting and pen”; the pieces are laid out on
+          as few sheets as can be.
         </Typography>
         <Button size="small" onClick={() => void exportJob(db, job, shelf, task.run)}>
           Save the whole job as a file

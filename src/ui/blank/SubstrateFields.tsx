@@ -1,14 +1,23 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import Slider from '@mui/material/Slider';
+import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { isCloth, MATERIALS, type Substrate } from '@/core/model';
+import { fahrenheitToC } from '@/core/units';
+import { TemperatureField } from '../fields/QuantityField';
 import { Section } from '../Section';
 import { COLOURS } from '../theme';
 import { useBlankEdit } from './BlankEditor';
+
+interface PartProps {
+  substrate: Substrate;
+  change: (part: Partial<Substrate>) => void;
+}
 
 /** Colours that blanks commonly come in; any other is picked freely. */
 const BLANK_COLOURS: readonly (readonly [string, string])[] = [
@@ -55,13 +64,7 @@ const swatch = (colour: string) => (
   />
 );
 
-function ColourFields({
-  substrate,
-  change,
-}: {
-  substrate: Substrate;
-  change: (part: Partial<Substrate>) => void;
-}) {
+function ColourFields({ substrate, change }: PartProps) {
   const known = BLANK_COLOURS.some(([colour]) => colour === substrate.colour);
   return (
     <>
@@ -92,6 +95,54 @@ function ColourFields({
           onChange={({ target }) =>
             change({ colour: target.value.toLowerCase(), colourName: 'own colour' })
           }
+        />
+      )}
+    </>
+  );
+}
+
+const TEXTURES = [
+  ['flat', 'Flat'],
+  ['sequin', 'Sequins'],
+  ['thick', 'Thick or stuffed'],
+] as const;
+/** What the limit starts at when it is first given, °C: 400 °F. */
+const START_LIMIT_C = fahrenheitToC(400);
+
+/** How it meets the plate, and how much heat it bears. */
+function BearingFields({ substrate, change }: PartProps) {
+  return (
+    <>
+      {isCloth(substrate) && (
+        <TextField
+          select
+          label="Surface"
+          value={substrate.texture}
+          onChange={({ target }) => change({ texture: target.value as Substrate['texture'] })}
+        >
+          {TEXTURES.map(([value, label]) => (
+            <MenuItem key={value} value={value}>
+              {label}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <FormControlLabel
+        control={
+          <Switch
+            checked={substrate.maxC !== null}
+            onChange={(_, on) => change({ maxC: on ? START_LIMIT_C : null })}
+          />
+        }
+        label="Its maker says how hot it may get"
+      />
+      {substrate.maxC !== null && (
+        <TemperatureField
+          label="Hottest it may get"
+          value={substrate.maxC}
+          min={20}
+          max={400}
+          onValue={(maxC) => change({ maxC })}
         />
       )}
     </>
@@ -156,6 +207,7 @@ export function SubstrateFields() {
         </TextField>
       )}
       <ColourFields substrate={substrate} change={change} />
+      <BearingFields substrate={substrate} change={change} />
     </Section>
   );
 }
