@@ -95,6 +95,7 @@ test('a batch of steel tumblers in an oven, by what their maker’s sheet says',
   await goTo(page, 'Heat');
   await choose(page, 'Heat source', 'Convection oven');
   await expect(card(page)).toContainText('370 °F · 5 min');
+  await expect(card(page)).toContainText('6 to make: as many at once as stand free');
   await expect(card(page)).toContainText('a sleeve that touches metal melts');
   await expect(card(page)).toContainText(/Cut the sleeve .* long/);
   await page.getByRole('button', { name: 'Read a maker’s instructions' }).click();

@@ -55,6 +55,7 @@ function cardLines({ job, press, machine, cautions, units }: CardInput) {
       : []),
     ...(press.timer.length > 1 ? say(`Timer: ${press.timer.join(' + ')} s, without opening.`) : []),
     ...sections.flatMap(say),
+    ...(press.rounds ? say(press.rounds) : []),
     ...say(
       `From the heat inwards: ${press.layers.map(({ name, note }) => (note ? `${name} (${note})` : name)).join(', ')}.`,
     ),

@@ -121,7 +121,7 @@ const SLEEVE = {
 export const CUP_RECIPES: readonly Recipe[] = [
   cup({
     works: ['cup'],
-    name: 'Mug, automatic mug press',
+    name: 'Mug',
     machines: ['mug-press'],
     temperatureC: null,
     dwellS: 7 * 60,
@@ -143,14 +143,14 @@ export const CUP_RECIPES: readonly Recipe[] = [
   cup({
     ...SLEEVE,
     works: ['cup'],
-    name: 'Mug, convection oven with shrink sleeve',
+    name: 'Mug in a shrink sleeve',
     temperatureC: fahrenheitToC(400),
     dwellS: 15 * 60,
     pressing: 'Stand the mug on the parchment and close the door. No turning needed.',
   }),
   cup({
     works: ['cup'],
-    name: 'Mug, press with mug attachment',
+    name: 'Mug',
     machines: ['mug-attachment'],
     temperatureC: fahrenheitToC(400),
     dwellS: 180,
@@ -168,14 +168,14 @@ export const CUP_RECIPES: readonly Recipe[] = [
   cup({
     ...SLEEVE,
     works: ['steel cup'],
-    name: 'Steel tumbler, convection oven with shrink sleeve',
+    name: 'Steel tumbler in a shrink sleeve',
     temperatureC: fahrenheitToC(370),
     dwellS: 5 * 60,
     pressing: 'Stand the tumbler on a silicone mat: a sleeve that touches metal melts.',
   }),
   cup({
     works: ['steel cup', 'cup'],
-    name: 'Tumbler, tumbler press',
+    name: 'Tumbler, turned half round',
     machines: ['tumbler-press'],
     temperatureC: fahrenheitToC(400),
     dwellS: 60,

@@ -28,7 +28,8 @@ const HEAT_UP: Task = {
 };
 const UNCOVER: Task = {
   title: 'Take the paper off',
-  detail: 'Lift it straight up, without sliding.',
+  detail:
+    'Lift it straight up, without sliding. Where a small piece lifts: paper back, press again, cool fully.',
 };
 const CAUTIONS: readonly string[] = [
   'Air the room: dye fumes.',
@@ -47,7 +48,7 @@ const PRINT: Layer = { name: 'Print', role: 'print', note: 'ink face to the blan
 const CARD: Layer = {
   name: 'Card',
   role: 'protect',
-  note: 'below; inside, where there is an inside',
+  note: 'below, or inside; it catches dye and is spent after one pressing',
 };
 
 const PEEL: CoolSchools = {

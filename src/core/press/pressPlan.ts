@@ -24,6 +24,8 @@ export interface PressPlan {
   readonly sides: readonly PressSide[];
   /** How many of this blank lie on the plate at once; null where that does not arise. */
   readonly atOnce: number | null;
+  /** How often all this is done for every copy, in a sentence; null for a single thing. */
+  readonly rounds: string | null;
   readonly processes: readonly Process[];
   readonly taping: readonly string[];
   readonly care: readonly string[];
@@ -44,6 +46,23 @@ export interface PressInput {
 /** Whether the plate meets something thick and cold enough to cool it. */
 export const cools = ({ blank }: Pick<Job, 'blank'>): boolean => blank.substrate.texture !== 'flat';
 
+/** How many things one copy of the job makes: every name, and so many of every size. */
+function itemsOf(pieces: readonly Piece[]): number {
+  const copies = new Map(pieces.map(({ variant, copies: each }) => [variant, each]));
+  return [...copies.values()].reduce((sum, each) => sum + each, 0);
+}
+
+/** The rounds of a batch: a big press earns its warm-up in one (common practice). */
+function roundsOf(items: number, atOnce: number | null, machine: Machine): string | null {
+  if (items < 2) return null;
+  if (machine.kind === 'oven')
+    return `${items} to make: as many at once as stand free, none touching another or the walls.`;
+  const rounds = Math.ceil(items / Math.max(1, atOnce ?? 1));
+  return rounds === 1
+    ? `All ${items} lie on the plate at once, none overlapping.`
+    : `${items} to make in ${rounds} rounds; the machine stays hot between them, fresh cover paper each.`;
+}
+
 /** The recipe of a job on a machine, and the whole press plan that follows from it. */
 export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan } {
   const { job, machine, faces, pieces, figures, units } = input;
@@ -63,6 +82,7 @@ export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan
   const plate = effectivePlate(machine);
   const [face] = faces;
   const [piece] = pieces;
+  const atOnce = plate && face ? perPlate(face, plate) : null;
   return {
     recipe,
     press: {
@@ -71,7 +91,8 @@ export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan
       timer: splitTimer(settings.dwellS, machine.timerMaxS),
       areaRule: recipe.byArea ? dwellByArea(recipe.byArea, areaMm2).says : null,
       sides,
-      atOnce: plate && face ? perPlate(face, plate) : null,
+      atOnce,
+      rounds: roundsOf(itemsOf(pieces) * job.sheet.copies, atOnce, machine),
       processes: orderProcesses(blank, [transfer, ...heat.also], units),
       taping: tapingPlan(blank, piece ?? null, machine.kind === 'oven', units),
       care: careCard(blank, transfer),

@@ -226,3 +226,22 @@ test('every built-in blank can be pressed by some built-in machine', () => {
     expect(checks.map((check) => check.id)).not.toContain('no-recipe');
   }
 });
+
+test('a batch: what lies on the plate at once goes together, the rest in rounds', () => {
+  const of = (row: Row, copies: number) => {
+    const job = jobFor(row);
+    return planJob({ ...job, sheet: { ...job.sheet, copies } }, shelf).press;
+  };
+  const coaster: Row = { on: 'round-coaster', with: 'plate-press', artIn: [4, 4], line: '' };
+  expect(of(coaster, 1).rounds).toBeNull();
+  // 14 in are evenly hot: three coasters of 4 in a row, with room between
+  expect(of(coaster, 9)).toMatchObject({
+    atOnce: 9,
+    rounds: expect.stringMatching(/^All 9/) as string,
+  });
+  expect(of(coaster, 10).rounds).toMatch(/10 to make in 2 rounds/);
+  expect(of({ on: 'tumbler-20oz', with: 'oven', line: '' }, 6).rounds).toMatch(
+    /6 to make: as many/,
+  );
+  expect(of({ on: 'mug-12oz', with: 'mug-press', line: '' }, 3).rounds).toMatch(/in 3 rounds/);
+});

@@ -174,14 +174,14 @@ export const STUCK_RECIPES: readonly Recipe[] = [
     cautions: CAUTIONS,
   }),
   lightPaper({
-    name: 'Transfer paper for light fabric, plate press',
+    name: 'Transfer paper for light fabric',
     machines: ['plate-press', 'hand-press'],
     dwellS: 90,
     dwellRangeS: [60, 90],
     byArea: 'plate',
   }),
   lightPaper({
-    name: 'Transfer paper for light fabric, household iron',
+    name: 'Transfer paper for light fabric',
     machines: ['iron'],
     temperatureC: null,
     dwellS: 180,

@@ -109,13 +109,14 @@ function SavePdf() {
 /** What the machine is set to, where that is not simply the figure above. */
 function Settings() {
   const { plan } = useJob();
-  const { display, timer, atOnce } = plan.press;
+  const { display, timer, atOnce, rounds } = plan.press;
   const lines = [
     ...(display && display.why.length > 0 ? [`Set ${display.text}. ${display.why.join(' ')}`] : []),
     ...(timer.length > 1
       ? [`Timer: ${timer.map((s) => Math.round(s)).join(' + ')} s without opening.`]
       : []),
     ...(atOnce !== null && atOnce > 1 ? [`${atOnce} of these lie on the plate at once.`] : []),
+    ...(rounds ? [rounds] : []),
   ];
   return (
     <>
