@@ -1,7 +1,7 @@
-import { withTransfer } from './job';
 import { TRANSFER_KINDS, type Job, type Shelf, type TransferKind } from './model';
 import { planJob } from './plan';
 import { canTake, settingsLine } from './press';
+import { withTransfer } from './shelf';
 import { TRANSFERS } from './transfer';
 import type { UnitStyle } from './units';
 

@@ -1,7 +1,8 @@
 import { measuringDoubt, wallOf, type Face } from '../blank';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
-import { isCloth, isCup, type CupForm, type TransferKind } from '../model';
+import { isCloth, isCup, type CupForm, type Job, type TransferKind } from '../model';
+import { withTransfer } from '../shelf';
 import { TRANSFERS } from '../transfer';
 import { formatLength, formatSize } from '../units';
 import type { Fix, Rule } from './check';
@@ -27,11 +28,17 @@ const coating: Rule = ({ job, transfer }) => {
   ];
 };
 
+/** What changes in a job when it is made by another transfer: its tools with it. */
+function transferPatch(job: Job, kind: TransferKind): Fix['patch'] {
+  const { transfer, sheet, heat } = withTransfer(job, kind);
+  return { transfer, sheet, heat };
+}
+
 /** Ways out by another kind of transfer. */
-const byTransfer = (...kinds: readonly TransferKind[]): Fix[] =>
+const byTransfer = (job: Job, ...kinds: readonly TransferKind[]): Fix[] =>
   kinds.map((transfer) => ({
     label: `Use ${TRANSFERS[transfer].label.toLowerCase()}`,
-    patch: { transfer },
+    patch: transferPatch(job, transfer),
   }));
 
 const blankColour: Rule = ({ job, transfer }) => {
@@ -51,7 +58,7 @@ const blankColour: Rule = ({ job, transfer }) => {
         ? `${subject} is transparent: on ${colourName} (${percent} as light as white) the picture disappears. Use a white or pale blank${cloth ? ', or a transfer that covers' : ''}.`
         : `${subject} is transparent: every colour is tinted by ${colourName} (${percent} as light as white); pale parts may vanish.`,
       figure: `${percent} light`,
-      ...(cloth ? { fixes: byTransfer('film-white', 'dark-paper', 'vinyl') } : {}),
+      ...(cloth ? { fixes: byTransfer(job, 'film-white', 'dark-paper', 'vinyl') } : {}),
     },
   ];
 };
@@ -76,8 +83,8 @@ const polyester: Rule = ({ job, transfer }) => {
       ? {}
       : {
           fixes: pale
-            ? byTransfer('film-clear', 'light-paper', 'vinyl')
-            : byTransfer('film-white', 'dark-paper', 'vinyl'),
+            ? byTransfer(job, 'film-clear', 'light-paper', 'vinyl')
+            : byTransfer(job, 'film-white', 'dark-paper', 'vinyl'),
         };
   return [{ id: 'polyester', level, station: 'blank', text, figure, ...fixes }];
 };

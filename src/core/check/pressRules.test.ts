@@ -209,6 +209,16 @@ test.each(
   expect(findings({ ...of, ...patch }, on)).not.toContain(id);
 });
 
+test('a way out by another transfer brings printer and machine along', () => {
+  const fix = planJob(job('tee-navy', 'iron'), shelf)
+    .checks.find(({ id }) => id === 'polyester')
+    ?.fixes?.find(({ patch }) => patch.transfer === 'dark-paper');
+  expect(fix?.patch).toMatchObject({
+    sheet: { printerId: 'ordinary-inkjet' },
+    heat: { machineId: 'hand-press' },
+  });
+});
+
 test('mirrored twice or never is told for every kind; what is not mirrored is told to stay so', () => {
   const navy = { ...job('tee-navy', 'plate-press', { by: 'dark-paper' }) };
   expect(planJob(navy, shelf).mirror).toMatchObject({ needed: false, flips: 0, readsRight: true });

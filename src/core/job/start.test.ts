@@ -2,10 +2,9 @@ import { artwork, blankOf, jobOn, mugJob, NOW, shelf } from '@tests/support/jobs
 import { facesOf } from '../blank';
 import { MAX_NAMES, type TextSpec } from '../model';
 import { planJob } from '../plan';
-import { BUILT_IN_SHELF } from '../shelf';
+import { BUILT_IN_SHELF, withTransfer } from '../shelf';
 import { inches } from '../units';
 import {
-  withTransfer,
   hangBelow,
   inOtherOrder,
   namesFrom,

@@ -2,7 +2,7 @@ import type { MachineKind, TransferKind } from '../model';
 import { fahrenheitToC } from '../units';
 import { OWN_INSTRUCTIONS, type CoolSchools, type Layer, type Recipe, type Task } from './recipe';
 
-const PLATES: readonly MachineKind[] = ['hand-press', 'plate-press'];
+const PLATES: readonly MachineKind[] = ['hand-press', 'plate-press', 'cap-attachment'];
 
 const TRIM: Task = {
   title: 'Trim the print',

@@ -57,6 +57,8 @@ export interface Recipe extends Figures {
   readonly schoolB: { readonly difference: string; readonly figures: Figures } | null;
   /** Time that goes by the size of the picture; `core/press/area` says how. */
   readonly byArea: 'iron' | 'plate' | null;
+  /** What to call a heat that is not set in degrees. */
+  readonly heatName?: string;
   readonly preparation: readonly Task[];
   readonly heatUp: Task;
   readonly before: Pass | null;

@@ -6,7 +6,7 @@ import { artwork, blankOf, jobOn, shelf } from '@tests/support/jobs';
 import type { Blank, HeatSettings, Job, Machine, TransferKind } from '../model';
 import { planJob } from '../plan';
 import { celsiusToF, fahrenheitToC, inches, TRADE_UNITS } from '../units';
-import { dwellByArea, settingsLine } from '.';
+import { dwellByArea, settingsLine, worksOn } from '.';
 
 interface Row {
   readonly on: string;
@@ -104,7 +104,7 @@ const ROWS: readonly (readonly [string, Row])[] = [
     'light-fabric paper, iron, half a page',
     {
       ...{ on: 'tee', by: 'light-paper', with: 'iron', artIn: [8.5, 5.5] },
-      line: 'fixed heat · 90 s · firm',
+      line: 'hottest cotton · 90 s · firm',
     },
   ],
 ];
@@ -244,4 +244,18 @@ test('a batch: what lies on the plate at once goes together, the rest in rounds'
     /6 to make: as many/,
   );
   expect(of({ on: 'mug-12oz', with: 'mug-press', line: '' }, 3).rounds).toMatch(/in 3 rounds/);
+});
+
+test('a cap attachment presses caps, by dye or by what sticks, and nothing else', () => {
+  const cap = shelf.machines.find(({ id }) => id === 'cap-attachment');
+  const hat = blankOf('cap');
+  const asked = [
+    [hat, 'sublimation'],
+    [hat, 'vinyl'],
+    [blankOf('tee'), 'sublimation'],
+    [blankOf('medallion'), 'sublimation'],
+  ] as const;
+  expect(asked.map(([blank, by]) => cap && worksOn(cap, blank, by))).toEqual([
+    ...[true, true, false, false],
+  ]);
 });

@@ -28,9 +28,14 @@ export function workOf({ form, substrate }: Blank): Work {
 const suits = (recipe: Recipe, blank: Blank, transfer: TransferKind): boolean =>
   recipe.works.includes(workOf(blank)) && recipe.transfers.includes(transfer);
 
+/** Whether a recipe is for such a machine; a cap attachment is shaped for caps and nothing else. */
+const runsOn = (recipe: Recipe, { kind }: Machine, { form }: Blank): boolean =>
+  recipe.machines.includes(kind) &&
+  (kind !== 'cap-attachment' || (form.kind === 'garment' && form.garment === 'cap'));
+
 /** Whether there is a known way to press such a blank with such a machine by such a transfer. */
 export const worksOn = (machine: Machine, blank: Blank, transfer: TransferKind): boolean =>
-  RECIPES.some((each) => suits(each, blank, transfer) && each.machines.includes(machine.kind));
+  RECIPES.some((each) => suits(each, blank, transfer) && runsOn(each, machine, blank));
 
 /** Whether such a blank takes such a transfer at all, on any machine. */
 export const canTake = (blank: Blank, transfer: TransferKind): boolean =>
@@ -60,7 +65,7 @@ export function recipeFor(input: RecipeInput): Recipe {
   const { machine, blank, transfer, school, areaMm2, figures } = input;
   const work = workOf(blank);
   const recipe =
-    RECIPES.find((each) => suits(each, blank, transfer) && each.machines.includes(machine.kind)) ??
+    RECIPES.find((each) => suits(each, blank, transfer) && runsOn(each, machine, blank)) ??
     RECIPES.find((each) => suits(each, blank, transfer)) ??
     RECIPES.find(({ works }) => works.includes(work));
   if (!recipe) throw new Error(`No recipe for “${work}”.`);

@@ -9,6 +9,8 @@ export interface Settings {
   readonly temperatureC: number | null;
   readonly dwellS: number;
   readonly pressure: Pressure | null;
+  /** What to call the heat where it is not set in degrees. */
+  readonly heatName?: string;
   /** Whether any figure is the user's own. */
   readonly own: boolean;
 }
@@ -39,6 +41,7 @@ export function settingsFor(recipe: Recipe, { own }: HeatSettings): Settings {
     temperatureC,
     dwellS,
     pressure,
+    ...(recipe.heatName ? { heatName: recipe.heatName } : {}),
     own:
       temperatureC !== recipe.temperatureC ||
       dwellS !== recipe.dwellS ||
@@ -48,9 +51,9 @@ export function settingsFor(recipe: Recipe, { own }: HeatSettings): Settings {
 
 /** The settings in one line, e.g. `400 °F · 3 min · medium`. */
 export function settingsLine(settings: Settings, units: UnitStyle): string {
-  const { temperatureC, dwellS, pressure } = settings;
+  const { temperatureC, dwellS, pressure, heatName = 'fixed heat' } = settings;
   return [
-    temperatureC === null ? 'fixed heat' : formatTemperature(temperatureC, units.temperature),
+    temperatureC === null ? heatName : formatTemperature(temperatureC, units.temperature),
     formatDuration(dwellS),
     ...(pressure === null ? [] : [pressure]),
   ].join(' · ');

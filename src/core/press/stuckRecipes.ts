@@ -184,6 +184,7 @@ export const STUCK_RECIPES: readonly Recipe[] = [
     name: 'Transfer paper for light fabric',
     machines: ['iron'],
     temperatureC: null,
+    heatName: 'hottest cotton',
     dwellS: 180,
     dwellRangeS: [15, 180],
     byArea: 'iron',

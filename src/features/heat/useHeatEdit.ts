@@ -1,7 +1,7 @@
 'use client';
 
-import { withTransfer } from '@/core/job';
 import type { HeatSettings, TransferKind } from '@/core/model';
+import { withTransfer } from '@/core/shelf';
 import { useJob } from '@/ui/job/JobProvider';
 
 export const NOTHING_OWN: HeatSettings['own'] = {
