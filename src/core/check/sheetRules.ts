@@ -91,7 +91,7 @@ const cutterWidth: Rule = ({ cutter, pieces, job, units }) => {
   ];
 };
 
-/** A sheet bought printed has the ink for the art in it: only outlines can be cut from it. */
+/** A sheet bought ready has its colour in it: only outlines can be cut from it. */
 const preprinted: Rule = ({ paper, job }) =>
   paper.preprinted && job.cut.line !== 'contour'
     ? [
@@ -99,7 +99,7 @@ const preprinted: Rule = ({ paper, job }) =>
           id: 'preprinted-edge',
           level: 'note',
           station: 'sheets',
-          text: `“${paper.name}” is printed already: pieces are cut from it as plain faces. Cut along the art to make a motif of it.`,
+          text: `Nothing is printed on “${paper.name}”: pieces are cut from it as plain faces. Cut along the art to make a motif of it.`,
           figure: '',
           fixes: [{ label: 'Cut along the art', patch: { cut: { ...job.cut, line: 'contour' } } }],
         },

@@ -1,0 +1,51 @@
+import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import type { Job } from '../model';
+import { planJob } from '../plan';
+import { TRADE_UNITS } from '../units';
+import { pressCard } from './pressCard';
+
+function cardOf(job: Job) {
+  const { press, tools } = planJob(job, shelf);
+  const drawing = pressCard({
+    ...{ job, press, units: TRADE_UNITS },
+    ...{ machine: tools.machine.name, cautions: tools.recipe.cautions },
+  });
+  return { press, tools, drawing, words: drawing.texts.map(({ text }) => text).join(' ') };
+}
+
+const covered = (id: string): Job => {
+  const job = jobOn(id, artwork());
+  const placements = job.placements.map((each) => ({
+    ...each,
+    sizing: { mode: 'cover' as const },
+  }));
+  return { ...job, placements };
+};
+
+test('the card says every step, caution, tape and care line, whole words only', () => {
+  const { press, tools, words } = cardOf(covered('mug-12oz'));
+  for (const { title } of press.steps) expect(words).toContain(title);
+  for (const line of [...tools.recipe.cautions, ...press.taping, ...press.care])
+    expect(words).toContain(line);
+  expect(words).toContain('Automatic mug press: fixed heat · 7 min');
+});
+
+test('footprints are drawn and numbered where the plate is put down more than once', () => {
+  const { press, drawing, words } = cardOf(covered('wall-panel'));
+  const sections = press.sides[0]?.sections.length ?? 0;
+  expect(sections).toBeGreaterThan(1);
+  expect(drawing.lines.filter(({ closed }) => closed)).toHaveLength(sections);
+  expect(words).toContain(`${sections} placements of the plate.`);
+  const lowest = Math.max(...drawing.lines.flatMap(({ points }) => points.map(({ y }) => y)));
+  expect(lowest).toBeLessThanOrEqual(drawing.heightMm + 1e-6);
+});
+
+test('no line is longer than the card is wide, and none is lost below it', () => {
+  for (const id of ['mug-12oz', 'wall-panel', 'medallion', 'tee']) {
+    const { drawing } = cardOf(covered(id));
+    for (const { text, y } of drawing.texts) {
+      expect(text.length).toBeLessThanOrEqual(118);
+      expect(y).toBeLessThanOrEqual(drawing.heightMm + 1e-6);
+    }
+  }
+});
