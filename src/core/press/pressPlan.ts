@@ -63,6 +63,48 @@ function roundsOf(items: number, atOnce: number | null, machine: Machine): strin
     : `${items} to make in ${rounds} rounds; the machine stays hot between them, fresh cover paper each.`;
 }
 
+/** Own figures of the job's own transfer, not of another that goes on the same item. */
+const NOTHING_OWN = { temperatureC: null, dwellS: null, pressure: null };
+
+interface Main {
+  readonly recipe: Recipe;
+  readonly settings: Settings;
+  readonly areaMm2: number;
+  readonly sides: readonly PressSide[];
+}
+
+/** The steps of every process on the item, one after the other, the press reset in between. */
+function stepsOfAll(input: PressInput, processes: readonly Process[], main: Main): PressStep[] {
+  const { job, machine, figures, units } = input;
+  const { heat, blank } = job;
+  return processes.flatMap(({ transfer, label, says }, i) => {
+    const own = transfer === job.transfer;
+    const recipe = own
+      ? main.recipe
+      : recipeFor({
+          ...{ machine, blank, transfer, figures, areaMm2: main.areaMm2 },
+          school: heat.figureSchool,
+        });
+    const settings = own ? main.settings : settingsFor(recipe, { ...heat, own: NOTHING_OWN });
+    const { temperatureC } = settings;
+    const steps = planSteps(recipe, {
+      ...{ settings, heat, machine, sides: main.sides },
+      layers: layersFor(recipe, main.sides),
+      display:
+        temperatureC === null ? null : displaySetting(machine, temperatureC, units, cools(job)),
+    });
+    if (processes.length === 1) return steps;
+    return steps.map((step) => ({
+      ...step,
+      id: `${transfer}-${step.id}`,
+      title: `${label}: ${step.title.toLowerCase()}`,
+      detail: step.kind === 'heat-up' && i > 0 ? `${says} ${step.detail}` : step.detail,
+      // set cooler or hotter, a hot press waits for its display, not for its warm-up
+      durationS: step.kind === 'heat-up' && i > 0 ? null : step.durationS,
+    }));
+  });
+}
+
 /** The recipe of a job on a machine, and the whole press plan that follows from it. */
 export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan } {
   const { job, machine, faces, pieces, figures, units } = input;
@@ -82,6 +124,7 @@ export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan
   const plate = effectivePlate(machine);
   const [face] = faces;
   const [piece] = pieces;
+  const processes = orderProcesses(blank, [transfer, ...heat.also], units);
   const atOnce = plate && face ? perPlate(face, plate) : null;
   return {
     recipe,
@@ -93,11 +136,11 @@ export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan
       sides,
       atOnce,
       rounds: roundsOf(itemsOf(pieces) * job.sheet.copies, atOnce, machine),
-      processes: orderProcesses(blank, [transfer, ...heat.also], units),
+      processes,
       taping: tapingPlan(blank, piece ?? null, machine.kind === 'oven', units),
       care: careCard(blank, transfer),
       layers,
-      steps: planSteps(recipe, { settings, heat, machine, display, sides, layers }),
+      steps: stepsOfAll(input, processes, { recipe, settings, areaMm2, sides }),
     },
   };
 }

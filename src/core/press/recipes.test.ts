@@ -2,39 +2,13 @@
  * The usual figures of the trade, one worked example a row. Common practice, no published source;
  * rows marked “from memory” say so in their origin or their note.
  */
-import { artwork, blankOf, jobOn, shelf } from '@tests/support/jobs';
-import type { Blank, HeatSettings, Job, Machine, TransferKind } from '../model';
+import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { jobFor, type Row } from '@tests/support/presses';
+import type { Machine } from '../model';
 import { planJob } from '../plan';
 import { celsiusToF, fahrenheitToC, inches, TRADE_UNITS } from '../units';
-import { dwellByArea, settingsLine, worksOn } from '.';
+import { dwellByArea, settingsLine } from '.';
 
-interface Row {
-  readonly on: string;
-  readonly by?: TransferKind;
-  readonly with: string;
-  readonly heat?: Partial<HeatSettings>;
-  readonly made?: Partial<Blank['substrate']>;
-  readonly artIn?: readonly [number, number];
-  readonly line: string;
-}
-
-const jobFor = ({ on, by = 'sublimation', with: machineId, heat, made, artIn }: Row): Job => {
-  const job = jobOn(on, artwork());
-  const [width, height] = artIn ?? [8, 4];
-  return {
-    ...job,
-    transfer: by,
-    blank: { ...job.blank, substrate: { ...job.blank.substrate, ...made } },
-    placements: job.placements.map((each) => ({
-      ...each,
-      sizing: {
-        ...{ mode: 'exact' as const, locked: false },
-        ...{ widthMm: inches(width), heightMm: inches(height) },
-      },
-    })),
-    heat: { ...job.heat, machineId, ...heat },
-  };
-};
 const planOf = (row: Row) => planJob(jobFor(row), shelf);
 
 const ROWS: readonly (readonly [string, Row])[] = [
@@ -204,58 +178,4 @@ test('own figures for this blank and transfer outrank ours, and say where they c
     figures,
   });
   expect(celsiusToF(other.press.settings.temperatureC ?? 0)).toBeCloseTo(360, 6);
-});
-
-test('several processes: the hotter first, the press reset in between; vinyl leaves dye alone', () => {
-  const job = jobFor({
-    on: 'tee',
-    by: 'vinyl',
-    with: 'plate-press',
-    heat: { also: ['sublimation'] },
-    line: '',
-  });
-  const { processes } = planJob(job, shelf).press;
-  expect(processes.map(({ transfer }) => transfer)).toEqual(['sublimation', 'vinyl']);
-  expect(processes[1]?.says).toMatch(/400 °F to 305 °F/);
-  expect(processes.some(({ fadesDye }) => fadesDye)).toBe(false);
-});
-
-test('every built-in blank can be pressed by some built-in machine', () => {
-  for (const { id } of shelf.blanks) {
-    const { checks } = planJob(jobOn(blankOf(id).id, artwork()), shelf);
-    expect(checks.map((check) => check.id)).not.toContain('no-recipe');
-  }
-});
-
-test('a batch: what lies on the plate at once goes together, the rest in rounds', () => {
-  const of = (row: Row, copies: number) => {
-    const job = jobFor(row);
-    return planJob({ ...job, sheet: { ...job.sheet, copies } }, shelf).press;
-  };
-  const coaster: Row = { on: 'round-coaster', with: 'plate-press', artIn: [4, 4], line: '' };
-  expect(of(coaster, 1).rounds).toBeNull();
-  // 14 in are evenly hot: three coasters of 4 in a row, with room between
-  expect(of(coaster, 9)).toMatchObject({
-    atOnce: 9,
-    rounds: expect.stringMatching(/^All 9/) as string,
-  });
-  expect(of(coaster, 10).rounds).toMatch(/10 to make in 2 rounds/);
-  expect(of({ on: 'tumbler-20oz', with: 'oven', line: '' }, 6).rounds).toMatch(
-    /6 to make: as many/,
-  );
-  expect(of({ on: 'mug-12oz', with: 'mug-press', line: '' }, 3).rounds).toMatch(/in 3 rounds/);
-});
-
-test('a cap attachment presses caps, by dye or by what sticks, and nothing else', () => {
-  const cap = shelf.machines.find(({ id }) => id === 'cap-attachment');
-  const hat = blankOf('cap');
-  const asked = [
-    [hat, 'sublimation'],
-    [hat, 'vinyl'],
-    [blankOf('tee'), 'sublimation'],
-    [blankOf('medallion'), 'sublimation'],
-  ] as const;
-  expect(asked.map(([blank, by]) => cap && worksOn(cap, blank, by))).toEqual([
-    ...[true, true, false, false],
-  ]);
 });

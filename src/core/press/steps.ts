@@ -153,17 +153,22 @@ const passOf = (pass: Pass, input: StepsInput): Press[] => [
 
 /** The order at the press, from the first wipe to the finished thing. */
 export function planSteps(recipe: Recipe, input: StepsInput): PressStep[] {
-  const { settings, heat, display, sides, layers } = input;
+  const { settings, heat, machine, display, sides, layers } = input;
   const shown =
     display && display.why.length > 0 ? ` Set ${display.text}. ${display.why.join(' ')}` : '';
   const cool = recipe.cool[heat.coolSchool];
+  const warmUpS = recipe.heatUp.durationS ?? machine.warmUpS;
   const inTurn = recipe.sides === 'in turn' && sides.length > 1;
   const rounds: readonly (PressSide | null)[] = inTurn ? sides : [sides[0] ?? null];
   const steps: Press[] = [
     ...recipe.preparation.map((task) => step('prepare', task)),
     step(
       'heat-up',
-      { ...recipe.heatUp, detail: recipe.heatUp.detail + shown },
+      {
+        title: recipe.heatUp.title,
+        detail: recipe.heatUp.detail + shown,
+        ...(warmUpS === null ? {} : { durationS: warmUpS }),
+      },
       { temperatureC: settings.temperatureC, cautions: recipe.cautions },
     ),
     ...(recipe.before ? passOf(recipe.before, input) : []),

@@ -124,6 +124,15 @@ function Abilities({ machine, change }: PartProps) {
           onValue={(maxC) => change({ maxC })}
         />
       )}
+      {machine.warmUpS !== null && (
+        <DurationField
+          label="Warms up in"
+          value={machine.warmUpS}
+          min={1}
+          max={7200}
+          onValue={(warmUpS) => change({ warmUpS })}
+        />
+      )}
       <FormControlLabel
         control={
           <Switch
