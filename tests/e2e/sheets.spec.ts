@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import { unzipSync } from 'fflate';
 import sharp from 'sharp';
@@ -69,18 +70,25 @@ test('a wall panel of 24 × 36 in over letter sheets: seams moved, a part kept w
   expect(density).toBe(300);
 });
 
-test('twenty-four named mugs: one piece a name, printed with progress and stopped at will', async ({
-  page,
-}) => {
+/** Mugs alike but for the name in their lettering, at the Art station. */
+async function mugsNamed(page: Page, names: readonly string[]): Promise<void> {
   await page.goto('/own');
   await startOn(page, 'Straight mug, 12 oz');
   await goTo(page, 'Art');
   await page.getByRole('button', { name: /^Lettering/ }).click();
   await page.getByRole('textbox', { name: 'Words' }).fill('{name}');
-  const names = Array.from({ length: 24 }, (_, i) => `Observer ${i + 1}`);
   await page.getByRole('textbox', { name: 'Names, one a line' }).fill(names.join('\n'));
   await page.getByRole('button', { name: 'Add as a new line' }).click();
-  await expect(page.getByText('24 names').first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(`${names.length} names`).first()).toBeVisible({ timeout: 60_000 });
+}
+
+test('twenty-four named mugs: one piece a name, printed with progress and stopped at will', async ({
+  page,
+}) => {
+  await mugsNamed(
+    page,
+    Array.from({ length: 24 }, (_, i) => `Observer ${i + 1}`),
+  );
   await goTo(page, 'Sheets');
   await expect(page.getByText(/^Sheet 1 of \d+: /)).toBeVisible({ timeout: 60_000 });
 
@@ -99,14 +107,7 @@ test('twenty-four named mugs: one piece a name, printed with progress and stoppe
 test('three named mugs: every sheet as PNG in one archive; the trial lays the name that is chosen', async ({
   page,
 }) => {
-  await page.goto('/own');
-  await startOn(page, 'Straight mug, 12 oz');
-  await goTo(page, 'Art');
-  await page.getByRole('button', { name: /^Lettering/ }).click();
-  await page.getByRole('textbox', { name: 'Words' }).fill('{name}');
-  await page.getByRole('textbox', { name: 'Names, one a line' }).fill('Vega\nDeneb\nAltair');
-  await page.getByRole('button', { name: 'Add as a new line' }).click();
-  await expect(page.getByText('3 names').first()).toBeVisible({ timeout: 30_000 });
+  await mugsNamed(page, ['Vega', 'Deneb', 'Altair']);
   await goTo(page, 'Sheets');
   await expect(page.getByText(/^Sheet 1 of 2: /)).toBeVisible({ timeout: 60_000 });
   await expect(page.getByText(/smears the edge colours: off/)).toBeVisible();
