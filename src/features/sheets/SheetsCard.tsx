@@ -15,6 +15,7 @@ import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { allPngsTask, sheetPngTask, sheetsPdfTask, warmUp } from '@/workers';
+import type { TransferKind } from '@/core/model';
 import { edgeSmear, type Sheet, type Tiling } from '@/core/sheet';
 import { CutterFields } from './CutterFields';
 import { GangFields } from './GangFields';
@@ -24,6 +25,16 @@ import { Patterns } from './Patterns';
 import { PrinterFields } from './PrinterFields';
 import { LayingPlan, TileFields } from './TileFields';
 import { TrialDialog } from './TrialDialog';
+
+/** What is done with a sheet that no printer takes; null where it is printed. */
+function notPrinted(transfer: TransferKind, readyMade: boolean): string | null {
+  const files = 'the file of each sheet, under “For cutting and pen”';
+  if (transfer === 'dye-pens')
+    return `Pens on plain copy paper: plot it by ${files}, or draw over its lines by hand. It is mirrored. Recap the pens at once.`;
+  if (!readyMade) return null;
+  const what = transfer === 'vinyl' ? 'Vinyl is not printed.' : 'This sheet is printed already.';
+  return `${what} Cut it by ${files}; the pieces are laid out on as few sheets as can be.`;
+}
 
 function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const { job, plan } = useJob();
@@ -64,14 +75,11 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
     if (zip) download(fileName(`${job.name} sheets`, 'zip'), zip);
   }
 
-  if (plan.tools.paper.preprinted)
+  const unprinted = notPrinted(job.transfer, plan.tools.paper.preprinted);
+  if (unprinted)
     return (
-      <Section title="Cut">
-        <Typography sx={{ fontSize: 15 }}>
-          {job.transfer === 'vinyl' ? 'Vinyl is not printed.' : 'This sheet is printed already.'}{' '}
-          Cut it by the file of each sheet, under “For cutting and pen”; the pieces are laid out on
-          as few sheets as can be.
-        </Typography>
+      <Section title={job.transfer === 'dye-pens' ? 'Draw' : 'Cut'}>
+        <Typography sx={{ fontSize: 15 }}>{unprinted}</Typography>
         <Button size="small" onClick={() => void exportJob(db, job, shelf, task.run)}>
           Save the whole job as a file
         </Button>
