@@ -99,7 +99,7 @@ test('figures of a good pressing are taken up again for this blank and transfer'
   await expect(page.getByText(/^Kept for every job with/)).toBeVisible();
   await page.goto('/demo/job/demo-moons/heat');
   await expect(
-    page.getByText(/your figures for this blank and transfer, from your log/),
+    page.getByText(/your figures for this blank and machine, from your log/),
   ).toBeVisible();
   await expect(page.getByRole('group', { name: 'Press card' })).toContainText('Figures: own log');
 });

@@ -1,10 +1,9 @@
 import type { MachineKind } from '../model';
 import { fahrenheitToC, formatDuration, formatTemperature } from '../units';
-import { canTake, worksOn } from '../press';
+import { canTake, DYE_MOVES_FROM_C, worksOn } from '../press';
 import type { Rule } from './check';
 
-/** Dye turns to gas well only from here up; ceramics and tape are spoiled above (from memory). */
-const DYE_WORKS_FROM_C = fahrenheitToC(350);
+/** Ceramics and tape are spoiled above (from memory). */
 const SCORCHES_ABOVE_C = fahrenheitToC(420);
 
 const machineRange: Rule = ({ machine, press, units }) => {
@@ -31,13 +30,13 @@ const temperature: Rule = ({ transfer, press, units }) => {
   if (temperatureC === null || !transfer.dye) return [];
   const figure = formatTemperature(temperatureC, units.temperature);
   const limit = (c: number) => formatTemperature(c, units.temperature);
-  if (temperatureC < DYE_WORKS_FROM_C - 0.5) {
+  if (temperatureC < DYE_MOVES_FROM_C - 0.5) {
     return [
       {
         id: 'too-cool',
         level: 'warn',
         station: 'heat',
-        text: `${figure} is cool for dye: under about ${limit(DYE_WORKS_FROM_C)} it comes out faded.`,
+        text: `${figure} is cool for dye: under about ${limit(DYE_MOVES_FROM_C)} it comes out faded.`,
         figure,
       },
     ];

@@ -118,11 +118,13 @@ export const cutterSchema = z.object({
   origin: originSchema,
 });
 
-/** Own figures for one blank and transfer: from a maker's sheet, or of a pressing that came out well. */
+/** Own figures for one blank, transfer and machine: from a maker's sheet, or of a pressing that came out well. */
 export const ownFiguresSchema = z.object({
   id: idSchema,
   blankId: idSchema,
   transfer: z.enum(TRANSFER_KINDS),
+  /** The machine they hold on: an oven's minutes would spoil the same blank in a press. */
+  machineId: idSchema,
   temperatureC: z.number().min(20).max(400).nullable(),
   dwellS: z.number().positive().max(7200),
   pressure: pressureSchema.nullable(),

@@ -15,7 +15,7 @@ export interface Process {
   readonly fadesDye: boolean;
 }
 
-/** Dye turns to gas again from about here (from memory: as the rule for heat that is too cool). */
+/** Dye turns to gas, the first time and again, from about here up (from memory). */
 export const DYE_MOVES_FROM_C = fahrenheitToC(350);
 
 const heatFor = (blank: Blank, transfer: TransferKind): number | null =>

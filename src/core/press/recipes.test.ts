@@ -163,6 +163,7 @@ test('own figures for this blank and transfer outrank ours, and say where they c
   const figures = [
     {
       ...{ id: 'own-1', blankId: 'medallion', transfer: 'sublimation' as const },
+      ...{ machineId: 'plate-press' },
       ...{ temperatureC: fahrenheitToC(385), dwellS: 180, pressure: null },
       origin: "maker's sheet" as const,
     },
@@ -173,6 +174,11 @@ test('own figures for this blank and transfer outrank ours, and say where they c
   });
   expect(settingsLine(plan.press.settings, TRADE_UNITS)).toBe('385 °F · 3 min · light');
   expect(plan.tools.recipe.origin).toBe("maker's sheet");
+  const elsewhere = planJob(jobFor({ on: 'medallion', with: 'hand-press', line: '' }), {
+    ...shelf,
+    figures,
+  });
+  expect(settingsLine(elsewhere.press.settings, TRADE_UNITS)).toBe('360 °F · 4 min 10 s · light');
   const other = planJob(jobFor({ on: 'round-coaster', with: 'plate-press', line: '' }), {
     ...shelf,
     figures,

@@ -41,9 +41,24 @@ export const worksOn = (machine: Machine, blank: Blank, transfer: TransferKind):
 export const canTake = (blank: Blank, transfer: TransferKind): boolean =>
   RECIPES.some((each) => suits(each, blank, transfer));
 
-/** The one set of own figures for a blank and transfer: new ones replace the old. */
-export const figuresId = (blankId: string, transfer: TransferKind): string =>
-  `${transfer}.${blankId}`.slice(0, 80);
+/** What own figures are for. */
+type FiguresFor = Pick<OwnFigures, 'blankId' | 'transfer' | 'machineId'>;
+
+/** Own figures with their id: one set for a blank, transfer and machine, so new ones replace the old. */
+export const ownFigures = (figures: Omit<OwnFigures, 'id'>): OwnFigures => ({
+  id: `${figures.transfer}.${figures.machineId.slice(0, 30)}.${figures.blankId}`.slice(0, 80),
+  ...figures,
+});
+
+/** The own figures for a blank, transfer and machine, where there are any. */
+export const figuresFor = (
+  figures: readonly OwnFigures[],
+  { blankId, transfer, machineId }: FiguresFor,
+): OwnFigures | undefined =>
+  figures.find(
+    (each) =>
+      each.blankId === blankId && each.transfer === transfer && each.machineId === machineId,
+  );
 
 export interface RecipeInput {
   readonly machine: Machine;
@@ -52,7 +67,7 @@ export interface RecipeInput {
   readonly school: HeatSettings['figureSchool'];
   /** Of the largest picture, mm²: some times go by it. */
   readonly areaMm2: number;
-  /** The user's own figures; those for this blank and transfer outrank ours. */
+  /** The user's own figures; those for this blank, transfer and machine outrank ours. */
   readonly figures: readonly OwnFigures[];
 }
 
@@ -69,7 +84,7 @@ export function recipeFor(input: RecipeInput): Recipe {
     RECIPES.find((each) => suits(each, blank, transfer)) ??
     RECIPES.find(({ works }) => works.includes(work));
   if (!recipe) throw new Error(`No recipe for “${work}”.`);
-  const own = figures.find((each) => each.blankId === blank.id && each.transfer === transfer);
+  const own = figuresFor(figures, { blankId: blank.id, transfer, machineId: machine.id });
   if (own)
     return {
       ...recipe,

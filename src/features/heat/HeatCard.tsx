@@ -9,6 +9,7 @@ import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { HeatSettings, Pressure } from '@/core/model';
+import { figuresFor } from '@/core/press';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { DurationField, TemperatureField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
@@ -27,9 +28,11 @@ function Origin() {
   const { job, plan } = useJob();
   const { shelf, removeFromShelf } = useBench();
   const { change } = useHeatEdit();
-  const kept = shelf.figures.find(
-    ({ blankId, transfer }) => blankId === job.blank.id && transfer === job.transfer,
-  );
+  const kept = figuresFor(shelf.figures, {
+    blankId: job.blank.id,
+    transfer: job.transfer,
+    machineId: job.heat.machineId,
+  });
   if (plan.press.settings.own)
     return (
       <Button
@@ -44,7 +47,7 @@ function Origin() {
   return (
     <>
       <Typography sx={{ fontSize: 15 }}>
-        These are your figures for this blank and transfer, from{' '}
+        These are your figures for this blank and machine, from{' '}
         {kept.origin === 'own log' ? 'your log' : 'its maker’s sheet'}.
       </Typography>
       <Button

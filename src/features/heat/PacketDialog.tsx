@@ -12,12 +12,11 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import type { OwnFigures } from '@/core/model';
 import {
   conflictOf,
   factWords,
-  figuresId,
   MAX_PACKET_CHARS,
+  ownFigures,
   readPacket,
   type PacketFact,
   type PlanSays,
@@ -131,18 +130,18 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
 
   function keep() {
     if (!wanted) return;
-    const figures: OwnFigures = {
-      id: figuresId(job.blank.id, job.transfer),
+    const figures = ownFigures({
       blankId: job.blank.id,
       transfer: job.transfer,
+      machineId: job.heat.machineId,
       ...wanted,
       origin: "maker's sheet",
-    };
+    });
     void addToShelf({ figures: [figures] });
     change({ own: NOTHING_OWN });
     notify({
       tone: 'success',
-      text: `Kept for every job with “${job.blank.name}” and this transfer.`,
+      text: `Kept for every job with “${job.blank.name}” on this machine.`,
     });
     onClose();
   }

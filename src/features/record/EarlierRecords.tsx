@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import NextLink from 'next/link';
 import { FAULTS, type PressRecord } from '@/core/model';
-import { figuresId, settingsLine } from '@/core/press';
+import { ownFigures, settingsLine } from '@/core/press';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
@@ -17,27 +17,33 @@ import { useUnits } from '@/ui/units';
 
 /** What was written down about this job before. */
 export function EarlierRecords({ records }: { records: readonly PressRecord[] }) {
-  const { name, addToShelf } = useBench();
+  const { name, shelf, addToShelf } = useBench();
   const { job } = useJob();
   const notify = useNotify();
   const units = useUnits();
   const figures = (record: PressRecord) => settingsLine({ ...record, own: true }, units);
 
-  async function adopt({ temperatureC, dwellS, pressure }: PressRecord) {
+  async function adopt({ temperatureC, dwellS, pressure, machineName }: PressRecord) {
+    const machine = shelf.machines.find((each) => each.name === machineName);
+    if (!machine) {
+      const text = `“${machineName}” is no longer on the shelf; its figures hold on no other machine.`;
+      notify({ tone: 'error', text });
+      return;
+    }
     await addToShelf({
       figures: [
-        {
-          id: figuresId(job.blank.id, job.transfer),
+        ownFigures({
           blankId: job.blank.id,
           transfer: job.transfer,
+          machineId: machine.id,
           ...{ temperatureC, dwellS, pressure },
           origin: 'own log',
-        },
+        }),
       ],
     });
     notify({
       tone: 'success',
-      text: `Kept for every job with “${job.blank.name}” and this transfer.`,
+      text: `Kept for every job with “${job.blank.name}” on ${machineName}.`,
     });
   }
 
