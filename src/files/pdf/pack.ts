@@ -46,9 +46,19 @@ function adler32() {
     add(bytes: Uint8Array): void {
       for (let at = 0; at < bytes.length;) {
         const end = Math.min(at + ADLER_RUN, bytes.length);
-        while (at < end) b += a += bytes[at++] as number;
+        let more = 0;
+        // four at a time: the same sums with a quarter of the steps that wait for each other
+        for (; at + 4 <= end; at += 4) {
+          const p = bytes[at] as number;
+          const q = bytes[at + 1] as number;
+          const r = bytes[at + 2] as number;
+          const s = bytes[at + 3] as number;
+          more = (more + 4 * (a + p) + 3 * q + 2 * r + s) | 0;
+          a = (a + p + q + r + s) | 0;
+        }
+        while (at < end) more += a += bytes[at++] as number;
         a %= ADLER_PRIME;
-        b %= ADLER_PRIME;
+        b = (b + more) % ADLER_PRIME;
       }
     },
     sum: () => [b >> 8, b & 255, a >> 8, a & 255],

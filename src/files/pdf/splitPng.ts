@@ -1,5 +1,6 @@
 import type { PngStructure } from '../image';
 import { deflating, storing, type PackedPixels } from './pack';
+import { rowSplitter } from './rowSplitter';
 
 /** Undoes the deflate of a PNG's picture data, in order, in pieces of any size. */
 export type Inflater = (idat: readonly Uint8Array[]) => ReadableStream<Uint8Array>;
@@ -12,32 +13,6 @@ const BATCH = 1 << 22;
 /** A PNG whose colours and opacity can be taken apart as they are: both in each pixel, row by row. */
 export const canSplit = (png: PngStructure): boolean =>
   (png.colourType & 4) !== 0 && !png.interlaced && png.width > 0;
-
-/** Takes apart one row: its filter byte goes to both, then each pixel's colours and its opacity. */
-function splitRow(
-  row: Uint8Array,
-  colourBytes: number,
-  alphaBytes: number,
-  colours: Uint8Array,
-  alpha: Uint8Array,
-): void {
-  colours[0] = alpha[0] = row[0] as number;
-  const end = row.length;
-  if (colourBytes === 3 && alphaBytes === 1) {
-    // by far the commonest, and several times as fast without inner loops
-    for (let from = 1, c = 1, a = 1; from < end; from += 4, c += 3, a++) {
-      colours[c] = row[from] as number;
-      colours[c + 1] = row[from + 1] as number;
-      colours[c + 2] = row[from + 2] as number;
-      alpha[a] = row[from + 3] as number;
-    }
-    return;
-  }
-  for (let from = 1, c = 1, a = 1; from < end;) {
-    for (let i = 0; i < colourBytes; i++) colours[c++] = row[from++] as number;
-    for (let i = 0; i < alphaBytes; i++) alpha[a++] = row[from++] as number;
-  }
-}
 
 /** Collects rows and passes them on in batches. */
 function batching(rowBytes: number, write: (bytes: Uint8Array<ArrayBuffer>) => Promise<void>) {
@@ -68,7 +43,7 @@ export async function splitPng(png: PngStructure, inflate: Inflater): Promise<Pa
   const sampleBytes = png.bitDepth / 8;
   const colours = png.colourType === 6 ? 3 : 1;
   const [colourBytes, alphaBytes] = [colours * sampleBytes, sampleBytes];
-  const row = new Uint8Array(1 + png.width * (colourBytes + alphaBytes));
+  const { row, split } = rowSplitter(png.width, colourBytes, alphaBytes);
   const packed = png.idat.reduce((sum, { length }) => sum + length, 0);
   const colourPacker = packed > HARDLY_SMALLER * row.length * png.height ? storing() : deflating();
   const alphaPacker = deflating();
@@ -86,7 +61,7 @@ export async function splitPng(png: PngStructure, inflate: Inflater): Promise<Pa
       at += part.length;
       filled += part.length;
       if (filled < row.length) break;
-      splitRow(row, colourBytes, alphaBytes, colourRows.next(), alphaRows.next());
+      split(colourRows.next(), alphaRows.next());
       await colourRows.took();
       await alphaRows.took();
       [filled, done] = [0, done + 1];
