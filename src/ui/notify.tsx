@@ -3,7 +3,15 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
-import { createContext, useCallback, useContext, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  startTransition,
+  useCallback,
+  useContext,
+  useState,
+  type ReactElement,
+  type ReactNode,
+} from 'react';
 
 export interface Notice {
   readonly text: string;
@@ -21,10 +29,14 @@ export const useNotify = (): Notify => useContext(NotifyContext);
 
 const SHOWN_MS = 9000;
 
+/** A notice stands there at once: growing into place would make the browser lay out the page twice. */
+const AtOnce = ({ children }: { children?: ReactElement }) => children;
+
 export function NotifyProvider({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState<(Notice & { key: number }) | null>(null);
   const notify = useCallback<Notify>(
-    (next) => setNotice((last) => ({ ...next, key: (last?.key ?? 0) + 1 })),
+    // drawn in small steps between other work, so that it never holds a finger up
+    (next) => startTransition(() => setNotice((last) => ({ ...next, key: (last?.key ?? 0) + 1 }))),
     [],
   );
   const close = () => setNotice(null);
@@ -35,6 +47,7 @@ export function NotifyProvider({ children }: { children: ReactNode }) {
         <Snackbar
           key={notice.key}
           open
+          slots={{ transition: AtOnce }}
           autoHideDuration={notice.tone === 'error' ? null : SHOWN_MS}
           onClose={(_, reason) => reason !== 'clickaway' && close()}
           anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
