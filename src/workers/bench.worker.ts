@@ -6,7 +6,7 @@ import type { Raster } from '@/core/proof';
 import { failure, success, type Result } from '@/core/result';
 import type { LengthUnit } from '@/core/units';
 import { packJobFile, readJobFile } from '@/files/jobFile';
-import { writeSheetsPdf } from '@/files/pdf';
+import { loadLetters, writeSheetsPdf } from '@/files/pdf';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import { inflateBeside } from './inflate';
 import { preparePicture } from './prepare';
@@ -44,6 +44,7 @@ const blobOf = (parts: readonly Uint8Array[], type: string): Blob =>
   new Blob(parts as readonly Uint8Array<ArrayBuffer>[] as Uint8Array<ArrayBuffer>[], { type });
 
 const benchWorker = {
+  loadLetters,
   takeIn: takeInPicture,
   prepare: preparePicture,
 

@@ -18,11 +18,19 @@ export interface Task<T> {
   readonly cancel: () => void;
 }
 
-const startWorker = (): Worker =>
-  new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
+/** A worker and the one handle to its functions: were that forgotten, the worker would stop listening. */
+interface Started {
+  readonly worker: Worker;
+  readonly bench: Remote<BenchWorker>;
+}
 
-/** A worker started ahead of its task, its code loaded. */
-let spare: Worker | null = null;
+function startWorker(): Started {
+  const worker = new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
+  return { worker, bench: wrap<BenchWorker>(worker) };
+}
+
+/** A worker started ahead of its task, its code and letters loaded. */
+let spare: Started | null = null;
 
 /**
  * Starts a worker ahead of the next task, so that what is asked next begins at once. A screen calls
@@ -32,14 +40,15 @@ export function warmUp(): void {
   if (spare) return;
   spare = startWorker();
   // one that cannot start is not kept; the next task meets the trouble itself and tells it
-  spare.onerror = () => (spare = null);
+  spare.worker.onerror = () => (spare = null);
+  void spare.bench.loadLetters();
 }
 
 /** The spare worker where there is one, else a new one. */
-function takeWorker(): Worker {
-  const worker = spare ?? startWorker();
+function takeWorker(): Started {
+  const started = spare ?? startWorker();
   spare = null;
-  return worker;
+  return started;
 }
 
 /**
@@ -47,19 +56,18 @@ function takeWorker(): Worker {
  * `result` rejects with `Cancelled` when stopped.
  */
 function runTask<T>(
-  work: (worker: Remote<BenchWorker>, onProgress: OnProgress) => PromiseLike<T>,
+  work: (bench: Remote<BenchWorker>, onProgress: OnProgress) => PromiseLike<T>,
   onProgress: OnProgress,
 ): Task<T> {
-  const worker = takeWorker();
+  const { worker, bench } = takeWorker();
   let cancel: () => void = () => undefined;
   const stopped = new Promise<never>((_, reject) => {
     cancel = () => reject(new Cancelled());
     worker.onerror = (event) => reject(new Error(event.message || 'The background task failed.'));
   });
-  const result = Promise.race([
-    work(wrap<BenchWorker>(worker), proxy(onProgress)),
-    stopped,
-  ]).finally(() => worker.terminate());
+  const result = Promise.race([work(bench, proxy(onProgress)), stopped]).finally(() =>
+    worker.terminate(),
+  );
   return { result, cancel };
 }
 

@@ -62,7 +62,13 @@ async function cutOut(printed: Printed, page: Rendered, mirrored: boolean) {
 
 /** How a picture file is to look, by sharp: upright, on white. */
 const asSeen = (bytes: Buffer) =>
-  sharp(bytes).rotate().flatten({ background: '#fff' }).removeAlpha().raw().toBuffer();
+  sharp(bytes)
+    .rotate()
+    .flatten({ background: '#fff' })
+    .toColourspace('srgb')
+    .removeAlpha()
+    .raw()
+    .toBuffer();
 
 let png: Buffer;
 let printed: Printed;
@@ -180,6 +186,19 @@ test('JPEG bytes and opaque PNG streams go in untouched', async () => {
   expect(out.pdf.includes(jpeg)).toBe(true);
   const idat = png.indexOf('IDAT') + 4;
   expect(printed.pdf.includes(png.subarray(idat, idat + 4000))).toBe(true);
+});
+
+test.each([
+  ['grey', 'b-w', 24],
+  // no profile inside: readers differ by the ink they assume, so only what is light and dark is held
+  ['four inks', 'cmyk', 110],
+] as const)('a JPEG in %s is printed the right way dark', async (_, space, threshold) => {
+  const jpeg = await sharp(png).toColourspace(space).jpeg({ quality: 95 }).toBuffer();
+  const out = await printToFile(await jobWith(jpeg, whole), jpeg);
+  expect(out.pdf.includes(jpeg)).toBe(true);
+  const got = await cutOut(out, await renderWithPoppler(out.path), true);
+  const seen = await asSeen(jpeg);
+  expect(shareBeyondAntialiasing(got, seen, WIDTH, HEIGHT, threshold)).toBeLessThan(1e-2);
 });
 
 test('a PNG with a palette is printed in its colours', async () => {

@@ -1,4 +1,4 @@
-import type { PDFDocument, PDFRef } from '@cantoo/pdf-lib';
+import { JpegEmbedder, type PDFDocument, type PDFRef } from '@cantoo/pdf-lib';
 import type { Artwork } from '@/core/model';
 import { readPng, type PngStructure } from '../image';
 import { BulkStream } from './bulkStream';
@@ -57,6 +57,23 @@ function embedUntouchedPng(doc: PDFDocument, png: PngStructure): PDFRef {
   );
 }
 
+async function embedJpeg(doc: PDFDocument, bytes: Uint8Array): Promise<PDFRef> {
+  const { width, height, bitsPerComponent, colorSpace } = await JpegEmbedder.for(bytes);
+  return addImage(
+    doc,
+    {
+      Filter: 'DCTDecode',
+      Width: width,
+      Height: height,
+      BitsPerComponent: bitsPerComponent,
+      ColorSpace: colorSpace,
+      // CMYK is stored upside down by the programs that write it
+      ...(colorSpace === 'DeviceCMYK' ? { Decode: [1, 0, 1, 0, 1, 0, 1, 0] } : {}),
+    },
+    [bytes],
+  );
+}
+
 /** Puts packed pixels into a document: opacity as a soft mask (ISO 32000-1 §11.6.5.3). */
 export function embedPixels(doc: PDFDocument, pixels: PackedPixels): PDFRef {
   const { width, height, bits, colours, filtered, rgb, alpha } = pixels;
@@ -84,9 +101,7 @@ export async function embedArt(
   { decode, inflate }: PixelTools,
 ): Promise<PDFRef> {
   if (art.mime === 'image/jpeg') {
-    const image = await doc.embedJpg(bytes);
-    await image.embed();
-    return image.ref;
+    return embedJpeg(doc, bytes);
   }
   const png = art.mime === 'image/png' ? readPng(bytes) : null;
   if (png?.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value);

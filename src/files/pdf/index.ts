@@ -1,4 +1,4 @@
-export { writeSheetsPdf, type SheetsPdfInput } from './writeSheets';
+export { loadLetters, writeSheetsPdf, type SheetsPdfInput } from './writeSheets';
 export type { PixelTools } from './embed';
 export { deflating, type PackedPixels } from './pack';
 export type { Inflater } from './splitPng';

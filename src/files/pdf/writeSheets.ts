@@ -93,6 +93,11 @@ function drawPiece(
   drawGuides(page, sheet, item, piece);
 }
 
+/** Loads the letters' widths ahead, so that the first PDF need not wait for them. */
+export const loadLetters = async (): Promise<void> => {
+  await (await PDFDocument.create()).embedFont(StandardFonts.Helvetica);
+};
+
 /**
  * The sheets of a plan as one PDF, a page each, at 100 %. The page box is the paper; readers are
  * asked not to scale. Each picture is embedded once and drawn by clip and matrix.
