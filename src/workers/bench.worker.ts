@@ -9,6 +9,7 @@ import { packJobFile, readJobFile } from '@/files/jobFile';
 import { loadLetters, writeSheetsPdf } from '@/files/pdf';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import { inflateBeside } from './inflate';
+import { countPages, drawPdfPage, readPages } from './pdfPages';
 import { preparePicture } from './prepare';
 import { writeSheetPng } from './sheetPng';
 import { zipPngs } from './zipPngs';
@@ -47,6 +48,9 @@ const benchWorker = {
   loadLetters,
   takeIn: takeInPicture,
   prepare: preparePicture,
+  countPages,
+  drawPdfPage,
+  readPages,
 
   /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */
   async sheetsPdf(

@@ -1,9 +1,12 @@
 import { proxy, wrap, type Remote } from 'comlink';
+import type { Room } from '@/core/art';
 import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
+import type { Raster } from '@/core/proof';
 import type { Result } from '@/core/result';
 import type { BenchWorker, TrialInput, UnpackedJob } from './bench.worker';
+import type { Drawn } from './pdfPages';
 import type { Preparation } from './prepare';
 import type { OnProgress } from './progress';
 import type { TakenIn } from './takeIn';
@@ -74,6 +77,24 @@ function runTask<T>(
 /** Takes a picture file in, off the main thread. */
 export const takeInTask = (file: Blob, name: string, onProgress: OnProgress) =>
   runTask<Result<TakenIn>>((worker, progress) => worker.takeIn(file, name, progress), onProgress);
+
+/** Counts the pages of a PDF, off the main thread. */
+export const countPagesTask = (file: Blob, onProgress: OnProgress) =>
+  runTask<Result<number>>((worker) => {
+    onProgress({ doing: 'Opening the PDF', share: 0.2 });
+    return worker.countPages(file);
+  }, onProgress);
+
+/** Draws one page of a PDF as a picture, off the main thread. */
+export const pdfPageTask = (file: Blob, pageNumber: number, room: Room, onProgress: OnProgress) =>
+  runTask<Result<Drawn>>((worker) => {
+    onProgress({ doing: `Drawing page ${pageNumber}`, share: 0.4 });
+    return worker.drawPdfPage(file, pageNumber, room);
+  }, onProgress);
+
+/** Reads the pages of a print file as pixels, off the main thread. */
+export const readPagesTask = (file: Blob, onProgress: OnProgress) =>
+  runTask<readonly Raster[]>((worker, progress) => worker.readPages(file, progress), onProgress);
 
 /** Prepares a picture, off the main thread. */
 export const prepareTask = (

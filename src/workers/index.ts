@@ -2,8 +2,11 @@ export {
   allPngsTask,
   bentPreviewTask,
   Cancelled,
+  countPagesTask,
   packJobTask,
+  pdfPageTask,
   prepareTask,
+  readPagesTask,
   sheetPngTask,
   sheetsPdfTask,
   takeInTask,
@@ -13,6 +16,7 @@ export {
   type Task,
 } from './client';
 export type { OnProgress, Progress } from './progress';
+export type { Drawn } from './pdfPages';
 export type { TakenIn } from './takeIn';
 export type { Preparation } from './prepare';
 export type { TrialResult, TrialSettings } from './trial';

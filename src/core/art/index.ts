@@ -1,5 +1,6 @@
 export * from './orientation';
 export * from './resolution';
 export * from './limits';
+export * from './drawing';
 export * from './measure';
 export * from './prepare';

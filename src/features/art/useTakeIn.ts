@@ -1,15 +1,16 @@
 'use client';
 
 import { useState } from 'react';
+import type { Room } from '@/core/art';
 import { replaceArt, withArt } from '@/core/job';
 import type { Artwork } from '@/core/model';
 import { putArt, storageProblem } from '@/store';
-import { countPages, drawPdfPage, drawSvg, kindOf, type Drawn, type Room } from '@/ui/art/vector';
+import { drawSvg, kindOf } from '@/ui/art/vector';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
 import { useTask, type TaskRunner } from '@/ui/useTask';
-import { takeInTask } from '@/workers';
+import { countPagesTask, pdfPageTask, takeInTask, type Drawn } from '@/workers';
 import type { Selection } from './useSelection';
 
 /** A PDF of several pages, waiting for one to be chosen. */
@@ -79,12 +80,13 @@ export function useTakeIn(selection: Selection): TakeIn {
       const made = await drawSvg(await file.text(), room);
       return made.ok ? made.value : fail(made.reason);
     }
-    const bytes = new Uint8Array(await file.arrayBuffer());
-    const pages = await countPages(bytes);
+    const pages = await task.run((onProgress) => countPagesTask(file, onProgress));
+    if (!pages) return null;
     if (!pages.ok) return fail(pages.reason);
     const page = pages.value === 1 ? 1 : await askPage(file.name, pages.value);
     if (page === null) return null;
-    const made = await drawPdfPage(bytes, page, room);
+    const made = await task.run((onProgress) => pdfPageTask(file, page, room, onProgress));
+    if (!made) return null;
     return made.ok ? made.value : fail(made.reason);
   }
 

@@ -5,14 +5,15 @@ import type { Raster } from '@/core/proof';
 import { artBlobs } from '@/ui/bench/jobFiles';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
-import { useNotify } from '@/ui/notify';
-import { openPdf, rasterOf } from '@/ui/pdf';
 import { useUnits } from '@/ui/units';
 import { useTask } from '@/ui/useTask';
-import { sheetsPdfTask, trialTask, type TrialResult, type TrialSettings } from '@/workers';
-
-/** How finely sheets are looked at: few of them finely, many coarsely, pixels per mm. */
-const lookAt = (sheets: number): number => (sheets <= 4 ? 3 : sheets <= 16 ? 2 : 1.5);
+import {
+  readPagesTask,
+  sheetsPdfTask,
+  trialTask,
+  type TrialResult,
+  type TrialSettings,
+} from '@/workers';
 
 /** What a trial showed, its pictures as addresses for the page. */
 export interface Shown extends Pick<TrialResult, 'faults' | 'share'> {
@@ -35,7 +36,6 @@ export function useTrial() {
   const { db } = useBench();
   const { length } = useUnits();
   const task = useTask();
-  const notify = useNotify();
   const pages = useRef<readonly Raster[] | null>(null);
   const [shown, setShown] = useState<Shown | null>(null);
   useEffect(() => () => void (shown && letGo(shown)), [shown]);
@@ -44,22 +44,13 @@ export function useTrial() {
     if (pages.current) return pages.current;
     const pdf = await task.run((onProgress) => sheetsPdfTask({ job, plan, blobs }, onProgress));
     if (!pdf) return null;
-    const document = await openPdf(new Uint8Array(await pdf.arrayBuffer()));
-    const rasters: Raster[] = [];
-    for (let nth = 1; nth <= document.numPages; nth++)
-      rasters.push(await rasterOf(document, nth, lookAt(document.numPages)));
-    await document.destroy();
-    pages.current = rasters;
-    return rasters;
+    pages.current = await task.run((onProgress) => readPagesTask(pdf, onProgress));
+    return pages.current;
   }
 
   async function run(settings: TrialSettings): Promise<void> {
     const blobs = await artBlobs(db, job);
-    const read = await readPages(blobs).catch((error: unknown) => {
-      const why = error instanceof Error ? error.message : String(error);
-      notify({ tone: 'error', text: `The PDF could not be read for the trial: ${why}` });
-      return null;
-    });
+    const read = await readPages(blobs);
     if (!read) return;
     const result = await task.run((onProgress) =>
       trialTask({ job, plan, pages: read, settings, unit: length, blobs }, onProgress),

@@ -1,6 +1,6 @@
 import type { TextSpec } from '@/core/model';
 import { MM_PER_INCH } from '@/core/units';
-import type { Drawn } from './vector';
+import type { Drawn } from '@/workers';
 
 /** Lettering is drawn finer than pictures: its edges are all there is to it. */
 const TEXT_PPI = 600;

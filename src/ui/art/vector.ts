@@ -1,35 +1,7 @@
-import { MAX_PIXELS } from '@/core/art';
+import { drawingPixels, type Room } from '@/core/art';
 import { failure, success, type Result } from '@/core/result';
-import { MM_PER_INCH } from '@/core/units';
 import { readSvg } from '@/files/svg';
-import { openPdf } from '../pdf';
-
-/** Drawings without pixels are drawn at this many dots per inch of the largest size they may take. */
-const DRAW_PPI = 300;
-
-/** A drawing turned into pixels at print resolution, with its own size. */
-export interface Drawn {
-  readonly blob: Blob;
-  readonly realMm: { readonly widthMm: number; readonly heightMm: number } | null;
-}
-
-/** Room a drawing may be asked to fill, mm. */
-export interface Room {
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
-
-/** Pixels that are sharp at its own size and filling the room, bounded by what can be shown. */
-function pixelsFor(widthMm: number, heightMm: number, room: Room) {
-  const toFill = Math.max(1, room.widthMm / widthMm, room.heightMm / heightMm);
-  const wanted = (DRAW_PPI / MM_PER_INCH) * toFill;
-  const most = Math.sqrt((MAX_PIXELS * 0.6) / (widthMm * heightMm));
-  const perMm = Math.min(wanted, most);
-  return {
-    width: Math.max(1, Math.round(widthMm * perMm)),
-    height: Math.max(1, Math.round(heightMm * perMm)),
-  };
-}
+import type { Drawn } from '@/workers';
 
 /** Draws a sanitised SVG for a room. */
 export async function drawSvg(text: string, room: Room): Promise<Result<Drawn>> {
@@ -41,7 +13,7 @@ export async function drawSvg(text: string, room: Room): Promise<Result<Drawn>> 
     const image = new Image();
     image.src = url;
     await image.decode();
-    const { width, height } = pixelsFor(widthMm, heightMm, room);
+    const { width, height } = drawingPixels(widthMm, heightMm, room);
     const canvas = new OffscreenCanvas(width, height);
     canvas.getContext('2d')?.drawImage(image, 0, 0, width, height);
     const blob = await canvas.convertToBlob({ type: 'image/png' });
@@ -50,47 +22,6 @@ export async function drawSvg(text: string, room: Room): Promise<Result<Drawn>> 
     return failure('The drawing cannot be drawn; the file is damaged. Save it again.');
   } finally {
     URL.revokeObjectURL(url);
-  }
-}
-
-/** How many pages a PDF has. */
-export async function countPages(bytes: Uint8Array): Promise<Result<number>> {
-  try {
-    const document = await openPdf(bytes.slice());
-    return success(document.numPages);
-  } catch {
-    return failure(
-      'This PDF cannot be read: it is damaged or locked. Save it again without a password.',
-    );
-  }
-}
-
-/** Draws one page of a PDF for a room; its size is the page's, 1 pt = 1/72 in (ISO 32000-1 §8.3.2.3). */
-export async function drawPdfPage(
-  bytes: Uint8Array,
-  pageNumber: number,
-  room: Room,
-): Promise<Result<Drawn>> {
-  try {
-    const document = await openPdf(bytes.slice());
-    const page = await document.getPage(pageNumber);
-    const own = page.getViewport({ scale: 1 });
-    const mm = MM_PER_INCH / 72;
-    const [widthMm, heightMm] = [own.width * mm, own.height * mm];
-    const { width, height } = pixelsFor(widthMm, heightMm, room);
-    const canvas = window.document.createElement('canvas');
-    Object.assign(canvas, { width, height });
-    const viewport = page.getViewport({ scale: width / own.width });
-    // nothing is painted under the page, so that paper stays see-through
-    const canvasContext = canvas.getContext('2d');
-    if (!canvasContext) return failure('This browser cannot draw the page.');
-    await page.render({ canvas: null, canvasContext, viewport, background: 'rgba(0,0,0,0)' })
-      .promise;
-    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
-    if (!blob) return failure('The page is too large to be drawn. Export it smaller.');
-    return success({ blob, realMm: { widthMm, heightMm } });
-  } catch {
-    return failure(`Page ${pageNumber} of this PDF cannot be drawn.`);
   }
 }
 
