@@ -1,10 +1,17 @@
+import { benchBlocks } from './blocks.bench';
 import { benchDrag } from './drag.bench';
 import { benchExport } from './export.bench';
 import { benchPlan } from './plan.bench';
 import { benchTiles } from './tile.bench';
 
 /** Parts by name: `npm run bench tiles` runs one. */
-const BENCHES = { plan: benchPlan, drag: benchDrag, export: benchExport, tiles: benchTiles };
+const BENCHES = {
+  plan: benchPlan,
+  drag: benchDrag,
+  export: benchExport,
+  tiles: benchTiles,
+  blocks: benchBlocks,
+};
 const wanted = process.argv.slice(2);
 
 async function main(): Promise<void> {

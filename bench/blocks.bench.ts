@@ -1,0 +1,84 @@
+import type { Browser, Page } from '@playwright/test';
+import { kept, mugReadyForArt, panelReadyForArt, photograph, withApp } from './app';
+
+const LONGEST_MS = 120_000;
+
+/** Tells of every task of the page over 50 ms that ran while some work was done, and its longest. */
+async function blockedBy(page: Page, what: string, work: () => Promise<unknown>): Promise<void> {
+  await page.evaluate(() => {
+    const blocks: number[] = [];
+    const watch = new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries()) blocks.push(duration);
+    });
+    watch.observe({ type: 'longtask' });
+    Object.assign(window, { blocks, watch });
+  });
+  const start = performance.now();
+  await work();
+  const took = performance.now() - start;
+  await page.waitForTimeout(300);
+  const blocks = await page.evaluate(() => {
+    const noted = window as unknown as { blocks: number[]; watch: PerformanceObserver };
+    noted.watch.disconnect();
+    return noted.blocks;
+  });
+  console.log(
+    `${what}: ${(took / 1000).toFixed(1)} s; tasks of the page over 50 ms: ${blocks.length}, ` +
+      `longest ${Math.max(0, ...blocks).toFixed(0)} ms`,
+  );
+}
+
+const toSheets = async (page: Page): Promise<void> => {
+  await page.getByRole('link', { name: /^Sheets/ }).click();
+  await page.getByText(/^Sheet 1 of \d+/).waitFor({ timeout: LONGEST_MS });
+};
+
+const saved = async (page: Page, button: string | RegExp): Promise<void> => {
+  const download = page.waitForEvent('download', { timeout: LONGEST_MS });
+  await page.getByRole('button', { name: button }).click();
+  await download;
+};
+
+async function tried(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Try it without paper' }).click();
+  await page.getByText(/along cut edges only/).waitFor({ timeout: LONGEST_MS });
+}
+
+async function batchOfMugs(browser: Browser): Promise<void> {
+  const { page } = await mugReadyForArt(browser);
+  const names = Array.from({ length: 24 }, (_, i) => `Observer ${i + 1}`);
+  await page.getByRole('button', { name: /^Lettering/ }).click();
+  await page.getByRole('textbox', { name: 'Words' }).fill('{name}');
+  await page.getByRole('textbox', { name: 'Names, one a line' }).fill(names.join('\n'));
+  await blockedBy(page, '24 mugs, lettering', async () => {
+    await page.getByRole('button', { name: 'Add as a new line' }).click();
+    await page.getByText('24 names').first().waitFor({ timeout: LONGEST_MS });
+  });
+  await blockedBy(page, '24 mugs, to the sheets', () => toSheets(page));
+  await blockedBy(page, '24 mugs, PDF', () => saved(page, 'Save the PDF'));
+  await blockedBy(page, '24 mugs, PNGs in a ZIP', () => saved(page, /^Save all/));
+  await blockedBy(page, '24 mugs, trial', () => tried(page));
+  await page.close();
+}
+
+async function largePanel(browser: Browser): Promise<void> {
+  const { page, input } = await panelReadyForArt(browser, { widthIn: 24, heightIn: 36 });
+  const path = kept('png', await photograph(5400, 7200));
+  await blockedBy(page, '24 × 36 in panel, 39 MP picture taken in', async () => {
+    await input.setInputFiles(path);
+    await page.getByText('5400 × 7200 px').waitFor({ timeout: LONGEST_MS });
+  });
+  await page.getByRole('button', { name: 'Cover', exact: true }).click();
+  await blockedBy(page, '24 × 36 in panel, to the sheets', () => toSheets(page));
+  await blockedBy(page, '24 × 36 in panel, PDF', () => saved(page, 'Save the PDF'));
+  await blockedBy(page, '24 × 36 in panel, trial', () => tried(page));
+  await page.close();
+}
+
+/** What holds the interface up in a batch of names and in a large panel: long tasks of the page. */
+export async function benchBlocks(): Promise<void> {
+  await withApp(async (browser) => {
+    await batchOfMugs(browser);
+    await largePanel(browser);
+  });
+}
