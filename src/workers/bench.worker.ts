@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { expose, transfer } from 'comlink';
 import { dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
@@ -9,6 +9,7 @@ import { packJobFile, readJobFile } from '@/files/jobFile';
 import { loadLetters, writeSheetsPdf } from '@/files/pdf';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import { inflateBeside } from './inflate';
+import { takeInLine } from './lettering';
 import { countPages, drawPdfPage, readPages } from './pdfPages';
 import { preparePicture } from './prepare';
 import { writeSheetPng } from './sheetPng';
@@ -47,10 +48,19 @@ const blobOf = (parts: readonly Uint8Array[], type: string): Blob =>
 const benchWorker = {
   loadLetters,
   takeIn: takeInPicture,
+  takeInLine,
   prepare: preparePicture,
   countPages,
   drawPdfPage,
-  readPages,
+
+  /** Every page of a print file as pixels, handed over without copying. */
+  async readPages(file: Blob, onProgress: OnProgress): Promise<readonly Raster[]> {
+    const pages = await readPages(file, onProgress);
+    return transfer(
+      pages,
+      pages.map(({ data }) => data.buffer as ArrayBuffer),
+    );
+  },
 
   /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */
   async sheetsPdf(

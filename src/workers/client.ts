@@ -1,11 +1,12 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { Room } from '@/core/art';
 import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Raster } from '@/core/proof';
-import type { Result } from '@/core/result';
+import { failure, success, type Result } from '@/core/result';
 import type { BenchWorker, TrialInput, UnpackedJob } from './bench.worker';
+import type { DrawnLine } from './lettering';
 import type { Drawn } from './pdfPages';
 import type { Preparation } from './prepare';
 import type { OnProgress } from './progress';
@@ -77,6 +78,28 @@ function runTask<T>(
 /** Takes a picture file in, off the main thread. */
 export const takeInTask = (file: Blob, name: string, onProgress: OnProgress) =>
   runTask<Result<TakenIn>>((worker, progress) => worker.takeIn(file, name, progress), onProgress);
+
+/**
+ * Takes lines of lettering in, one after another on one worker, so that the page only draws them.
+ * @param draw draws the nth line; null where it has no words.
+ */
+export const letteringTask = (
+  count: number,
+  draw: (nth: number) => Promise<DrawnLine | null>,
+  onProgress: OnProgress,
+) =>
+  runTask<Result<readonly TakenIn[]>>(async (worker, progress) => {
+    const taken: TakenIn[] = [];
+    for (let nth = 0; nth < count; nth++) {
+      const line = await draw(nth);
+      if (!line) return failure('There is nothing to draw in these words.');
+      progress({ doing: `Setting “${line.label}”`, share: (nth + 0.5) / count });
+      const one = await worker.takeInLine(transfer(line, [line.bitmap]));
+      if (!one.ok) return one;
+      taken.push(one.value);
+    }
+    return success(taken);
+  }, onProgress);
 
 /** Counts the pages of a PDF, off the main thread. */
 export const countPagesTask = (file: Blob, onProgress: OnProgress) =>

@@ -3,6 +3,7 @@ export {
   bentPreviewTask,
   Cancelled,
   countPagesTask,
+  letteringTask,
   packJobTask,
   pdfPageTask,
   prepareTask,
@@ -16,6 +17,7 @@ export {
   type Task,
 } from './client';
 export type { OnProgress, Progress } from './progress';
+export type { DrawnLine } from './lettering';
 export type { Drawn } from './pdfPages';
 export type { TakenIn } from './takeIn';
 export type { Preparation } from './prepare';

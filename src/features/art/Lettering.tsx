@@ -9,8 +9,7 @@ import Typography from '@mui/material/Typography';
 import Papa from 'papaparse';
 import { useRef, useState } from 'react';
 import { namesFrom, withArt, withLettering } from '@/core/job';
-import { TEXT_FONTS, type Artwork, type TextSpec } from '@/core/model';
-import { drawText } from '@/ui/art/drawText';
+import { TEXT_FONTS, type TextSpec } from '@/core/model';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
@@ -119,23 +118,6 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
   const personal = spec.words.includes('{name}');
   const text = list ?? job.names.join('\n');
 
-  /** Draws the line once, or once for each name; null when something went wrong (it has been said). */
-  async function drawn(names: readonly string[]): Promise<Artwork[] | null> {
-    const arts: Artwork[] = [];
-    for (const name of names.length > 0 ? names : ['']) {
-      const made = await drawText(spec, name);
-      if (!made) {
-        notify({ tone: 'error', text: 'There is nothing to draw in these words.' });
-        return null;
-      }
-      const label = spec.words.replaceAll('{name}', name).trim().slice(0, 120);
-      const art = await takeIn.keep(made.blob, label, { realMm: made.realMm, text: spec });
-      if (!art) return null;
-      arts.push(art);
-    }
-    return arts;
-  }
-
   function namesNow(): string[] | null {
     if (!personal) return [];
     const rows = Papa.parse<string[]>(text, { skipEmptyLines: true }).data;
@@ -148,7 +130,7 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
   async function put(onto: 'new' | 'selected') {
     const names = namesNow();
     if (!names) return;
-    const arts = await drawn(names);
+    const arts = await takeIn.letter(spec, names);
     const [first] = arts ?? [];
     if (!arts || !first) return;
     const id = onto === 'selected' && selected ? selected.placement.id : crypto.randomUUID();

@@ -3,14 +3,22 @@
 import { useState } from 'react';
 import type { Room } from '@/core/art';
 import { replaceArt, withArt } from '@/core/job';
-import type { Artwork } from '@/core/model';
+import type { Artwork, TextSpec } from '@/core/model';
 import { putArt, storageProblem } from '@/store';
+import { drawText } from '@/ui/art/drawText';
 import { drawSvg, kindOf } from '@/ui/art/vector';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
 import { useTask, type TaskRunner } from '@/ui/useTask';
-import { countPagesTask, pdfPageTask, takeInTask, type Drawn } from '@/workers';
+import {
+  countPagesTask,
+  letteringTask,
+  pdfPageTask,
+  takeInTask,
+  type Drawn,
+  type TakenIn,
+} from '@/workers';
 import type { Selection } from './useSelection';
 
 /** A PDF of several pages, waiting for one to be chosen. */
@@ -29,6 +37,8 @@ export interface TakeIn {
   readonly replace: (file: File) => Promise<void>;
   /** Takes in and keeps a picture made here; null when it could not be (the person has been told). */
   readonly keep: (blob: Blob, name: string, more: Partial<Artwork>) => Promise<Artwork | null>;
+  /** Sets and keeps a line of lettering, once or for each name; null as above. */
+  readonly letter: (spec: TextSpec, names: readonly string[]) => Promise<Artwork[] | null>;
 }
 
 /** Brings picture files onto the job; what cannot be used is explained and changes nothing. */
@@ -39,21 +49,40 @@ export function useTakeIn(selection: Selection): TakeIn {
   const task = useTask();
   const [question, setQuestion] = useState<PageQuestion | null>(null);
 
+  const refuse = (text: string): null => {
+    notify({ tone: 'error', text });
+    return null;
+  };
+
+  async function store({ art, blob, preview }: TakenIn, more: Partial<Artwork>) {
+    try {
+      await putArt(db, { sha256: art.sha256, blob, preview });
+      return { ...art, ...more };
+    } catch (error) {
+      return refuse(storageProblem(error));
+    }
+  }
+
   async function keep(blob: Blob, name: string, more: Partial<Artwork>) {
     const taken = await task.run((onProgress) => takeInTask(blob, name, onProgress));
     if (!taken) return null;
-    if (!taken.ok) {
-      notify({ tone: 'error', text: taken.reason });
-      return null;
+    return taken.ok ? store(taken.value, more) : refuse(taken.reason);
+  }
+
+  async function letter(spec: TextSpec, names: readonly string[]) {
+    const lines = names.length > 0 ? names : [''];
+    const taken = await task.run((onProgress) =>
+      letteringTask(lines.length, (nth) => drawText(spec, lines[nth] ?? ''), onProgress),
+    );
+    if (!taken) return null;
+    if (!taken.ok) return refuse(taken.reason);
+    const arts: Artwork[] = [];
+    for (const each of taken.value) {
+      const art = await store(each, { text: spec });
+      if (!art) return null;
+      arts.push(art);
     }
-    const { art, blob: own, preview } = taken.value;
-    try {
-      await putArt(db, { sha256: art.sha256, blob: own, preview });
-      return { ...art, ...more };
-    } catch (error) {
-      notify({ tone: 'error', text: storageProblem(error) });
-      return null;
-    }
+    return arts;
   }
 
   const askPage = (name: string, pages: number) =>
@@ -72,10 +101,7 @@ export function useTakeIn(selection: Selection): TakeIn {
   async function drawn(file: File, kind: 'svg' | 'pdf'): Promise<Drawn | null> {
     const { trim } = selection;
     const room: Room = { widthMm: trim?.width ?? 0, heightMm: trim?.height ?? 0 };
-    const fail = (reason: string) => {
-      notify({ tone: 'error', text: `“${file.name}”: ${reason}` });
-      return null;
-    };
+    const fail = (reason: string) => refuse(`“${file.name}”: ${reason}`);
     if (kind === 'svg') {
       const made = await drawSvg(await file.text(), room);
       return made.ok ? made.value : fail(made.reason);
@@ -101,6 +127,7 @@ export function useTakeIn(selection: Selection): TakeIn {
     task,
     question,
     keep,
+    letter,
     add: async (file) => {
       const art = await take(file);
       if (!art) return;

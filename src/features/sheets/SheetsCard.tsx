@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState } from 'react';
+import { startTransition, useDeferredValue, useEffect, useState } from 'react';
 import DownloadIcon from '@mui/icons-material/Download';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { artBlobs, exportJob } from '@/ui/bench/jobFiles';
@@ -102,7 +102,11 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
         Save the PDF
       </Button>
       <TaskProgress task={task} />
-      <Button variant="outlined" disabled={!ready} onClick={() => setTrying(true)}>
+      <Button
+        variant="outlined"
+        disabled={!ready}
+        onClick={() => startTransition(() => setTrying(true))}
+      >
         Try it without paper
       </Button>
       {trying && <TrialDialog onClose={() => setTrying(false)} />}
@@ -145,6 +149,8 @@ export function SheetsCard({
   onMark: () => void;
 }) {
   const { plan } = useJob();
+  // below the fold: drawn after the rest, so that the station is there at once
+  const rest = useDeferredValue(true, false);
   return (
     <>
       {plan.sheets.length > 0 && <NextStep to="heat" label="Next: the heat" />}
@@ -155,12 +161,16 @@ export function SheetsCard({
           <LayingPlan tiling={tiling} />
         </>
       )}
-      <MirrorLedger />
-      <PaperFields />
-      <GangFields />
-      <PrinterFields />
-      <CutterFields />
-      <Patterns />
+      {rest && (
+        <>
+          <MirrorLedger />
+          <PaperFields />
+          <GangFields />
+          <PrinterFields />
+          <CutterFields />
+          <Patterns />
+        </>
+      )}
     </>
   );
 }

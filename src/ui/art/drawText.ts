@@ -1,6 +1,6 @@
 import type { TextSpec } from '@/core/model';
 import { MM_PER_INCH } from '@/core/units';
-import type { Drawn } from '@/workers';
+import type { DrawnLine } from '@/workers';
 
 /** Lettering is drawn finer than pictures: its edges are all there is to it. */
 const TEXT_PPI = 600;
@@ -22,8 +22,7 @@ const fontAt = (spec: TextSpec, sizePx: number): string =>
   `${weightOf(spec)} ${sizePx}px ${FAMILIES[spec.font]}, sans-serif`;
 
 /** The line with a name in it. */
-export const wordsFor = (spec: TextSpec, name: string): string =>
-  spec.words.replaceAll('{name}', name);
+const wordsFor = (spec: TextSpec, name: string): string => spec.words.replaceAll('{name}', name);
 
 interface Set {
   readonly sizePx: number;
@@ -58,26 +57,11 @@ function drawSigns(
   }
 }
 
-/** The box of what was drawn, pixels. */
-function inkBox({ width, height, data }: ImageData) {
-  let [left, top, right, bottom] = [width, height, -1, -1];
-  for (let y = 0; y < height; y++) {
-    for (let x = 0; x < width; x++) {
-      if ((data[(y * width + x) * 4 + 3] ?? 0) === 0) continue;
-      left = Math.min(left, x);
-      right = Math.max(right, x);
-      top = Math.min(top, y);
-      bottom = Math.max(bottom, y);
-    }
-  }
-  return right < 0 ? null : { left, top, width: right - left + 1, height: bottom - top + 1 };
-}
-
 /**
- * Draws a line of lettering as a picture, cut close, with its true size. The height of a capital is what
- * was asked for, whatever the font.
+ * Draws a line of lettering with room round it. The height of a capital is what was asked for,
+ * whatever the font. Null where there are no words.
  */
-export async function drawText(spec: TextSpec, name: string): Promise<Drawn | null> {
+export async function drawText(spec: TextSpec, name: string): Promise<DrawnLine | null> {
   const words = wordsFor(spec, name).trim();
   if (words === '') return null;
   await document.fonts.load(fontAt(spec, 100), words);
@@ -103,19 +87,16 @@ export async function drawText(spec: TextSpec, name: string): Promise<Drawn | nu
         );
   const height = Math.ceil(2 * room + sag);
   const canvas = new OffscreenCanvas(width, height);
-  const brush = canvas.getContext('2d', { willReadFrequently: true });
+  const brush = canvas.getContext('2d');
   if (!brush) return null;
   brush.font = fontAt(spec, sizePx);
   brush.fillStyle = spec.colour;
   brush.textBaseline = 'alphabetic';
   const y = radiusPx < 0 ? height - room : room;
   drawSigns(brush, words, { sizePx, radiusPx }, { x: width / 2, y: y + sizePx * 0.3 });
-  const box = inkBox(brush.getImageData(0, 0, width, height));
-  if (!box) return null;
-  const close = new OffscreenCanvas(box.width, box.height);
-  close.getContext('2d')?.drawImage(canvas, -box.left, -box.top);
   return {
-    blob: await close.convertToBlob({ type: 'image/png' }),
-    realMm: { widthMm: box.width / perMm, heightMm: box.height / perMm },
+    bitmap: canvas.transferToImageBitmap(),
+    perInch: perMm * MM_PER_INCH,
+    label: words,
   };
 }

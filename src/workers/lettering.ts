@@ -1,0 +1,49 @@
+import { MM_PER_INCH } from '@/core/units';
+import { failure, success, type Result } from '@/core/result';
+import { takeInPicture, type TakenIn } from './takeIn';
+
+/** A line of lettering as drawn on the page, with room round it. */
+export interface DrawnLine {
+  readonly bitmap: ImageBitmap;
+  readonly perInch: number;
+  /** What the line is called: its words. */
+  readonly label: string;
+}
+
+/** The box of what was drawn, pixels; null where nothing was. */
+function inkBox({ width, height, data }: ImageData) {
+  let [left, top, right, bottom] = [width, height, -1, -1];
+  for (let y = 0, at = 3; y < height; y++)
+    for (let x = 0; x < width; x++, at += 4) {
+      if (data[at] === 0) continue;
+      left = Math.min(left, x);
+      right = Math.max(right, x);
+      top = Math.min(top, y);
+      bottom = y;
+    }
+  return right < 0 ? null : { left, top, width: right - left + 1, height: bottom - top + 1 };
+}
+
+function drawnOn(width: number, height: number, bitmap: ImageBitmap, left: number, top: number) {
+  const canvas = new OffscreenCanvas(width, height);
+  const brush = canvas.getContext('2d', { willReadFrequently: true });
+  if (!brush) throw new Error('This browser cannot draw pictures in the background.');
+  brush.drawImage(bitmap, -left, -top);
+  return { canvas, brush };
+}
+
+/** Cuts a line of lettering close and takes it in as a picture of its true size. */
+export async function takeInLine({ bitmap, perInch, label }: DrawnLine): Promise<Result<TakenIn>> {
+  const { width, height } = bitmap;
+  const whole = drawnOn(width, height, bitmap, 0, 0);
+  const box = inkBox(whole.brush.getImageData(0, 0, width, height));
+  if (!box) return failure('There is nothing to draw in these words.');
+  const close = drawnOn(box.width, box.height, bitmap, box.left, box.top);
+  bitmap.close();
+  const blob = await close.canvas.convertToBlob({ type: 'image/png' });
+  const taken = await takeInPicture(blob, label, () => undefined);
+  if (!taken.ok) return taken;
+  const mm = MM_PER_INCH / perInch;
+  const realMm = { widthMm: box.width * mm, heightMm: box.height * mm };
+  return success({ ...taken.value, art: { ...taken.value.art, realMm } });
+}
