@@ -1,16 +1,16 @@
-import { expose, transfer } from 'comlink';
+import { expose } from 'comlink';
+import type { Drawing } from '@/core/jig';
 import { dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
-import type { Raster } from '@/core/proof';
 import { failure, success, type Result } from '@/core/result';
 import type { LengthUnit } from '@/core/units';
 import { packJobFile, readJobFile } from '@/files/jobFile';
-import { loadLetters, writeSheetsPdf } from '@/files/pdf';
+import { drawingToPdf, loadLetters, writeSheetsPdf } from '@/files/pdf';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import { inflateBeside } from './inflate';
 import { takeInLine } from './lettering';
-import { countPages, drawPdfPage, readPages } from './pdfPages';
+import { countPages, drawPdfPage, readPages, type ReadPage } from './pdfPages';
 import { preparePicture } from './prepare';
 import { writeSheetPng } from './sheetPng';
 import { zipPngs } from './zipPngs';
@@ -25,11 +25,17 @@ export interface UnpackedJob {
   readonly pictures: readonly TakenIn[];
 }
 
+/** A paper's size, mm. */
+export interface PaperSize {
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
 /** What a trial print is made from. */
 export interface TrialInput {
   readonly job: Job;
   readonly plan: JobPlan;
-  readonly pages: readonly Raster[];
+  readonly pages: readonly ReadPage[];
   readonly settings: TrialSettings;
   readonly unit: LengthUnit;
   readonly blobs: ReadonlyMap<string, Blob>;
@@ -52,15 +58,7 @@ const benchWorker = {
   prepare: preparePicture,
   countPages,
   drawPdfPage,
-
-  /** Every page of a print file as pixels, handed over without copying. */
-  async readPages(file: Blob, onProgress: OnProgress): Promise<readonly Raster[]> {
-    const pages = await readPages(file, onProgress);
-    return transfer(
-      pages,
-      pages.map(({ data }) => data.buffer as ArrayBuffer),
-    );
-  },
+  readPages,
 
   /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */
   async sheetsPdf(
@@ -92,6 +90,11 @@ const benchWorker = {
       onProgress: (share) => onProgress({ doing: 'Writing the PDF', share }),
     });
     return blobOf(parts, 'application/pdf');
+  },
+
+  /** A true-size line drawing as a PDF, fit for a paper where it can be. */
+  async drawingPdf(drawing: Drawing, paper: PaperSize): Promise<Blob> {
+    return blobOf([await drawingToPdf(drawing, paper)], 'application/pdf');
   },
 
   /** A bent piece drawn from small pictures, for the stage. */

@@ -1,13 +1,13 @@
 import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { Room } from '@/core/art';
+import type { Drawing } from '@/core/jig';
 import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
-import type { Raster } from '@/core/proof';
 import { failure, success, type Result } from '@/core/result';
-import type { BenchWorker, TrialInput, UnpackedJob } from './bench.worker';
+import type { BenchWorker, PaperSize, TrialInput, UnpackedJob } from './bench.worker';
 import type { DrawnLine } from './lettering';
-import type { Drawn } from './pdfPages';
+import type { Drawn, ReadPage } from './pdfPages';
 import type { Preparation } from './prepare';
 import type { OnProgress } from './progress';
 import type { TakenIn } from './takeIn';
@@ -117,7 +117,7 @@ export const pdfPageTask = (file: Blob, pageNumber: number, room: Room, onProgre
 
 /** Reads the pages of a print file as pixels, off the main thread. */
 export const readPagesTask = (file: Blob, onProgress: OnProgress) =>
-  runTask<readonly Raster[]>((worker, progress) => worker.readPages(file, progress), onProgress);
+  runTask<readonly ReadPage[]>((worker, progress) => worker.readPages(file, progress), onProgress);
 
 /** Prepares a picture, off the main thread. */
 export const prepareTask = (
@@ -140,6 +140,13 @@ export const sheetsPdfTask = (
     (worker, progress) => worker.sheetsPdf(input.job, input.plan, input.blobs, progress),
     onProgress,
   );
+
+/** Writes a line drawing as a PDF, off the main thread. */
+export const drawingPdfTask = (drawing: Drawing, paper: PaperSize, onProgress: OnProgress) =>
+  runTask<Blob>((worker) => {
+    onProgress({ doing: `Writing “${drawing.name}”`, share: 0.5 });
+    return worker.drawingPdf(drawing, paper);
+  }, onProgress);
 
 /** Draws a bent piece for the stage, off the main thread. */
 export const bentPreviewTask = (

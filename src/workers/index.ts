@@ -3,6 +3,7 @@ export {
   bentPreviewTask,
   Cancelled,
   countPagesTask,
+  drawingPdfTask,
   letteringTask,
   packJobTask,
   pdfPageTask,
@@ -18,7 +19,7 @@ export {
 } from './client';
 export type { OnProgress, Progress } from './progress';
 export type { DrawnLine } from './lettering';
-export type { Drawn } from './pdfPages';
+export type { Drawn, ReadPage } from './pdfPages';
 export type { TakenIn } from './takeIn';
 export type { Preparation } from './prepare';
 export type { TrialResult, TrialSettings } from './trial';

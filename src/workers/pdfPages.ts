@@ -76,22 +76,31 @@ function contextOf(canvas: OffscreenCanvas): OffscreenCanvasRenderingContext2D {
 /** How finely sheets are looked at: few of them finely, many coarsely, pixels per mm. */
 const lookAt = (sheets: number): number => (sheets <= 4 ? 3 : sheets <= 16 ? 2 : 1.5);
 
+/** A page read, its pixels put away: the page on screen may hold it without carrying them. */
+export interface ReadPage extends Omit<Raster, 'data'> {
+  readonly pixels: Blob;
+}
+
 /** Every page of a print file as pixels in true size, on white paper. */
-export async function readPages(file: Blob, onProgress: OnProgress): Promise<readonly Raster[]> {
+export async function readPages(file: Blob, onProgress: OnProgress): Promise<readonly ReadPage[]> {
   const document = await openPdf(file);
   const pxPerMm = lookAt(document.numPages);
-  const pages: Raster[] = [];
+  const pages: ReadPage[] = [];
   for (let nth = 1; nth <= document.numPages; nth++) {
     onProgress({ doing: `Reading sheet ${nth}`, share: (nth - 0.5) / document.numPages });
     const canvas = await drawPage(document, nth, (pxPerMm * MM_PER_INCH) / 72, '#fff');
     const { width, height } = canvas;
-    pages.push({
-      ...{ width, height, pxPerMm },
-      data: contextOf(canvas).getImageData(0, 0, width, height).data,
-    });
+    const { data } = contextOf(canvas).getImageData(0, 0, width, height);
+    pages.push({ width, height, pxPerMm, pixels: new Blob([data]) });
   }
   return pages;
 }
+
+/** The pixels of a page that was read. */
+export const rasterOf = async ({ pixels, ...size }: ReadPage): Promise<Raster> => ({
+  ...size,
+  data: new Uint8ClampedArray(await pixels.arrayBuffer()),
+});
 
 /** How many pages a PDF has. */
 export async function countPages(file: Blob): Promise<Result<number>> {

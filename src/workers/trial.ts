@@ -13,6 +13,7 @@ import type { JobPlan } from '@/core/plan';
 import { correctionOf, pageOf, type Sheet } from '@/core/sheet';
 import type { LengthUnit } from '@/core/units';
 import { dulled, simulatePrint } from '@/devices';
+import { rasterOf, type ReadPage } from './pdfPages';
 import { drawPiece, type Sources } from './drawPiece';
 
 /** What is set, or goes wrong, in a trial print. */
@@ -110,7 +111,7 @@ function marked(picture: Raster, where: Uint8Array): Raster {
  */
 export async function runTrial(
   plan: JobPlan,
-  pages: readonly Raster[],
+  pages: readonly ReadPage[],
   settings: TrialSettings,
   unit: LengthUnit,
   sources: Sources,
@@ -119,8 +120,9 @@ export async function runTrial(
   const faults: { sheet: string; fault: Fault }[] = [];
   const prints: Blob[] = [];
   for (const [i, sheet] of plan.sheets.entries()) {
-    const page = pages[i];
-    if (!page) continue;
+    const read = pages[i];
+    if (!read) continue;
+    const page = await rasterOf(read);
     const { print, meant } = printOne(sheet, page, plan, settings);
     printed.push({ sheet, print });
     for (const fault of faultsOf(meant, print, unit)) faults.push({ sheet: sheet.name, fault });

@@ -8,12 +8,13 @@ import Typography from '@mui/material/Typography';
 import { pressCard } from '@/core/jig';
 import { settingsLine, type PressStep } from '@/core/press';
 import { formatDuration, formatTemperature } from '@/core/units';
-import { drawingToPdf } from '@/files/pdf';
 import { download, fileName } from '@/ui/files';
 import { useJob } from '@/ui/job/JobProvider';
 import { LayerStack } from '@/ui/LayerStack';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
+import { TaskProgress, useTask } from '@/ui/useTask';
+import { drawingPdfTask } from '@/workers';
 
 function figureOf(step: PressStep, unit: Parameters<typeof formatTemperature>[1]): string {
   return [
@@ -86,23 +87,23 @@ function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
 function SavePdf() {
   const { job, plan } = useJob();
   const units = useUnits();
+  const task = useTask();
   const { machine, paper, recipe } = plan.tools;
   async function save() {
     const drawing = pressCard({
       ...{ job, units, press: plan.press },
       ...{ machine: machine.name, cautions: recipe.cautions },
     });
-    const bytes = await drawingToPdf(drawing, paper);
-    const type = 'application/pdf';
-    download(
-      fileName(`${job.name} press card`, 'pdf'),
-      new Blob([bytes as Uint8Array<ArrayBuffer>], { type }),
-    );
+    const pdf = await task.run((onProgress) => drawingPdfTask(drawing, paper, onProgress));
+    if (pdf) download(fileName(`${job.name} press card`, 'pdf'), pdf);
   }
   return (
-    <Button size="small" startIcon={<DownloadIcon />} onClick={() => void save()}>
-      Save as PDF
-    </Button>
+    <>
+      <TaskProgress task={task} />
+      <Button size="small" startIcon={<DownloadIcon />} onClick={() => void save()}>
+        Save as PDF
+      </Button>
+    </>
   );
 }
 

@@ -3,7 +3,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import {
   assemblyGuide,
   cutFilesFor,
@@ -13,7 +12,6 @@ import {
   type Stroke,
 } from '@/core/jig';
 import { liesMirrored } from '@/core/sheet';
-import { drawingToPdf } from '@/files/pdf';
 import { drawingToSvg } from '@/files/svg';
 import { formatSize } from '@/core/units';
 import { useBench } from '@/ui/bench/BenchProvider';
@@ -22,6 +20,8 @@ import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
+import { TaskProgress, useTask } from '@/ui/useTask';
+import { drawingPdfTask } from '@/workers';
 
 const STROKES: Readonly<Record<Stroke, string>> = {
   cut: COLOURS.ember,
@@ -60,16 +60,11 @@ function Pattern({ drawing, pdf }: { drawing: Drawing; pdf: boolean }) {
   const { job, plan } = useJob();
   const { length } = useUnits();
   const { paper } = plan.tools;
-  const [busy, setBusy] = useState(false);
+  const task = useTask();
   const name = (ending: string) => fileName(`${job.name} ${drawing.name}`, ending);
   async function savePdf() {
-    setBusy(true);
-    const bytes = await drawingToPdf(drawing, paper);
-    download(
-      name('pdf'),
-      new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/pdf' }),
-    );
-    setBusy(false);
+    const file = await task.run((onProgress) => drawingPdfTask(drawing, paper, onProgress));
+    if (file) download(name('pdf'), file);
   }
   const saveSvg = () =>
     download(name('svg'), new Blob([drawingToSvg(drawing)], { type: 'image/svg+xml' }));
@@ -84,7 +79,7 @@ function Pattern({ drawing, pdf }: { drawing: Drawing; pdf: boolean }) {
         {pdf && (
           <Button
             size="small"
-            disabled={busy}
+            disabled={task.progress !== null}
             onClick={() => void savePdf()}
             aria-label={`${drawing.name} as PDF`}
           >
@@ -94,6 +89,7 @@ function Pattern({ drawing, pdf }: { drawing: Drawing; pdf: boolean }) {
         <Button size="small" onClick={saveSvg} aria-label={`${drawing.name} as SVG`}>
           SVG
         </Button>
+        <TaskProgress task={task} />
       </Box>
     </Box>
   );

@@ -1,7 +1,6 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Raster } from '@/core/proof';
 import { artBlobs } from '@/ui/bench/jobFiles';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
@@ -11,6 +10,7 @@ import {
   readPagesTask,
   sheetsPdfTask,
   trialTask,
+  type ReadPage,
   type TrialResult,
   type TrialSettings,
 } from '@/workers';
@@ -36,11 +36,11 @@ export function useTrial() {
   const { db } = useBench();
   const { length } = useUnits();
   const task = useTask();
-  const pages = useRef<readonly Raster[] | null>(null);
+  const pages = useRef<readonly ReadPage[] | null>(null);
   const [shown, setShown] = useState<Shown | null>(null);
   useEffect(() => () => void (shown && letGo(shown)), [shown]);
 
-  async function readPages(blobs: ReadonlyMap<string, Blob>): Promise<readonly Raster[] | null> {
+  async function readPages(blobs: ReadonlyMap<string, Blob>): Promise<readonly ReadPage[] | null> {
     if (pages.current) return pages.current;
     const pdf = await task.run((onProgress) => sheetsPdfTask({ job, plan, blobs }, onProgress));
     if (!pdf) return null;
