@@ -28,22 +28,54 @@ export interface PieceCosts {
   readonly level: CutCosts;
 }
 
-/** Looks along a line are this many a picture at most: its map of detail is coarser. */
-const LOOKS = 96;
+/**
+ * Looks along a line: one for each cell of a map of detail, so that a line square to the map meets
+ * every cell once, but never fewer than this.
+ */
+const LEAST_LOOKS = 24;
 
 const { abs, floor, min, max, ceil } = Math;
 /** A map from mm to the unit square with less of the other axis than this is square to it. */
 const SQUARE = 1e-9;
 
-/** How much detail a place of a picture shows, 0–1; none beside it. */
-function detailOf(art: Artwork, toUnit: Affine): (x: number, y: number) => number {
-  const [a, b, c, d, e, f] = toUnit;
-  const { columns, rows, cells } = art.facts?.detail ?? UNMEASURED;
-  return (x, y) => {
-    const u = a * x + c * y + e;
-    const v = b * x + d * y + f;
-    if (u < 0 || u >= 1 || v < 0 || v >= 1) return 0;
-    return (cells[floor(v * rows) * columns + floor(u * columns)] ?? 0) / 255;
+/** Looks along a line on a piece: the first, and the way from each to the next, mm. */
+interface Looks {
+  readonly x: number;
+  readonly y: number;
+  readonly dx: number;
+  readonly dy: number;
+  readonly count: number;
+}
+
+/** How much detail all looks along a line meet in a picture, each 0–1; none beside it. */
+type Meets = (looks: Looks) => number;
+
+const mapOf = (art: Artwork) => art.facts?.detail ?? UNMEASURED;
+
+function meetsOf(art: Artwork, [a, b, c, d, e, f]: Affine): Meets {
+  const { columns, rows, cells } = mapOf(art);
+  return ({ x, y, dx, dy, count }) => {
+    const [du, dv] = [(a * dx + c * dy) * columns, (b * dx + d * dy) * rows];
+    let [u, v] = [(a * x + c * y + e) * columns, (b * x + d * y + f) * rows];
+    let sum = 0;
+    for (let k = 0; k < count; k++, u += du, v += dv)
+      if (u >= 0 && u < columns && v >= 0 && v < rows)
+        sum += cells[floor(v) * columns + floor(u)] ?? 0;
+    return sum / 255;
+  };
+}
+
+/** The same through a bend: each look is taken back to the strip first. */
+function meetsBent(piece: Piece, flat: Meets): Meets {
+  const { bend, strip } = piece;
+  if (!bend) return flat;
+  return ({ x, y, dx, dy, count }) => {
+    let sum = 0;
+    for (let k = 0; k < count; k++) {
+      const onStrip = unbend({ x: x + k * dx, y: y + k * dy }, strip, bend.sector, bend.centre);
+      sum += flat({ ...onStrip, dx: 0, dy: 0, count: 1 });
+    }
+    return sum;
   };
 }
 
@@ -54,9 +86,9 @@ function detailOf(art: Artwork, toUnit: Affine): (x: number, y: number) => numbe
 function laneOf(
   art: Artwork,
   [a, b, c, d, e, f]: Affine,
-  axis: 'upright' | 'level',
+  axis: Axis,
 ): ((place: number) => number) | null {
-  const { columns, rows } = art.facts?.detail ?? UNMEASURED;
+  const { columns, rows } = mapOf(art);
   const [straight, turned] = [max(abs(b), abs(c)) < SQUARE, max(abs(a), abs(d)) < SQUARE];
   if (!straight && !turned) return null;
   // an upright line has one u where the picture lies straight, one v where it lies turned
@@ -81,7 +113,7 @@ export function cutCostsOf(
   arts: ReadonlyMap<string, Artwork>,
   wholes: readonly Box[],
 ): PieceCosts {
-  const { widthMm, heightMm, bend, strip } = piece;
+  const { widthMm, heightMm, bend } = piece;
   const stepMm = Math.max(STEP_MM, Math.max(widthMm, heightMm) / MOST_PLACES);
   const columns = Math.floor(widthMm / stepMm) + 1;
   const rows = Math.floor(heightMm / stepMm) + 1;
@@ -92,21 +124,12 @@ export function cutCostsOf(
     const art = arts.get(placed.artSha256);
     if (!art) continue;
     const toUnit = inverse(placed.matrix);
-    const detail = detailOf(art, toUnit);
-    const lane = (axis: 'upright' | 'level') => (bend ? null : laneOf(art, toUnit, axis));
-    const at = (x: number, y: number): number => {
-      if (!bend) return detail(x, y);
-      const onStrip = unbend({ x, y }, strip, bend.sector, bend.centre);
-      return detail(onStrip.x, onStrip.y);
-    };
+    const meets = meetsBent(piece, meetsOf(art, toUnit));
     const room = intersection(roomOf(piece, placed.box), whole);
-    addAlong(upright, stepMm, [room.x, right(room)], [room.y, bottom(room)], at, lane('upright'));
-    const turnedAt = (y: number, x: number) => at(x, y);
-    const [down, across]: [Span, Span] = [
-      [room.y, bottom(room)],
-      [room.x, right(room)],
-    ];
-    addAlong(level, stepMm, down, across, turnedAt, lane('level'));
+    const looks = max(LEAST_LOOKS, mapOf(art).columns, mapOf(art).rows);
+    const lane = (axis: Axis) => (bend ? null : laneOf(art, toUnit, axis));
+    addAcross(upright, stepMm, { axis: 'upright', room, looks, meets, lane: lane('upright') });
+    addAcross(level, stepMm, { axis: 'level', room, looks, meets, lane: lane('level') });
   }
   for (const kept of wholes) {
     forbid(upright, stepMm, kept.x, right(kept));
@@ -115,27 +138,43 @@ export function cutCostsOf(
   return { upright: { stepMm, costs: [...upright] }, level: { stepMm, costs: [...level] } };
 }
 
-type Span = readonly [from: number, to: number];
+type Axis = 'upright' | 'level';
 
-/** Adds what lines across `span` meet, one at each step of it, looking along each in turn. */
-function addAlong(
+/** A picture as cuts of one direction meet it. */
+interface Across {
+  readonly axis: Axis;
+  /** Where it lies, mm. */
+  readonly room: Box;
+  /** Looks along each cut. */
+  readonly looks: number;
+  readonly meets: Meets;
+  /** Cuts in one lane meet the same; null where each has to be looked along. */
+  readonly lane: ((place: number) => number) | null;
+}
+
+/** Adds what cuts through a picture meet, one at each step across it. */
+function addAcross(
   sums: Float64Array,
   stepMm: number,
-  span: Span,
-  along: Span,
-  at: (place: number, alongIt: number) => number,
-  lane: ((place: number) => number) | null,
+  { axis, room, looks, meets, lane }: Across,
 ): void {
-  const apart = max(stepMm, (along[1] - along[0]) / LOOKS);
-  const looks = max(1, floor((along[1] - along[0]) / apart));
-  const share = (along[1] - along[0]) / looks;
-  const last = min(sums.length - 1, floor(span[1] / stepMm));
+  const upright = axis === 'upright';
+  const [from, to] = upright ? [room.x, right(room)] : [room.y, bottom(room)];
+  const [start, length] = upright ? [room.y, room.height] : [room.x, room.width];
+  const count = max(1, min(looks, floor(length / stepMm)));
+  const share = length / count;
+  const first = start + share / 2;
+  const last = min(sums.length - 1, floor(to / stepMm));
   let [known, sum] = [Number.NaN, 0];
-  for (let i = ceil(span[0] / stepMm); i <= last; i++) {
-    const here = lane ? lane(i * stepMm) : Number.NaN;
+  for (let i = ceil(from / stepMm); i <= last; i++) {
+    const place = i * stepMm;
+    const here = lane ? lane(place) : Number.NaN;
     if (here !== known) {
-      sum = 0;
-      for (let k = 0; k < looks; k++) sum += at(i * stepMm, along[0] + (k + 0.5) * share);
+      sum = meets(
+        upright
+          ? { x: place, y: first, dx: 0, dy: share, count }
+          : { x: first, y: place, dx: share, dy: 0, count },
+      );
       known = here;
     }
     sums[i] = (sums[i] ?? 0) + sum * share;
