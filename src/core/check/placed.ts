@@ -61,21 +61,20 @@ export function detailShareIn({ art, placed, slot }: Placed, region: Region): nu
   // turned by a quarter, a column of the picture lies level on the face; else a row does
   const upright = Math.abs(toFace[0]) >= Math.abs(toFace[1]);
   const [lines, along] = upright ? [rows, columns] : [columns, rows];
-  let [all, inside] = [0, 0];
+  const whole = cells.reduce((sum, weight) => sum + weight, 0);
+  let inside = 0;
   for (let line = 0; line < lines; line++) {
     const v = (line + 0.5) / lines;
     const start = applyAffine(toFace, upright ? { x: 0, y: v } : { x: v, y: 0 });
     const perStep = (upright ? toFace[0] : toFace[2]) / along;
     const crossings = crossingsAt(region, start.y);
+    if (crossings.length === 0) continue;
     for (let step = 0; step < along; step++) {
-      const weight = cells[upright ? line * columns + step : step * columns + line] ?? 0;
-      if (weight === 0) continue;
-      all += weight;
-      if (crossings.length > 0 && isBetween(crossings, start.x + (step + 0.5) * perStep))
-        inside += weight;
+      if (!isBetween(crossings, start.x + (step + 0.5) * perStep)) continue;
+      inside += cells[upright ? line * columns + step : step * columns + line] ?? 0;
     }
   }
-  return all === 0 ? 0 : inside / all;
+  return whole === 0 ? 0 : inside / whole;
 }
 
 const EVEN_SIDE = 24;

@@ -165,8 +165,9 @@ function piecesFor(
   arts: ReadonlyMap<string, Artwork>,
   nth: number,
 ): Piece[] {
+  const carrying = new Set(job.placements.map(({ faceId }) => faceId));
   const filled = faces
-    .filter(({ widthMm, heightMm }) => widthMm > 0 && heightMm > 0)
+    .filter(({ id, widthMm, heightMm }) => carrying.has(id) && widthMm > 0 && heightMm > 0)
     .map((face) => fill(job, face, arts, nth))
     .filter((each) => each.arts.length > 0);
   const [front, back] = filled;
