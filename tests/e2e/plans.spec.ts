@@ -54,7 +54,7 @@ test('a 24 × 36 in panel with a 10 × 10 in hand press: twelve placements, in e
 test('a two-sided thin medallion on a press whose timer ends at 75 s', async ({ page }) => {
   await withPicture(page, 'Round medallion, 3 in, two-sided');
   await goTo(page, 'Heat');
-  await choose(page, 'Heat source', 'Clamshell or swing-away press');
+  await choose(page, 'Heat source', 'Clamshell press');
   await page.getByRole('button', { name: /What it can do/ }).click();
   await field(page, 'Longest its timer runs').fill('75 s');
   await expect(card(page)).toContainText('Timer: 75 + 75 + 75 + 25 s without opening.');

@@ -63,6 +63,22 @@ const blankColour: Rule = ({ job, transfer }) => {
   ];
 };
 
+/** Paper that covers, where nothing has to be covered. */
+const darkPaperOnPale: Rule = ({ job, transfer }) => {
+  const { colour, colourName } = job.blank.substrate;
+  if (job.transfer !== 'dark-paper' || luminance(colour) < PALE_FROM_LUMINANCE) return [];
+  return [
+    {
+      id: 'paper-kind',
+      level: 'note',
+      station: 'blank',
+      text: `${transfer.label} costs about double a sheet and is not needed on ${colourName}. Paper for light fabric does; mind that it is mirrored.`,
+      figure: colourName,
+      fixes: byTransfer(job, 'light-paper'),
+    },
+  ];
+};
+
 /** From this share of polyester on cloth holds dye well enough to look right (from memory). */
 const BRIGHT_FROM_POLYESTER = 0.65;
 
@@ -215,6 +231,7 @@ const bleedOverHandle: Rule = ({ job, units }) => {
 export const BLANK_RULES: readonly Rule[] = [
   coating,
   blankColour,
+  darkPaperOnPale,
   polyester,
   nominalSize,
   measuring,

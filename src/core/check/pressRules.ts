@@ -1,6 +1,5 @@
-import { luminance } from '../colour';
 import { isCloth, type Pressure } from '../model';
-import { cools, DYE_MOVES_FROM_C, effectivePlate } from '../press';
+import { cools, DYE_MOVES_FROM_C, effectivePlate, runsText } from '../press';
 import { fahrenheitToC, formatDuration, formatSize, formatTemperature } from '../units';
 import type { Check, Findings, Rule } from './check';
 
@@ -8,8 +7,6 @@ import type { Check, Findings, Rule } from './check';
 const TAPE_HOLDS_TO_C = fahrenheitToC(400);
 /** Longer than this a hot press tempts one to walk away (own choice). */
 const LONG_S = 240;
-/** A cloth at least this light needs no paper that covers (from memory, as for dye). */
-const PALE_FROM = 0.75;
 /** Peeled before this many seconds, it is peeled hot or warm. */
 const COLD_AFTER_S = 60;
 
@@ -80,11 +77,11 @@ const tapeLimit: Rule = ({ press, machine, units }) => {
 
 const timer: Rule = ({ press, machine }) => {
   if (press.timer.length < 2) return [];
-  const runs = press.timer.map((s) => `${Math.round(s)}`).join(' + ');
+  const runs = runsText(press.timer);
   return at(
     'timer',
     'note',
-    `${formatDuration(press.settings.dwellS)} is longer than the timer of “${machine.name}”: run it ${runs} s without opening.`,
+    `${formatDuration(press.settings.dwellS)} is longer than the timer of “${machine.name}”: run it ${runs} without opening.`,
     runs,
   );
 };
@@ -125,20 +122,6 @@ const ironForDye: Rule = ({ machine, transfer }) =>
         'An iron is too uneven for dye: it has cool spots, steam holes, and no steady 400 °F. Use a press, or iron-on paper.',
         machine.name,
       )
-    : [];
-
-const darkPaperOnPale: Rule = ({ job, transfer }) =>
-  job.transfer === 'dark-paper' && luminance(job.blank.substrate.colour) >= PALE_FROM
-    ? [
-        {
-          id: 'paper-kind',
-          level: 'note',
-          station: 'blank',
-          text: `${transfer.label} costs about double a sheet and is not needed on ${job.blank.substrate.colourName}. Paper for light fabric does; mind that it is mirrored.`,
-          figure: job.blank.substrate.colourName,
-          fixes: [{ label: 'Use paper for light fabric', patch: { transfer: 'light-paper' } }],
-        },
-      ]
     : [];
 
 const printSide: Rule = ({ transfer, printer }) =>
@@ -222,7 +205,6 @@ export const PRESS_RULES: readonly Rule[] = [
   pressureLacking,
   plateSmall,
   ironForDye,
-  darkPaperOnPale,
   printSide,
   spentCover,
   overDye,

@@ -1,5 +1,5 @@
 import type { Job } from '../model';
-import { settingsLine, type PressPlan } from '../press';
+import { displayLine, runsText, settingsLine, wearOf, type Layer, type PressPlan } from '../press';
 import { formatDuration, formatTemperature, type UnitStyle } from '../units';
 import { line, ringLines, type Drawing, type DrawingText } from './drawing';
 import { rectRing } from '../geometry';
@@ -22,6 +22,12 @@ function wrapped(text: string, letters: number): string[] {
   return lines;
 }
 
+/** A layer in a breath: what it is, and how it comes out. */
+const layerWords = (layer: Layer): string => {
+  const more = [layer.note, wearOf(layer)].filter(Boolean).join('; ');
+  return more ? `${layer.name} (${more})` : layer.name;
+};
+
 interface CardInput {
   readonly job: Job;
   readonly press: PressPlan;
@@ -34,6 +40,7 @@ interface CardInput {
 function cardLines({ job, press, machine, cautions, units }: CardInput) {
   const head = (text: string) => ({ text, big: true });
   const say = (text: string) => wrapped(text, LETTERS).map((each) => ({ text: each, big: false }));
+  const setTo = displayLine(press.display);
   const sections = press.sides.flatMap(({ name, sections: each }) =>
     each.length > 1 ? [`${name}: ${each.length} placements of the plate.`] : [],
   );
@@ -50,15 +57,11 @@ function cardLines({ job, press, machine, cautions, units }: CardInput) {
   return [
     head(job.name),
     ...say(`${machine}: ${settingsLine(press.settings, units)}`),
-    ...(press.display?.why.length
-      ? say(`Set ${press.display.text}. ${press.display.why.join(' ')}`)
-      : []),
-    ...(press.timer.length > 1 ? say(`Timer: ${press.timer.join(' + ')} s, without opening.`) : []),
+    ...(setTo ? say(setTo) : []),
+    ...(press.timer.length > 1 ? say(`Timer: ${runsText(press.timer)}, without opening.`) : []),
     ...sections.flatMap(say),
     ...(press.rounds ? say(press.rounds) : []),
-    ...say(
-      `From the heat inwards: ${press.layers.map(({ name, note }) => (note ? `${name} (${note})` : name)).join(', ')}.`,
-    ),
+    ...say(`From the heat inwards: ${press.layers.map(layerWords).join(', ')}.`),
     head('Take care'),
     ...cautions.flatMap(say),
     head('Tape'),

@@ -1,6 +1,14 @@
-import type { TransferKind } from '../model';
 import { fahrenheitToC } from '../units';
-import { OWN_INSTRUCTIONS, type CoolSchools, type Layer, type Recipe, type Task } from './recipe';
+import { printOn } from './layers';
+import {
+  cautionsOf,
+  DYE,
+  DYE_CAUTION,
+  type CoolSchools,
+  type Layer,
+  type Recipe,
+  type Task,
+} from './recipe';
 
 const COMMON_PREPARATION: readonly Task[] = [
   {
@@ -20,11 +28,12 @@ const COMMON_PREPARATION: readonly Task[] = [
 ];
 
 const MUG: Layer = { name: 'Cup', role: 'blank' };
-const PRINT: Layer = { name: 'Print', role: 'print', note: 'ink face to the cup' };
+const PRINT = printOn('cup');
 const PAPER_SLEEVE: Layer = {
   name: 'Clean paper sleeve',
   role: 'protect',
-  note: 'one to three layers; spent after one pressing',
+  lasts: 'once',
+  note: 'one to three layers',
 };
 
 const COOL: CoolSchools = {
@@ -47,12 +56,7 @@ const UNWRAP: Task = {
   detail: 'Take paper and tape off. Do not scratch the coating picking at tape.',
 };
 
-const COMMON_CAUTIONS: readonly string[] = [
-  'Air the room: dye fumes.',
-  'Heat gloves and a heat-proof mat; plate, oven and mug burn.',
-  'Never leave it hot with children or pets about.',
-  OWN_INSTRUCTIONS,
-];
+const COMMON_CAUTIONS = [DYE_CAUTION, ...cautionsOf('mat', 'plate, oven and mug burn')];
 
 const SHRINK: Task = {
   title: 'Shrink the sleeve',
@@ -66,7 +70,12 @@ const OVEN_HEAT_UP: Task = {
 };
 const SLEEVED: readonly Layer[] = [
   { name: 'Oven air', role: 'heat', note: 'fan on' },
-  { name: 'Shrink sleeve', role: 'protect', note: 'tight and without folds over the print' },
+  {
+    name: 'Shrink sleeve',
+    role: 'protect',
+    lasts: 'once',
+    note: 'tight and without folds over the print',
+  },
   PRINT,
   MUG,
 ];
@@ -75,8 +84,6 @@ const SLEEVE_OFF: Task = {
   detail: 'With gloves; it comes off easier while hot. Do not scratch the coating picking at tape.',
 };
 const NO_FOOD = 'An oven used for dye is not used for food again.';
-
-const DYE: readonly TransferKind[] = ['sublimation', 'dye-sheet', 'dye-pens'];
 
 const cup = (
   part: Pick<

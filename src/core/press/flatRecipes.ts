@@ -1,6 +1,15 @@
-import type { MachineKind, TransferKind } from '../model';
+import type { MachineKind } from '../model';
 import { fahrenheitToC } from '../units';
-import { OWN_INSTRUCTIONS, type CoolSchools, type Layer, type Recipe, type Task } from './recipe';
+import { CARD, COVER, onTop, PAD, PLATE, printOn } from './layers';
+import {
+  always,
+  cautionsOf,
+  DYE,
+  DYE_CAUTION,
+  type CoolSchools,
+  type Recipe,
+  type Task,
+} from './recipe';
 
 const PLATES: readonly MachineKind[] = ['hand-press', 'plate-press', 'cap-attachment'];
 
@@ -31,25 +40,7 @@ const UNCOVER: Task = {
   detail:
     'Lift it straight up, without sliding. Where a small piece lifts: paper back, press again, cool fully.',
 };
-const CAUTIONS: readonly string[] = [
-  'Air the room: dye fumes.',
-  'Heat gloves and a heat-proof table; the plate burns.',
-  'Never leave it hot with children or pets about.',
-  OWN_INSTRUCTIONS,
-];
-
-const PLATE: Layer = { name: 'Plate', role: 'heat' };
-const COVER: Layer = {
-  name: 'Clean paper',
-  role: 'protect',
-  note: 'uncoated paper is spent after one pressing',
-};
-const PRINT: Layer = { name: 'Print', role: 'print', note: 'ink face to the blank' };
-const CARD: Layer = {
-  name: 'Card',
-  role: 'protect',
-  note: 'below, or inside; it catches dye and is spent after one pressing',
-};
+const CAUTIONS = [DYE_CAUTION, ...cautionsOf('table', 'the plate burns')];
 
 const PEEL: CoolSchools = {
   difference:
@@ -57,17 +48,6 @@ const PEEL: CoolSchools = {
   A: { title: 'Peel hot and quick', detail: 'One movement, straight up, gloves on.' },
   B: { title: 'Cool fully before lifting', detail: 'Leave the paper where it is.', durationS: 120 },
 };
-
-/** The order between plate and table, for things laid print down on the blank. */
-const onTop = (blank: string): readonly Layer[] => [
-  PLATE,
-  COVER,
-  PRINT,
-  { name: blank, role: 'blank' },
-  CARD,
-];
-
-const DYE: readonly TransferKind[] = ['sublimation', 'dye-sheet', 'dye-pens'];
 
 /** What flat things under a plate have in common. */
 export const flat = (
@@ -108,8 +88,8 @@ const HARD = {
     PLATE,
     COVER,
     { name: 'Blank', role: 'blank', note: 'on top: sharper for one side' },
-    { ...PRINT, note: 'below, ink face up to the blank' },
-    { name: 'Soft pad', role: 'protect' },
+    { name: 'Print', role: 'print', note: 'below, ink face up to the blank' },
+    PAD,
   ],
   cautions: [...CAUTIONS, 'Hard blanks hold heat: do not touch one straight from the press.'],
 } as const;
@@ -140,19 +120,11 @@ export const FLAT_RECIPES: readonly Recipe[] = [
       LAY,
     ],
     pressing: 'Straight down, hold still, straight up. The paper stays where it is throughout.',
-    cool: {
-      difference: '',
-      A: {
-        title: 'Cool fully before lifting',
-        detail: 'Leave the paper where it is.',
-        durationS: 120,
-      },
-      B: {
-        title: 'Cool fully before lifting',
-        detail: 'Leave the paper where it is.',
-        durationS: 120,
-      },
-    },
+    cool: always({
+      title: 'Cool fully before lifting',
+      detail: 'Leave the paper where it is.',
+      durationS: 120,
+    }),
   }),
   flat({
     works: ['thick cloth'],
@@ -162,11 +134,7 @@ export const FLAT_RECIPES: readonly Recipe[] = [
     pressure: 'medium',
     pressureNote: 'sequins all turned one way first, light side up',
     origin: 'common practice',
-    cool: {
-      difference: '',
-      A: { title: 'Lift the paper soon after', detail: 'Straight up, gloves on.' },
-      B: { title: 'Lift the paper soon after', detail: 'Straight up, gloves on.' },
-    },
+    cool: always({ title: 'Lift the paper soon after', detail: 'Straight up, gloves on.' }),
   }),
   flat({
     works: ['socks'],
@@ -213,7 +181,7 @@ export const FLAT_RECIPES: readonly Recipe[] = [
     layers: [
       PLATE,
       { ...CARD, note: 'above' },
-      PRINT,
+      printOn('blank'),
       { name: 'Blank', role: 'blank' },
       { ...CARD, note: 'below' },
     ],

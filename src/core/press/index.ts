@@ -1,5 +1,6 @@
 export * from './recipe';
 export * from './recipes';
+export { wearOf } from './layers';
 export * from './area';
 export * from './machine';
 export * from './sections';

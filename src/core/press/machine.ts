@@ -63,3 +63,11 @@ export function splitTimer(dwellS: number, timerMaxS: number | null): readonly n
   const rest = dwellS - full * timerMaxS;
   return [...Array.from({ length: full }, () => timerMaxS), ...(rest > 1e-9 ? [rest] : [])];
 }
+
+/** What to set and why, in a line; null where the display simply shows what is wanted. */
+export const displayLine = (display: DisplaySetting | null): string | null =>
+  display && display.why.length > 0 ? `Set ${display.text}. ${display.why.join(' ')}` : null;
+
+/** The timer's runs as they are set, one after another. */
+export const runsText = (runs: readonly number[]): string =>
+  `${runs.map((s) => Math.round(s)).join(' + ')} s`;

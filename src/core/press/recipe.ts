@@ -4,6 +4,8 @@ import type { MachineKind, Origin, Pressure, TransferKind } from '../model';
 export interface Layer {
   readonly name: string;
   readonly role: 'heat' | 'protect' | 'print' | 'blank';
+  /** What protects goes in clean: it is spent after one pressing, or wiped and used again. */
+  readonly lasts?: 'once' | 'many';
   readonly note?: string;
 }
 
@@ -21,6 +23,9 @@ export interface CoolSchools {
   readonly A: Task;
   readonly B: Task;
 }
+
+/** One way, and nobody does it otherwise. */
+export const always = (task: Task): CoolSchools => ({ difference: '', A: task, B: task });
 
 /** What is set at the machine. */
 export interface Figures {
@@ -78,5 +83,17 @@ export interface Recipe extends Figures {
   readonly cautions: readonly string[];
 }
 
-export const OWN_INSTRUCTIONS =
-  'The blank’s and the machine’s own instructions outrank these figures.';
+const OWN_INSTRUCTIONS = 'The blank’s and the machine’s own instructions outrank these figures.';
+
+/** What is said beside every hot machine; `burns` names what must not be touched. */
+export const cautionsOf = (surface: string, burns: string): readonly string[] => [
+  `Heat gloves and a heat-proof ${surface}; ${burns}.`,
+  'Never leave it hot with children or pets about.',
+  OWN_INSTRUCTIONS,
+];
+
+/** What is said besides where dye turns to gas. */
+export const DYE_CAUTION = 'Air the room: dye fumes.';
+
+/** Work whose dye goes in by heat alone. */
+export const DYE: readonly TransferKind[] = ['sublimation', 'dye-sheet', 'dye-pens'];

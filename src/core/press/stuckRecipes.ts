@@ -1,21 +1,21 @@
 import { fahrenheitToC } from '../units';
 import { flat } from './flatRecipes';
-import { OWN_INSTRUCTIONS, type CoolSchools, type Layer, type Recipe, type Task } from './recipe';
+import { COVER, PLATE, printOn, RELEASE } from './layers';
+import {
+  always,
+  cautionsOf,
+  DYE_CAUTION,
+  type CoolSchools,
+  type Layer,
+  type Recipe,
+  type Task,
+} from './recipe';
 
-/** One way, and nobody does it otherwise. */
-const always = (task: Task): CoolSchools => ({ difference: '', A: task, B: task });
-
-const PLATE: Layer = { name: 'Plate', role: 'heat' };
-const RELEASE: Layer = { name: 'Release sheet', role: 'protect', note: 'reusable' };
 const CLOTH: Layer = { name: 'Cloth', role: 'blank' };
-const PRINT: Layer = { name: 'Print', role: 'print', note: 'ink face to the cloth' };
+const PRINT = printOn('cloth');
 
-const CAUTIONS: readonly string[] = [
-  'Heat gloves and a heat-proof table; the plate burns.',
-  'Never leave it hot with children or pets about.',
-  OWN_INSTRUCTIONS,
-];
-const DYE_CAUTIONS: readonly string[] = ['Air the room: dye fumes.', ...CAUTIONS];
+const CAUTIONS = cautionsOf('table', 'the plate burns');
+const DYE_CAUTIONS = [DYE_CAUTION, ...CAUTIONS];
 
 const LINT: Task = { title: 'Lint off', detail: 'Lint and moisture make edges peel later.' };
 const PRE_PRESS: Task = {
@@ -44,7 +44,7 @@ const film = (part: Parameters<typeof flat>[0]): Recipe =>
     preparation: [LINT, PRE_PRESS],
     layers: [
       PLATE,
-      { name: 'Clean paper', role: 'protect' },
+      COVER,
       PRINT,
       { name: 'Film', role: 'protect', note: 'already on the cloth' },
       CLOTH,

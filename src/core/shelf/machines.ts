@@ -10,6 +10,18 @@ const plateOf = (widthIn: number, heightIn: number) => ({
   heightMm: inches(heightIn),
 });
 
+/** What both kinds of standing plate press have in common. */
+const PLATE_PRESS = {
+  kind: 'plate-press',
+  maxC: fahrenheitToC(430),
+  timerMaxS: 999,
+  plate: plateOf(15, 15),
+  coolBorderMm: inches(1 / 2),
+  pad: true,
+  warmUpS: 900,
+  origin: 'from memory',
+} as const;
+
 /**
  * Ordinary home heat sources. Plate sizes, cool borders, timers and warm-up times are from memory
  * and meant to be put right from one's own; the mug press's fixed program is common practice.
@@ -56,15 +68,13 @@ export const MACHINES: readonly Machine[] = [
   }),
   machine({
     id: 'plate-press',
-    name: 'Clamshell or swing-away press',
-    kind: 'plate-press',
-    maxC: fahrenheitToC(430),
-    timerMaxS: 999,
-    plate: plateOf(15, 15),
-    coolBorderMm: inches(1 / 2),
-    pad: true,
-    warmUpS: 900,
-    origin: 'from memory',
+    name: 'Clamshell press',
+    ...PLATE_PRESS,
+  }),
+  machine({
+    id: 'swing-press',
+    name: 'Swing-away press',
+    ...PLATE_PRESS,
   }),
   machine({
     id: 'tumbler-press',

@@ -9,7 +9,7 @@ import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { HeatSettings, Pressure } from '@/core/model';
-import { figuresFor } from '@/core/press';
+import { figuresFor, runsText } from '@/core/press';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { DurationField, TemperatureField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
@@ -87,11 +87,7 @@ function Figures() {
         value={settings.dwellS}
         min={1}
         max={7200}
-        helperText={
-          timer.length > 1
-            ? `Timer: ${timer.map((s) => Math.round(s)).join(' + ')} s`
-            : (areaRule ?? undefined)
-        }
+        helperText={timer.length > 1 ? `Timer: ${runsText(timer)}` : (areaRule ?? undefined)}
         onValue={(dwellS) => own({ dwellS }, 'dwell')}
       />
       {settings.pressure !== null && (

@@ -1,178 +1,23 @@
 'use client';
 
-import FormControlLabel from '@mui/material/FormControlLabel';
+import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { Machine, Pressure } from '@/core/model';
+import type { Machine } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { Choice } from '@/ui/fields/Choice';
-import { NumberField } from '@/ui/fields/NumberField';
-import { DurationField, LengthField, TemperatureField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
-import { Pair, Section } from '@/ui/Section';
+import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
+import { MachineTraits } from './MachineTraits';
 import { NOTHING_OWN, useHeatEdit } from './useHeatEdit';
 
-const PRESSURES: readonly Pressure[] = ['light', 'medium', 'firm'];
-/** What a timer is taken to end at while it is not known, s. */
-const USUAL_TIMER_S = 999;
-
-const between = (least: number, most: number) => (text: string) => {
-  const number = Number(text.trim().replace(',', '.').replace('−', '-'));
-  return text.trim() !== '' && number >= least && number <= most ? number : null;
-};
-
-/** Degrees of the display that stand for a difference in °C, and back. */
-const degrees = (c: number, unit: Machine['displayUnit']) =>
-  Math.round((unit === '°F' ? c * 1.8 : c) * 10) / 10;
-const fromDegrees = (d: number, unit: Machine['displayUnit']) => (unit === '°F' ? d / 1.8 : d);
-
-interface PartProps {
-  machine: Machine;
-  change: (part: Partial<Machine>) => void;
-}
-
-function Display({ machine, change }: PartProps) {
-  const { displayUnit: unit } = machine;
-  return (
-    <>
-      <Choice
-        label="Unit of its display"
-        value={unit}
-        options={[
-          ['°F', '°F'],
-          ['°C', '°C'],
-        ]}
-        onChoose={(displayUnit) => change({ displayUnit })}
-      />
-      <Pair>
-        <NumberField
-          label={`It steps by, ${unit}`}
-          value={machine.displayStep}
-          read={between(0.1, 50)}
-          asks="From 0.1 to 50 degrees."
-          onValue={(displayStep) => change({ displayStep })}
-        />
-        <NumberField
-          label={`Plate less display, ${unit}`}
-          value={degrees(machine.displayOffsetC, unit)}
-          read={between(-60, 60)}
-          asks="From −60 to 60 degrees; a plate that reads 390 at 395 is −5."
-          onValue={(d) => change({ displayOffsetC: fromDegrees(d, unit) })}
-        />
-      </Pair>
-      <NumberField
-        label={`Drops on thick things by, ${unit}`}
-        value={degrees(machine.dropC, unit)}
-        read={between(0, 40)}
-        asks="From 0 to 40 degrees."
-        onValue={(d) => change({ dropC: fromDegrees(d, unit) })}
-      />
-    </>
-  );
-}
-
-function Plate({ machine, change }: PartProps) {
-  const { plate } = machine;
-  if (!plate) return null;
-  return (
-    <>
-      <Pair>
-        <LengthField
-          label="Plate width"
-          value={plate.widthMm}
-          min={20}
-          max={1500}
-          onValue={(widthMm) => change({ plate: { ...plate, widthMm } })}
-        />
-        <LengthField
-          label="Plate height"
-          value={plate.heightMm}
-          min={20}
-          max={1500}
-          onValue={(heightMm) => change({ plate: { ...plate, heightMm } })}
-        />
-      </Pair>
-      <LengthField
-        label="Cooler border all round"
-        value={machine.coolBorderMm}
-        min={0}
-        max={Math.min(100, Math.min(plate.widthMm, plate.heightMm) / 2 - 5)}
-        onValue={(coolBorderMm) => change({ coolBorderMm })}
-      />
-      <FormControlLabel
-        control={<Switch checked={machine.pad} onChange={(_, pad) => change({ pad })} />}
-        label="It has a soft pad"
-      />
-    </>
-  );
-}
-
-function Abilities({ machine, change }: PartProps) {
-  const timed = machine.timerMaxS !== null;
-  return (
-    <>
-      {machine.maxC !== null && (
-        <TemperatureField
-          label="Hottest it goes"
-          value={machine.maxC}
-          min={50}
-          max={400}
-          onValue={(maxC) => change({ maxC })}
-        />
-      )}
-      {machine.warmUpS !== null && (
-        <DurationField
-          label="Warms up in"
-          value={machine.warmUpS}
-          min={1}
-          max={7200}
-          onValue={(warmUpS) => change({ warmUpS })}
-        />
-      )}
-      <FormControlLabel
-        control={
-          <Switch
-            checked={timed}
-            onChange={(_, on) => change({ timerMaxS: on ? USUAL_TIMER_S : null })}
-          />
-        }
-        label="Its timer ends somewhere"
-      />
-      {machine.timerMaxS !== null && (
-        <DurationField
-          label="Longest its timer runs"
-          value={machine.timerMaxS}
-          min={5}
-          max={7200}
-          onValue={(timerMaxS) => change({ timerMaxS })}
-        />
-      )}
-      {machine.plate &&
-        PRESSURES.map((pressure) => (
-          <FormControlLabel
-            key={pressure}
-            control={
-              <Switch
-                size="small"
-                checked={machine.pressures.includes(pressure)}
-                onChange={(_, on) =>
-                  change({
-                    pressures: PRESSURES.filter((each) =>
-                      each === pressure ? on : machine.pressures.includes(each),
-                    ),
-                  })
-                }
-              />
-            }
-            label={`It can press ${pressure === 'medium' ? 'medium' : `${pressure}ly`}`}
-          />
-        ))}
-    </>
-  );
+/** The name with the first number behind it that no other machine has. */
+function freeName(name: string, machines: readonly Machine[]): string {
+  const taken = new Set(machines.map((each) => each.name));
+  const base = name.replace(/ \d+$/, '');
+  for (let nth = 2; ; nth++) if (!taken.has(`${base} ${nth}`)) return `${base} ${nth}`;
 }
 
 /** The heat source, and what must be known of it; changes are kept on the shelf for every job. */
@@ -184,6 +29,13 @@ export function MachineFields() {
   const { display } = plan.press;
   const learn = (part: Partial<Machine>) =>
     void addToShelf({ machines: [{ ...machine, ...part, origin: 'own setting' }] });
+  /** A second machine of the same kind, with a name of its own to be told apart by. */
+  async function another() {
+    const id = crypto.randomUUID();
+    const name = freeName(machine.name, shelf.machines);
+    await addToShelf({ machines: [{ ...machine, id, name, origin: 'own setting' }] });
+    change({ machineId: id });
+  }
   return (
     <Section title="Machine">
       <TextField
@@ -210,9 +62,10 @@ export function MachineFields() {
         <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
           Kept for every job with this machine. Measure the plate with a thermometer or strips.
         </Typography>
-        <Display machine={machine} change={learn} />
-        <Plate machine={machine} change={learn} />
-        <Abilities machine={machine} change={learn} />
+        <MachineTraits machine={machine} change={learn} />
+        <Button size="small" onClick={() => void another()}>
+          Add another like it
+        </Button>
       </Tucked>
     </Section>
   );

@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { pressCard } from '@/core/jig';
-import { settingsLine, type PressStep } from '@/core/press';
+import { displayLine, runsText, settingsLine, type PressStep } from '@/core/press';
 import { formatDuration, formatTemperature } from '@/core/units';
 import { download, fileName } from '@/ui/files';
 import { useJob } from '@/ui/job/JobProvider';
@@ -111,11 +111,10 @@ function SavePdf() {
 function Settings() {
   const { plan } = useJob();
   const { display, timer, atOnce, rounds } = plan.press;
+  const setTo = displayLine(display);
   const lines = [
-    ...(display && display.why.length > 0 ? [`Set ${display.text}. ${display.why.join(' ')}`] : []),
-    ...(timer.length > 1
-      ? [`Timer: ${timer.map((s) => Math.round(s)).join(' + ')} s without opening.`]
-      : []),
+    ...(setTo ? [setTo] : []),
+    ...(timer.length > 1 ? [`Timer: ${runsText(timer)} without opening.`] : []),
     ...(atOnce !== null && atOnce > 1 ? [`${atOnce} of these lie on the plate at once.`] : []),
     ...(rounds ? [rounds] : []),
   ];
