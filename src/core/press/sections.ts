@@ -7,6 +7,7 @@ import {
   type Region,
 } from '../geometry';
 import type { HeatSettings } from '../model';
+import { looselyPlaced } from './loose';
 
 /** What one placement of a plate heats fully: its size less the cooler border, mm. */
 export interface EffectivePlate {
@@ -170,7 +171,8 @@ function inwards(boxes: readonly Box[], around: Box): Box[] {
 
 /**
  * Where a plate is put down, and in what order, so that every point of a shape has one full press
- * under its evenly hot part: the fewest placements in bands along or across, each in either direction.
+ * under its evenly hot part: the fewest placements in bands along or across, each in either direction,
+ * or fewer lying freely where two or three can.
  * @param region what must be pressed, mm on the face; holes are pressed over.
  * @returns one section where the shape fits under the plate; none where there is nothing to press.
  */
@@ -198,7 +200,11 @@ export function planSections(
       plates,
     ),
   ).map(turnedBox);
-  const boxes = columns.length < rows.length ? columns : rows;
+  const banded = columns.length < rows.length ? columns : rows;
+  const across = (a: number, b: number) => reach(region, a, b);
+  const boxes = isUprightRect(region)
+    ? banded
+    : (looselyPlaced(region, across, plates, banded.length) ?? banded);
   const inOrder = order === 'inwards' ? inwards(boxes, box) : boxes;
   return inOrder.map((box, i) => ({ number: i + 1, box }));
 }
