@@ -162,7 +162,7 @@ export function PressCard() {
           {plan.press.settings.own ? 'your own' : recipe.origin}.
         </Typography>
         <Settings />
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3, mb: 2 }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3, my: 2 }}>
           <Box>
             <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
               Stack, from outside in
