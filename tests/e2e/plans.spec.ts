@@ -113,3 +113,28 @@ test('a batch of steel tumblers in an oven, by what their maker’s sheet says',
   await page.getByRole('button', { name: 'Forget them' }).click();
   await expect(card(page)).toContainText('370 °F · 5 min');
 });
+
+test('machines are called what their owner calls them, and a second one is told apart', async ({
+  page,
+}) => {
+  await withPicture(page, 'Tee, polyester');
+  await goTo(page, 'Heat');
+  await choose(page, 'Heat source', 'Swing-away press');
+  await page.getByRole('button', { name: /What it can do/ }).click();
+  await field(page, 'What you call it').fill('  ');
+  await field(page, 'What you call it').press('Tab');
+  await expect(field(page, 'What you call it')).toHaveValue('Swing-away press');
+  await field(page, 'What you call it').fill('The big one');
+  await field(page, 'What you call it').press('Enter');
+  await expect(card(page)).toContainText('The big one');
+  await page.getByRole('button', { name: 'Add another like it' }).click();
+  await expect(page.getByRole('combobox', { name: 'Heat source' })).toHaveText('The big one 2');
+  await field(page, 'Plate width').fill('9 in');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('combobox', { name: 'Heat source' })).toHaveText('The big one');
+  await expect(field(page, 'Plate width')).toHaveValue('15 in');
+  await page.reload();
+  await choose(page, 'Heat source', 'The big one 2');
+  await page.getByRole('button', { name: /What it can do/ }).click();
+  await expect(field(page, 'Plate width')).toHaveValue('9 in');
+});

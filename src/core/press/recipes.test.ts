@@ -7,7 +7,7 @@ import { jobFor, type Row } from '@tests/support/presses';
 import type { Machine } from '../model';
 import { planJob } from '../plan';
 import { celsiusToF, fahrenheitToC, inches, TRADE_UNITS } from '../units';
-import { dwellByArea, settingsLine } from '.';
+import { dwellByArea, RECIPES, settingsLine, wearOf } from '.';
 
 const planOf = (row: Row) => planJob(jobFor(row), shelf);
 
@@ -184,4 +184,18 @@ test('own figures for this blank and transfer outrank ours, and say where they c
     figures,
   });
   expect(celsiusToF(other.press.settings.temperatureC ?? 0)).toBeCloseTo(360, 6);
+});
+
+test('every layer that protects says how it comes out, but film, which stays', () => {
+  const protecting = RECIPES.flatMap(({ layers }) => layers.filter((l) => l.role === 'protect'));
+  const silent = protecting.filter((layer) => wearOf(layer) === null).map(({ name }) => name);
+  expect([...new Set(silent)]).toEqual(['Film']);
+  // common practice: uncoated paper, card and sleeves catch dye and are spent after one pressing
+  const spent = protecting.filter(({ lasts }) => lasts === 'once').map(({ name }) => name);
+  expect([...new Set(spent)].sort()).toEqual([
+    'Card',
+    'Clean paper',
+    'Clean paper sleeve',
+    'Shrink sleeve',
+  ]);
 });

@@ -89,12 +89,14 @@ function Step({ step, phase }: { step: PressStep; phase: Phase }) {
     step.pressure && `${step.pressure} pressure`,
   ].filter(Boolean);
   const showStack = step.layers.length > 0 && !timed;
+  // beside the clock, so that the big button hides no caution
+  const columns = showStack ? '1.2fr 1fr' : step.cautions.length > 0 ? '2fr 1fr' : '1fr';
   return (
     <Box
       sx={{
         display: 'grid',
         gap: 4,
-        gridTemplateColumns: { xs: '1fr', md: showStack ? '1.2fr 1fr' : '1fr' },
+        gridTemplateColumns: { xs: '1fr', md: columns },
         alignItems: 'center',
       }}
     >
@@ -116,9 +118,11 @@ function Step({ step, phase }: { step: PressStep; phase: Phase }) {
         )}
         {!timed && <Typography sx={detailSx}>{step.detail}</Typography>}
         <Clock phase={phase} />
+      </Box>
+      <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3 }}>
+        {showStack && <LayerStack layers={step.layers} large />}
         <Cautions cautions={step.cautions} />
       </Box>
-      {showStack && <LayerStack layers={step.layers} large />}
     </Box>
   );
 }
