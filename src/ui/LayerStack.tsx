@@ -39,7 +39,7 @@ function Sheet({ x, spent }: { x: number; spent: boolean }) {
 }
 
 /** What goes in clean, and how it comes out: spent, or clean again. */
-function Wear({ layer }: { layer: Layer }) {
+function Wear({ layer, large }: { layer: Layer; large: boolean }) {
   const words = wearOf(layer);
   if (!words) return null;
   return (
@@ -47,12 +47,12 @@ function Wear({ layer }: { layer: Layer }) {
       component="span"
       sx={{ ml: 'auto', pl: 1, flexShrink: 0, display: 'flex', alignItems: 'center', gap: 1 }}
     >
-      <svg width={60} height={19} viewBox="-1 0 62 19" role="img" aria-label={words}>
+      <svg height={large ? 28 : 19} viewBox="-1 0 62 19" role="img" aria-label={words}>
         <Sheet x={0} spent={false} />
         <path d="M24 9.5h10m-4 -4 4 4 -4 4" fill="none" stroke={COLOURS.ink} strokeWidth={1.5} />
         <Sheet x={39} spent={layer.lasts === 'once'} />
       </svg>
-      <Box component="span" sx={{ fontSize: 14, width: 84 }}>
+      <Box component="span" sx={{ fontSize: large ? 20 : 14, width: large ? 112 : 84 }}>
         {layer.lasts === 'once' ? 'spent after' : 'used again'}
       </Box>
     </Box>
@@ -105,7 +105,7 @@ export function LayerStack({
               <strong>{name}</strong>
               {note ? `: ${note}` : ` (${word})`}
             </span>
-            <Wear layer={layer} />
+            <Wear layer={layer} large={large} />
           </Box>
         );
       })}

@@ -1,5 +1,13 @@
 import type { Job } from '../model';
-import { displayLine, runsText, settingsLine, wearOf, type Layer, type PressPlan } from '../press';
+import {
+  displayLine,
+  rowsLine,
+  runsText,
+  settingsLine,
+  wearOf,
+  type Layer,
+  type PressPlan,
+} from '../press';
 import { formatDuration, formatTemperature, type UnitStyle } from '../units';
 import { line, ringLines, type Drawing, type DrawingText } from './drawing';
 import { rectRing } from '../geometry';
@@ -41,6 +49,7 @@ function cardLines({ job, press, machine, cautions, units }: CardInput) {
   const head = (text: string) => ({ text, big: true });
   const say = (text: string) => wrapped(text, LETTERS).map((each) => ({ text: each, big: false }));
   const setTo = displayLine(press.display);
+  const together = rowsLine(press.atOnce, units.length);
   const sections = press.sides.flatMap(({ name, sections: each }) =>
     each.length > 1 ? [`${name}: ${each.length} placements of the plate.`] : [],
   );
@@ -60,6 +69,7 @@ function cardLines({ job, press, machine, cautions, units }: CardInput) {
     ...(setTo ? say(setTo) : []),
     ...(press.timer.length > 1 ? say(`Timer: ${runsText(press.timer)}, without opening.`) : []),
     ...sections.flatMap(say),
+    ...(together ? say(together) : []),
     ...(press.rounds ? say(press.rounds) : []),
     ...say(`From the heat inwards: ${press.layers.map(layerWords).join(', ')}.`),
     head('Take care'),

@@ -4,6 +4,7 @@ export { wearOf } from './layers';
 export * from './area';
 export * from './machine';
 export * from './sections';
+export * from './plateRows';
 export * from './sides';
 export * from './processes';
 export * from './advice';

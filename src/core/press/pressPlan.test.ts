@@ -52,7 +52,7 @@ test('a batch: what lies on the plate at once goes together, the rest in rounds'
   expect(of(coaster, 1).rounds).toBeNull();
   // 14 in are evenly hot: three coasters of 4 in a row, with room between
   expect(of(coaster, 9)).toMatchObject({
-    atOnce: 9,
+    atOnce: { across: 3, down: 3 },
     rounds: expect.stringMatching(/^All 9/) as string,
   });
   expect(of(coaster, 10).rounds).toMatch(/10 to make in 2 rounds/);

@@ -8,7 +8,7 @@ import { displaySetting, splitTimer, type DisplaySetting } from './machine';
 import { orderProcesses, type Process } from './processes';
 import type { Layer, Recipe } from './recipe';
 import { recipeFor } from './recipes';
-import { perPlate } from './sections';
+import { countOf, rowsOnPlate, type PlateRows } from './plateRows';
 import { effectivePlate, largestAreaMm2, planSides, type PressSide } from './sides';
 import { layersFor, planSteps, settingsFor, type PressStep, type Settings } from './steps';
 
@@ -22,8 +22,8 @@ export interface PressPlan {
   /** By what rule the time goes with the picture's size; null where it does not. */
   readonly areaRule: string | null;
   readonly sides: readonly PressSide[];
-  /** How many of this blank lie on the plate at once; null where that does not arise. */
-  readonly atOnce: number | null;
+  /** How blanks like this lie on the plate together; null where that does not arise. */
+  readonly atOnce: PlateRows | null;
   /** How often all this is done for every copy, in a sentence; null for a single thing. */
   readonly rounds: string | null;
   readonly processes: readonly Process[];
@@ -53,11 +53,11 @@ function itemsOf(pieces: readonly Piece[]): number {
 }
 
 /** The rounds of a batch: a big press earns its warm-up in one (common practice). */
-function roundsOf(items: number, atOnce: number | null, machine: Machine): string | null {
+function roundsOf(items: number, atOnce: PlateRows | null, machine: Machine): string | null {
   if (items < 2) return null;
   if (machine.kind === 'oven')
     return `${items} to make: as many at once as stand free, none touching another or the walls.`;
-  const rounds = Math.ceil(items / Math.max(1, atOnce ?? 1));
+  const rounds = Math.ceil(items / Math.max(1, atOnce ? countOf(atOnce) : 1));
   return rounds === 1
     ? `All ${items} lie on the plate at once, none overlapping.`
     : `${items} to make in ${rounds} rounds; the machine stays hot between them, fresh cover paper each.`;
@@ -125,7 +125,7 @@ export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan
   const [face] = faces;
   const [piece] = pieces;
   const processes = orderProcesses(blank, [transfer, ...heat.also], units);
-  const atOnce = plate && face ? perPlate(face, plate) : null;
+  const atOnce = plate && face ? rowsOnPlate(face, plate) : null;
   return {
     recipe,
     press: {

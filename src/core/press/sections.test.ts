@@ -9,7 +9,15 @@ import {
   type Region,
 } from '../geometry';
 import { inches } from '../units';
-import { mostPressed, perPlate, planSections, type Section } from '.';
+import {
+  countOf,
+  mostPressed,
+  planSections,
+  rowsLine,
+  rowsOnPlate,
+  type EffectivePlate,
+  type Section,
+} from '.';
 
 const rect = (width: number, height: number): Region => [rectRing({ x: 0, y: 0, width, height })];
 const disc = (across: number): Region => [
@@ -119,9 +127,17 @@ test('the corners come first, clockwise, and the centre last (common practice)',
   expect(middles.at(-1)).toEqual([150, 150]);
 });
 
+const onPlate = (blank: EffectivePlate, under: EffectivePlate): number =>
+  countOf(rowsOnPlate(blank, under));
+
 test('several small blanks on one plate do not touch', () => {
   const plate15 = plate(inches(14), inches(14));
-  expect(perPlate({ widthMm: inches(3), heightMm: inches(3) }, plate15)).toBe(16);
-  expect(perPlate({ widthMm: inches(4), heightMm: inches(4) }, plate15)).toBe(9);
-  expect(perPlate({ widthMm: inches(20), heightMm: inches(4) }, plate15)).toBe(0);
+  expect(onPlate({ widthMm: inches(3), heightMm: inches(3) }, plate15)).toBe(16);
+  expect(onPlate({ widthMm: inches(4), heightMm: inches(4) }, plate15)).toBe(9);
+  expect(onPlate({ widthMm: inches(20), heightMm: inches(4) }, plate15)).toBe(0);
+  // 8 × 3 in: upright one column of four, turned four columns of one; 3 × 8 in lies as it is
+  expect(rowsLine(rowsOnPlate({ widthMm: 76, heightMm: 203 }, plate15), 'mm')).toBe(
+    '4 of these lie on the plate at once: 4 across and 1 down, 10 mm apart.',
+  );
+  expect(rowsLine(rowsOnPlate({ widthMm: 300, heightMm: 300 }, plate15), 'mm')).toBeNull();
 });

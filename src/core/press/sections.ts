@@ -229,17 +229,3 @@ export function mostPressed(sections: readonly Section[]): number {
     ),
   );
 }
-
-/**
- * How many blanks of a size lie on a plate at once, in rows, none touching another.
- * @param gapMm between two blanks.
- */
-export function perPlate(
-  blank: { readonly widthMm: number; readonly heightMm: number },
-  plate: EffectivePlate,
-  gapMm = 10,
-): number {
-  const along = (room: number, size: number) => Math.floor((room + gapMm + HAIR) / (size + gapMm));
-  const grid = (w: number, h: number) => along(plate.widthMm, w) * along(plate.heightMm, h);
-  return Math.max(grid(blank.widthMm, blank.heightMm), grid(blank.heightMm, blank.widthMm));
-}

@@ -6,7 +6,14 @@ import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { pressCard } from '@/core/jig';
-import { displayLine, runsText, settingsLine, type PressStep } from '@/core/press';
+import {
+  displayLine,
+  rowsLine,
+  runsText,
+  settingsLine,
+  type PlateRows,
+  type PressStep,
+} from '@/core/press';
 import { formatDuration, formatTemperature } from '@/core/units';
 import { download, fileName } from '@/ui/files';
 import { useJob } from '@/ui/job/JobProvider';
@@ -107,25 +114,55 @@ function SavePdf() {
   );
 }
 
+/** Where blanks lie on the evenly hot part of a plate. */
+function Rows({ rows, says }: { rows: PlateRows; says: string }) {
+  const { across, down, widthMm, heightMm, gapMm, plate } = rows;
+  const [w, h] = [plate.widthMm, plate.heightMm];
+  const left = (w - across * (widthMm + gapMm) + gapMm) / 2;
+  const top = (h - down * (heightMm + gapMm) + gapMm) / 2;
+  return (
+    <svg height={84} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={says}>
+      <rect width={w} height={h} fill={COLOURS.ember} opacity={0.16} />
+      {Array.from({ length: across * down }, (_, i) => (
+        <rect
+          key={i}
+          x={left + (i % across) * (widthMm + gapMm)}
+          y={top + Math.floor(i / across) * (heightMm + gapMm)}
+          width={widthMm}
+          height={heightMm}
+          fill="#fff"
+          stroke={COLOURS.ink}
+          strokeWidth={w / 90}
+        />
+      ))}
+    </svg>
+  );
+}
+
 /** What the machine is set to, where that is not simply the figure above. */
 function Settings() {
   const { plan } = useJob();
+  const { length } = useUnits();
   const { display, timer, atOnce, rounds } = plan.press;
   const setTo = displayLine(display);
+  const together = rowsLine(atOnce, length);
   const lines = [
     ...(setTo ? [setTo] : []),
     ...(timer.length > 1 ? [`Timer: ${runsText(timer)} without opening.`] : []),
-    ...(atOnce !== null && atOnce > 1 ? [`${atOnce} of these lie on the plate at once.`] : []),
+    ...(together ? [together] : []),
     ...(rounds ? [rounds] : []),
   ];
   return (
-    <>
-      {lines.map((each) => (
-        <Typography key={each} sx={{ fontSize: 15 }}>
-          {each}
-        </Typography>
-      ))}
-    </>
+    <Box sx={{ display: 'flex', gap: 3, alignItems: 'flex-start' }}>
+      <Box sx={{ flex: 1 }}>
+        {lines.map((each) => (
+          <Typography key={each} sx={{ fontSize: 15 }}>
+            {each}
+          </Typography>
+        ))}
+      </Box>
+      {atOnce && together && <Rows rows={atOnce} says={together} />}
+    </Box>
   );
 }
 
