@@ -10,7 +10,7 @@ import { drawingToPdf, loadLetters, writeSheetsPdf } from '@/files/pdf';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import { inflateBeside } from './inflate';
 import { takeInLine } from './lettering';
-import { countPages, drawPdfPage, readPages, type ReadPage } from './pdfPages';
+import { readPages, type ReadPage } from './pdfPages';
 import { preparePicture } from './prepare';
 import { writeSheetPng } from './sheetPng';
 import { zipPngs } from './zipPngs';
@@ -56,8 +56,6 @@ const benchWorker = {
   takeIn: takeInPicture,
   takeInLine,
   prepare: preparePicture,
-  countPages,
-  drawPdfPage,
   readPages,
 
   /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */

@@ -1,5 +1,4 @@
 import { proxy, transfer, wrap, type Remote } from 'comlink';
-import type { Room } from '@/core/art';
 import type { Drawing } from '@/core/jig';
 import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
@@ -7,7 +6,7 @@ import type { JobPlan } from '@/core/plan';
 import { failure, success, type Result } from '@/core/result';
 import type { BenchWorker, PaperSize, TrialInput, UnpackedJob } from './bench.worker';
 import type { DrawnLine } from './lettering';
-import type { Drawn, ReadPage } from './pdfPages';
+import type { ReadPage } from './pdfPages';
 import type { Preparation } from './prepare';
 import type { OnProgress } from './progress';
 import type { TakenIn } from './takeIn';
@@ -99,20 +98,6 @@ export const letteringTask = (
       taken.push(one.value);
     }
     return success(taken);
-  }, onProgress);
-
-/** Counts the pages of a PDF, off the main thread. */
-export const countPagesTask = (file: Blob, onProgress: OnProgress) =>
-  runTask<Result<number>>((worker) => {
-    onProgress({ doing: 'Opening the PDF', share: 0.2 });
-    return worker.countPages(file);
-  }, onProgress);
-
-/** Draws one page of a PDF as a picture, off the main thread. */
-export const pdfPageTask = (file: Blob, pageNumber: number, room: Room, onProgress: OnProgress) =>
-  runTask<Result<Drawn>>((worker) => {
-    onProgress({ doing: `Drawing page ${pageNumber}`, share: 0.4 });
-    return worker.drawPdfPage(file, pageNumber, room);
   }, onProgress);
 
 /** Reads the pages of a print file as pixels, off the main thread. */

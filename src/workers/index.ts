@@ -2,11 +2,9 @@ export {
   allPngsTask,
   bentPreviewTask,
   Cancelled,
-  countPagesTask,
   drawingPdfTask,
   letteringTask,
   packJobTask,
-  pdfPageTask,
   prepareTask,
   readPagesTask,
   sheetPngTask,
@@ -19,7 +17,8 @@ export {
 } from './client';
 export type { OnProgress, Progress } from './progress';
 export type { DrawnLine } from './lettering';
-export type { Drawn, ReadPage } from './pdfPages';
+export { openPdf } from './openPdf';
+export type { ReadPage } from './pdfPages';
 export type { TakenIn } from './takeIn';
 export type { Preparation } from './prepare';
 export type { TrialResult, TrialSettings } from './trial';

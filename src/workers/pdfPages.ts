@@ -1,8 +1,7 @@
 import type { PDFDocumentProxy } from 'pdfjs-dist';
-import { drawingPixels, type Room } from '@/core/art';
 import type { Raster } from '@/core/proof';
-import { failure, success, type Result } from '@/core/result';
 import { MM_PER_INCH } from '@/core/units';
+import { openPdf } from './openPdf';
 import type { OnProgress } from './progress';
 
 /** Canvases that need no page; the reader asks for them by these three names. */
@@ -19,7 +18,10 @@ class OffscreenCanvases {
   }
 }
 
-/** Filters live in a page's markup; there is none here, so colours are drawn as they are. */
+/**
+ * Filters live in a page's markup, and there is none here. Our own print files need none: their
+ * opacity is in their pictures. Strangers' files do, and are drawn on the page (`ui/art/vector`).
+ */
 class NoFilters {
   addFilter = () => 'none';
   addHCMFilter = this.addFilter;
@@ -29,28 +31,11 @@ class NoFilters {
   destroy = () => undefined;
 }
 
-/** Opens a PDF with the reader that ships with the app; it parses in a worker of its own. */
-async function openPdf(file: Blob): Promise<PDFDocumentProxy> {
-  const pdf = await import('pdfjs-dist');
-  pdf.GlobalWorkerOptions.workerPort ??= new Worker(
-    new URL('pdfjs-dist/build/pdf.worker.min.mjs', import.meta.url),
-    { type: 'module' },
-  );
-  return pdf.getDocument({
-    data: new Uint8Array(await file.arrayBuffer()),
-    isEvalSupported: false,
-    disableFontFace: true,
-    CanvasFactory: OffscreenCanvases,
-    FilterFactory: NoFilters,
-  }).promise;
-}
-
-/** Draws a page at so many pixels a point on a background. */
+/** Draws a page at so many pixels a point on white paper. */
 async function drawPage(
   document: PDFDocumentProxy,
   pageNumber: number,
   perPoint: number,
-  background: string,
 ): Promise<OffscreenCanvas> {
   const page = await document.getPage(pageNumber);
   const viewport = page.getViewport({ scale: perPoint });
@@ -59,7 +44,7 @@ async function drawPage(
     canvas: null,
     canvasContext: contextOf(canvas) as unknown as CanvasRenderingContext2D,
     viewport,
-    background,
+    background: '#fff',
     // drawn in one go: on screen it would wait for a page's frames
     intent: 'print',
   }).promise;
@@ -83,12 +68,15 @@ export interface ReadPage extends Omit<Raster, 'data'> {
 
 /** Every page of a print file as pixels in true size, on white paper. */
 export async function readPages(file: Blob, onProgress: OnProgress): Promise<readonly ReadPage[]> {
-  const document = await openPdf(file);
+  const document = await openPdf(file, {
+    CanvasFactory: OffscreenCanvases,
+    FilterFactory: NoFilters,
+  });
   const pxPerMm = lookAt(document.numPages);
   const pages: ReadPage[] = [];
   for (let nth = 1; nth <= document.numPages; nth++) {
     onProgress({ doing: `Reading sheet ${nth}`, share: (nth - 0.5) / document.numPages });
-    const canvas = await drawPage(document, nth, (pxPerMm * MM_PER_INCH) / 72, '#fff');
+    const canvas = await drawPage(document, nth, (pxPerMm * MM_PER_INCH) / 72);
     const { width, height } = canvas;
     const { data } = contextOf(canvas).getImageData(0, 0, width, height);
     pages.push({ width, height, pxPerMm, pixels: new Blob([data]) });
@@ -101,42 +89,3 @@ export const rasterOf = async ({ pixels, ...size }: ReadPage): Promise<Raster> =
   ...size,
   data: new Uint8ClampedArray(await pixels.arrayBuffer()),
 });
-
-/** How many pages a PDF has. */
-export async function countPages(file: Blob): Promise<Result<number>> {
-  try {
-    return success((await openPdf(file)).numPages);
-  } catch {
-    return failure(
-      'This PDF cannot be read: it is damaged or locked. Save it again without a password.',
-    );
-  }
-}
-
-/** A drawing turned into pixels at print resolution, with its own size. */
-export interface Drawn {
-  readonly blob: Blob;
-  readonly realMm: { readonly widthMm: number; readonly heightMm: number } | null;
-}
-
-/**
- * Draws one page of a PDF for a room; its size is the page's, 1 pt = 1/72 in (ISO 32000-1 §8.3.2.3).
- * Nothing is painted under it, so that paper stays see-through.
- */
-export async function drawPdfPage(
-  file: Blob,
-  pageNumber: number,
-  room: Room,
-): Promise<Result<Drawn>> {
-  try {
-    const document = await openPdf(file);
-    const own = (await document.getPage(pageNumber)).getViewport({ scale: 1 });
-    const mm = MM_PER_INCH / 72;
-    const realMm = { widthMm: own.width * mm, heightMm: own.height * mm };
-    const { width } = drawingPixels(realMm.widthMm, realMm.heightMm, room);
-    const canvas = await drawPage(document, pageNumber, width / own.width, 'rgba(0,0,0,0)');
-    return success({ blob: await canvas.convertToBlob({ type: 'image/png' }), realMm });
-  } catch {
-    return failure(`Page ${pageNumber} of this PDF cannot be drawn.`);
-  }
-}

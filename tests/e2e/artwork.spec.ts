@@ -1,4 +1,4 @@
-import { HOSTILE_SVG, ORNAMENT_SVG, twoPagePdf } from '../support/drawings';
+import { hiddenHalfPdf, HOSTILE_SVG, ORNAMENT_SVG, twoPagePdf } from '../support/drawings';
 import { pngPicture } from '../support/pictures';
 import { expect, givePicture, goTo, startOn, test } from './bench';
 
@@ -37,6 +37,18 @@ test.describe('drawings', () => {
     );
     await expect(page.getByText(/“sizeless.svg”: The drawing says no size/)).toBeVisible();
   });
+});
+
+test('what a soft mask hides in a PDF stays hidden', async ({ page }) => {
+  await page.goto('/own');
+  await startOn(page, 'Mouse mat');
+  await goTo(page, 'Art');
+  await givePicture(page, 'faded.pdf', await hiddenHalfPdf(), 'application/pdf');
+  await expect(page.getByRole('textbox', { name: 'Width' })).toHaveValue('4 in');
+  await page.getByRole('button', { name: /^About this picture/ }).click();
+  const colours = page.getByRole('list', { name: 'Main colours' }).getByRole('listitem');
+  await expect(colours).toHaveCount(1);
+  await expect(colours.first()).toContainText('100 %');
 });
 
 test('names from a list: true-height lettering, one piece a name', async ({ page }) => {

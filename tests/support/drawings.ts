@@ -1,4 +1,4 @@
-import { PDFDocument, rgb } from '@cantoo/pdf-lib';
+import { PDFDocument, PDFName, PDFOperator, PDFOperatorNames, rgb } from '@cantoo/pdf-lib';
 
 /** A badge 60 × 40 mm in real units, with things in it that have no business in a drawing. */
 export const HOSTILE_SVG = `<?xml version="1.0"?>
@@ -26,5 +26,31 @@ export async function twoPagePdf(): Promise<Buffer> {
     const page = doc.addPage([4 * 72, 3 * 72]);
     page.drawRectangle({ x: 36, y: 36, width: 216, height: 144, color: colour });
   }
+  return Buffer.from(await doc.save());
+}
+
+/**
+ * A PDF of one red page of 4 × 3 in, half of it under blue that a soft mask of luminosity hides
+ * wholly (ISO 32000-1 §11.6.5.3): its group is painted black, and black lets nothing through.
+ */
+export async function hiddenHalfPdf(): Promise<Buffer> {
+  const doc = await PDFDocument.create();
+  const page = doc.addPage([4 * 72, 3 * 72]);
+  page.drawRectangle({ x: 0, y: 0, width: 288, height: 216, color: rgb(0.8, 0.1, 0.1) });
+  const group = doc.context.register(
+    doc.context.stream('0 g 0 0 288 216 re f', {
+      ...{ Type: 'XObject', Subtype: 'Form', BBox: [0, 0, 288, 216] },
+      Group: { Type: 'Group', S: 'Transparency', CS: 'DeviceGray' },
+    }),
+  );
+  const hidden = doc.context.obj({
+    Type: 'ExtGState',
+    SMask: { Type: 'Mask', S: 'Luminosity', G: group },
+  });
+  page.node.setExtGState(PDFName.of('Hidden'), hidden);
+  page.pushOperators(
+    PDFOperator.of(PDFOperatorNames.SetGraphicsStateParams, [PDFName.of('Hidden')]),
+  );
+  page.drawRectangle({ x: 0, y: 0, width: 144, height: 216, color: rgb(0.1, 0.1, 0.8) });
   return Buffer.from(await doc.save());
 }

@@ -6,19 +6,12 @@ import { replaceArt, withArt } from '@/core/job';
 import type { Artwork, TextSpec } from '@/core/model';
 import { putArt, storageProblem } from '@/store';
 import { drawText } from '@/ui/art/drawText';
-import { drawSvg, kindOf } from '@/ui/art/vector';
+import { countPages, drawPdfPage, drawSvg, kindOf, type Drawn } from '@/ui/art/vector';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
 import { useTask, type TaskRunner } from '@/ui/useTask';
-import {
-  countPagesTask,
-  letteringTask,
-  pdfPageTask,
-  takeInTask,
-  type Drawn,
-  type TakenIn,
-} from '@/workers';
+import { letteringTask, takeInTask, type TakenIn } from '@/workers';
 import type { Selection } from './useSelection';
 
 /** A PDF of several pages, waiting for one to be chosen. */
@@ -106,13 +99,11 @@ export function useTakeIn(selection: Selection): TakeIn {
       const made = await drawSvg(await file.text(), room);
       return made.ok ? made.value : fail(made.reason);
     }
-    const pages = await task.run((onProgress) => countPagesTask(file, onProgress));
-    if (!pages) return null;
+    const pages = await countPages(file);
     if (!pages.ok) return fail(pages.reason);
     const page = pages.value === 1 ? 1 : await askPage(file.name, pages.value);
     if (page === null) return null;
-    const made = await task.run((onProgress) => pdfPageTask(file, page, room, onProgress));
-    if (!made) return null;
+    const made = await drawPdfPage(file, page, room);
     return made.ok ? made.value : fail(made.reason);
   }
 
