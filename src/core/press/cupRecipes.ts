@@ -1,14 +1,6 @@
 import { fahrenheitToC } from '../units';
-import { printOn } from './layers';
-import {
-  cautionsOf,
-  DYE,
-  DYE_CAUTION,
-  type CoolSchools,
-  type Layer,
-  type Recipe,
-  type Task,
-} from './recipe';
+import type { CoolSchools, Layer, Recipe, Task } from './recipe';
+import { cautionsOf, DYE, DYE_CAUTION, printOn } from './recipeParts';
 
 const COMMON_PREPARATION: readonly Task[] = [
   {

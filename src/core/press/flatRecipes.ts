@@ -1,15 +1,18 @@
 import type { MachineKind } from '../model';
 import { fahrenheitToC } from '../units';
-import { CARD, COVER, onTop, PAD, PLATE, printOn } from './layers';
+import type { CoolSchools, Recipe, Task } from './recipe';
 import {
   always,
+  CARD,
   cautionsOf,
+  COVER,
   DYE,
   DYE_CAUTION,
-  type CoolSchools,
-  type Recipe,
-  type Task,
-} from './recipe';
+  onTop,
+  PAD,
+  PLATE,
+  printOn,
+} from './recipeParts';
 
 const PLATES: readonly MachineKind[] = ['hand-press', 'plate-press', 'cap-attachment'];
 

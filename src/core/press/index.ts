@@ -1,6 +1,6 @@
 export * from './recipe';
 export * from './recipes';
-export { wearOf } from './layers';
+export { wearOf } from './recipeParts';
 export * from './area';
 export * from './machine';
 export * from './sections';

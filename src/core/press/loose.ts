@@ -1,10 +1,5 @@
 import { regionBox, type Box, type Region } from '../geometry';
-
-/** A plate's size, mm. */
-export interface Plate {
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
+import type { EffectivePlate } from './machine';
 
 /** How far a shape reaches left and right between two heights; null where it is not there. */
 export type Reach = (a: number, b: number) => { left: number; right: number } | null;
@@ -54,7 +49,7 @@ function leftOver(rows: readonly Row[], open: Float64Array) {
 function holding(
   rows: readonly Row[],
   open: Float64Array,
-  plates: readonly Plate[],
+  plates: readonly EffectivePlate[],
   count: number,
 ): readonly Box[] | null {
   const { first, areaMm2 } = leftOver(rows, open);
@@ -120,7 +115,7 @@ function settled(boxes: readonly Box[], rows: readonly Row[]): Box[] {
 export function looselyPlaced(
   region: Region,
   reach: Reach,
-  plates: readonly Plate[],
+  plates: readonly EffectivePlate[],
   fewerThan: number,
 ): readonly Box[] | null {
   for (let count = 2; count < fewerThan; count++) {

@@ -1,6 +1,19 @@
 import type { Machine } from '../model';
 import { celsiusToF, formatTemperature, type UnitStyle } from '../units';
 
+/** What one placement of a plate heats fully: its size less the cooler border, mm. */
+export interface EffectivePlate {
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+/** The evenly hot part of a machine's plate; null where it has none, or its size is not known. */
+export function effectivePlate({ plate, coolBorderMm }: Machine): EffectivePlate | null {
+  if (!plate) return null;
+  const [widthMm, heightMm] = [plate.widthMm - 2 * coolBorderMm, plate.heightMm - 2 * coolBorderMm];
+  return widthMm > 0 && heightMm > 0 ? { widthMm, heightMm } : null;
+}
+
 /** What to set at a machine so that its plate is as hot as wanted. */
 export interface DisplaySetting {
   /** The figure on the display, degrees of the machine's unit. */

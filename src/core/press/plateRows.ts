@@ -1,5 +1,5 @@
 import { formatLength, type LengthUnit } from '../units';
-import type { EffectivePlate } from './sections';
+import type { EffectivePlate } from './machine';
 
 /** Blanks lying on a plate in rows, none touching another. */
 export interface PlateRows {

@@ -4,12 +4,12 @@ import type { Job, Machine, OwnFigures } from '../model';
 import type { UnitStyle } from '../units';
 import { careCard, tapingPlan } from './advice';
 import { dwellByArea } from './area';
-import { displaySetting, splitTimer, type DisplaySetting } from './machine';
+import { displaySetting, splitTimer, type DisplaySetting, effectivePlate } from './machine';
 import { orderProcesses, type Process } from './processes';
 import type { Layer, Recipe } from './recipe';
 import { recipeFor } from './recipes';
 import { countOf, rowsOnPlate, type PlateRows } from './plateRows';
-import { effectivePlate, largestAreaMm2, planSides, type PressSide } from './sides';
+import { largestAreaMm2, planSides, type PressSide } from './sides';
 import { layersFor, planSteps, settingsFor, type PressStep, type Settings } from './steps';
 
 /** Everything about the heat of a job, from the figures to the last step. */

@@ -24,9 +24,6 @@ export interface CoolSchools {
   readonly B: Task;
 }
 
-/** One way, and nobody does it otherwise. */
-export const always = (task: Task): CoolSchools => ({ difference: '', A: task, B: task });
-
 /** What is set at the machine. */
 export interface Figures {
   /** °C of plate or oven air; null where the machine's program is fixed. */
@@ -82,18 +79,3 @@ export interface Recipe extends Figures {
   readonly unwrap: Task;
   readonly cautions: readonly string[];
 }
-
-const OWN_INSTRUCTIONS = 'The blank’s and the machine’s own instructions outrank these figures.';
-
-/** What is said beside every hot machine; `burns` names what must not be touched. */
-export const cautionsOf = (surface: string, burns: string): readonly string[] => [
-  `Heat gloves and a heat-proof ${surface}; ${burns}.`,
-  'Never leave it hot with children or pets about.',
-  OWN_INSTRUCTIONS,
-];
-
-/** What is said besides where dye turns to gas. */
-export const DYE_CAUTION = 'Air the room: dye fumes.';
-
-/** Work whose dye goes in by heat alone. */
-export const DYE: readonly TransferKind[] = ['sublimation', 'dye-sheet', 'dye-pens'];

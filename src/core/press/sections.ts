@@ -8,12 +8,7 @@ import {
 } from '../geometry';
 import type { HeatSettings } from '../model';
 import { looselyPlaced } from './loose';
-
-/** What one placement of a plate heats fully: its size less the cooler border, mm. */
-export interface EffectivePlate {
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
+import type { EffectivePlate } from './machine';
 
 /** One placement of the plate, in the order of pressing; mm on the face. */
 export interface Section {

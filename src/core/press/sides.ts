@@ -11,7 +11,8 @@ import {
 } from '../geometry';
 import type { Piece } from '../layout';
 import type { HeatSettings, Machine } from '../model';
-import { planSections, type EffectivePlate, type Section } from './sections';
+import { effectivePlate } from './machine';
+import { planSections, type Section } from './sections';
 
 /** One side of a blank as the press sees it. */
 export interface PressSide {
@@ -21,13 +22,6 @@ export interface PressSide {
   readonly region: Region;
   /** Placements of the plate; empty where there is no plate, or its size is not known. */
   readonly sections: readonly Section[];
-}
-
-/** The evenly hot part of a machine's plate; null where it has none, or its size is not known. */
-export function effectivePlate({ plate, coolBorderMm }: Machine): EffectivePlate | null {
-  if (!plate) return null;
-  const [widthMm, heightMm] = [plate.widthMm - 2 * coolBorderMm, plate.heightMm - 2 * coolBorderMm];
-  return widthMm > 0 && heightMm > 0 ? { widthMm, heightMm } : null;
 }
 
 /** The box round a face's pictures, face mm; null where nothing is on it. */

@@ -1,15 +1,7 @@
 import { fahrenheitToC } from '../units';
 import { flat } from './flatRecipes';
-import { COVER, PLATE, printOn, RELEASE } from './layers';
-import {
-  always,
-  cautionsOf,
-  DYE_CAUTION,
-  type CoolSchools,
-  type Layer,
-  type Recipe,
-  type Task,
-} from './recipe';
+import type { CoolSchools, Layer, Recipe, Task } from './recipe';
+import { always, cautionsOf, COVER, DYE_CAUTION, PLATE, printOn, RELEASE } from './recipeParts';
 
 const CLOTH: Layer = { name: 'Cloth', role: 'blank' };
 const PRINT = printOn('cloth');

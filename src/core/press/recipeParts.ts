@@ -1,4 +1,5 @@
-import type { Layer } from './recipe';
+import type { TransferKind } from '../model';
+import type { CoolSchools, Layer, Task } from './recipe';
 
 /** What lay-ups under a plate are made of; names are the trade's. */
 export const PLATE: Layer = { name: 'Plate', role: 'heat' };
@@ -45,3 +46,21 @@ export const onTop = (blank: string): readonly Layer[] => [
   { name: blank, role: 'blank' },
   CARD,
 ];
+
+/** One way, and nobody does it otherwise. */
+export const always = (task: Task): CoolSchools => ({ difference: '', A: task, B: task });
+
+const OWN_INSTRUCTIONS = 'The blank’s and the machine’s own instructions outrank these figures.';
+
+/** What is said beside every hot machine; `burns` names what must not be touched. */
+export const cautionsOf = (surface: string, burns: string): readonly string[] => [
+  `Heat gloves and a heat-proof ${surface}; ${burns}.`,
+  'Never leave it hot with children or pets about.',
+  OWN_INSTRUCTIONS,
+];
+
+/** What is said besides where dye turns to gas. */
+export const DYE_CAUTION = 'Air the room: dye fumes.';
+
+/** Work whose dye goes in by heat alone. */
+export const DYE: readonly TransferKind[] = ['sublimation', 'dye-sheet', 'dye-pens'];
