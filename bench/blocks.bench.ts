@@ -44,6 +44,17 @@ async function tried(page: Page): Promise<void> {
   await page.getByText(/along cut edges only/).waitFor({ timeout: LONGEST_MS });
 }
 
+/** Moves the picture on the stage to and fro. */
+async function dragged(page: Page): Promise<void> {
+  const box = await page.getByRole('button', { name: /arrow keys move it/ }).boundingBox();
+  if (!box) throw new Error('The picture is not on the stage.');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  for (let i = 1; i <= 40; i++) await page.mouse.move(x + 30 * Math.sin(i / 4), y);
+  await page.mouse.up();
+}
+
 async function batchOfMugs(browser: Browser): Promise<void> {
   const { page } = await mugReadyForArt(browser);
   const names = Array.from({ length: 24 }, (_, i) => `Observer ${i + 1}`);
@@ -54,6 +65,12 @@ async function batchOfMugs(browser: Browser): Promise<void> {
     await page.getByRole('button', { name: 'Add as a new line' }).click();
     await page.getByText('24 names').first().waitFor({ timeout: LONGEST_MS });
   });
+  await blockedBy(page, '24 mugs, a width typed and undone', async () => {
+    await page.getByRole('textbox', { name: 'Width', exact: true }).pressSequentially('2');
+    await page.getByRole('heading', { name: 'Picture', exact: true }).click();
+    await page.keyboard.press('Control+z');
+  });
+  await blockedBy(page, '24 mugs, a line of letters dragged', () => dragged(page));
   await blockedBy(page, '24 mugs, to the sheets', () => toSheets(page));
   await blockedBy(page, '24 mugs, PDF', () => saved(page, 'Save the PDF'));
   await blockedBy(page, '24 mugs, PNGs in a ZIP', () => saved(page, /^Save all/));
@@ -68,8 +85,22 @@ async function largePanel(browser: Browser): Promise<void> {
     await input.setInputFiles(path);
     await page.getByText('5400 × 7200 px').waitFor({ timeout: LONGEST_MS });
   });
-  await page.getByRole('button', { name: 'Cover', exact: true }).click();
+  await blockedBy(page, '24 × 36 in panel, picture to cover it, dragged', async () => {
+    await page.getByRole('button', { name: 'Cover', exact: true }).click();
+    await dragged(page);
+  });
   await blockedBy(page, '24 × 36 in panel, to the sheets', () => toSheets(page));
+  await blockedBy(
+    page,
+    '24 × 36 in panel, laid on the table, a seam shifted ten times',
+    async () => {
+      await page.getByRole('button', { name: 'On the table' }).click();
+      const seam = page.getByRole('slider', { name: 'Upright seam 1: arrow keys move it' });
+      await seam.focus();
+      for (let i = 0; i < 10; i++)
+        await page.keyboard.press(i % 4 < 2 ? 'ArrowRight' : 'ArrowLeft');
+    },
+  );
   await blockedBy(page, '24 × 36 in panel, PDF', () => saved(page, 'Save the PDF'));
   await blockedBy(page, '24 × 36 in panel, trial', () => tried(page));
   await page.close();

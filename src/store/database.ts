@@ -24,7 +24,8 @@ export interface StoredArt {
 }
 
 interface BenchSchema extends DBSchema {
-  jobs: { key: string; value: StoredJob };
+  /** By `rev`, its id and revision: told whether one still stands without reading all of a job. */
+  jobs: { key: string; value: StoredJob; indexes: { rev: [string, number] } };
   arts: { key: string; value: StoredArt };
   runs: { key: string; value: Run };
   records: { key: string; value: { id: string; schemaVersion: number; record: PressRecord } };
@@ -33,18 +34,21 @@ interface BenchSchema extends DBSchema {
 
 export type BenchDatabase = IDBPDatabase<BenchSchema>;
 
-const DATABASE_VERSION = 1;
+const DATABASE_VERSION = 2;
 const databaseName = (bench: BenchName): string => `lucky-sheet-${bench}`;
 
 /** Opens (and on first use lays out) a bench's database. Rejects where storage is refused. */
 export const openBench = (bench: BenchName): Promise<BenchDatabase> =>
   openDB<BenchSchema>(databaseName(bench), DATABASE_VERSION, {
-    upgrade(db) {
-      db.createObjectStore('jobs', { keyPath: 'id' });
-      db.createObjectStore('arts', { keyPath: 'sha256' });
-      db.createObjectStore('runs', { keyPath: 'jobId' });
-      db.createObjectStore('records', { keyPath: 'id' });
-      db.createObjectStore('shelf', { keyPath: 'id' });
+    upgrade(db, old, _new, change) {
+      if (old < 1) {
+        db.createObjectStore('jobs', { keyPath: 'id' });
+        db.createObjectStore('arts', { keyPath: 'sha256' });
+        db.createObjectStore('runs', { keyPath: 'jobId' });
+        db.createObjectStore('records', { keyPath: 'id' });
+        db.createObjectStore('shelf', { keyPath: 'id' });
+      }
+      if (old < 2) change.objectStore('jobs').createIndex('rev', ['id', 'rev']);
     },
     blocking(_old, _new, event) {
       (event.target as IDBDatabase).close();

@@ -17,6 +17,8 @@ export type JobSession = ReturnType<typeof createJobSession>;
 /** Edits of one field closer together than this are one step of undo. */
 const GROUP_MS = 1000;
 const UNDO_STEPS = 200;
+/** A change is saved at once, unless one was within this time: those of a drag are saved together. */
+const SAVE_EVERY_MS = 250;
 
 function createJobStore(job: Job) {
   return createStore<{ job: Job }>()(
@@ -36,9 +38,22 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
   let savedJob = opened.job;
   let saving: Promise<void> | null = null;
   let lastGroup = { name: '', at: 0 };
+  let savedAt = 0;
+  let saveNow: () => void = () => undefined;
 
   const current = () => jobStore.getState().job;
   const say = (state: SaveState) => saveState.setState(state, true);
+
+  async function untilDue(): Promise<void> {
+    const wait = savedAt + SAVE_EVERY_MS - Date.now();
+    if (wait > 0) {
+      await new Promise<void>((due) => {
+        saveNow = due;
+        setTimeout(due, wait);
+      });
+    }
+    savedAt = Date.now();
+  }
 
   async function saveOnce(): Promise<void> {
     const job = current();
@@ -55,7 +70,10 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
     say({ kind: 'saving' });
     saving ??= (async () => {
       try {
-        while (current() !== savedJob && saveState.getState().kind === 'saving') await saveOnce();
+        while (current() !== savedJob && saveState.getState().kind === 'saving') {
+          await untilDue();
+          await saveOnce();
+        }
         if (saveState.getState().kind === 'saving') say({ kind: 'saved' });
       } catch (error) {
         say({ kind: 'failed', message: storageProblem(error) });
@@ -124,7 +142,10 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
       const state = saveState.getState();
       if (state.kind === 'conflict') adopt(state.stored);
     },
+    /** Saves what waits to be saved, before the page is left. */
+    saveNow: () => saveNow(),
     close(): void {
+      saveNow();
       unsubscribe();
       channel.close();
     },

@@ -38,10 +38,11 @@ export async function saveJob(
   now = new Date(),
 ): Promise<SaveOutcome> {
   const tx = db.transaction('jobs', 'readwrite');
-  const stored = await tx.store.get(job.id);
-  if (stored && stored.rev !== baseRev) {
+  const stands = await tx.store.index('rev').getKey([job.id, baseRev]);
+  const other = stands === undefined ? await tx.store.get(job.id) : undefined;
+  if (other) {
     await tx.done;
-    return { kind: 'conflict', stored };
+    return { kind: 'conflict', stored: other };
   }
   const rev = baseRev + 1;
   await tx.store.put({

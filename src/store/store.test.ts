@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
-import type { Job } from '@/core/model';
+import { openDB } from 'idb';
+import { SCHEMA_VERSION, type Job } from '@/core/model';
 import { EMPTY_SHELF } from '@/core/shelf';
 import { startRun } from '@/core/press';
 import { DEMO_RECORDS } from '@/demo/records';
@@ -57,6 +58,25 @@ test('a save that knows nothing of a newer one writes nothing', async () => {
   expect((await loadJob(db, 'job-1'))?.job.name).toBe('Mine');
 });
 
+test('a bench laid out before revisions had an index keeps its jobs and its conflicts', async () => {
+  db.close();
+  await wipeBench('own');
+  const before = await openDB('lucky-sheet-own', 1, {
+    upgrade(old) {
+      old.createObjectStore('jobs', { keyPath: 'id' });
+      for (const store of ['runs', 'records', 'shelf']) old.createObjectStore(store);
+      old.createObjectStore('arts', { keyPath: 'sha256' });
+    },
+  });
+  const job = mugJob();
+  await before.put('jobs', { id: job.id, rev: 7, savedAt: '', schemaVersion: SCHEMA_VERSION, job });
+  before.close();
+  db = await openBench('own');
+  expect((await loadJob(db, job.id))?.job).toEqual(job);
+  expect(await saveJob(db, job, 6)).toMatchObject({ kind: 'conflict', stored: { rev: 7 } });
+  expect(await saveJob(db, job, 7)).toEqual({ kind: 'saved', rev: 8 });
+});
+
 test('shelf, runs and records come back; what cannot be read is left out', async () => {
   await saveOwnShelf(db, { ...EMPTY_SHELF, papers: shelf.papers });
   await putRun(db, startRun('job-1', NOW));
@@ -102,10 +122,13 @@ test('storage that is full or refused is explained', () => {
 
 describe('a job open for editing', () => {
   const settled = async () => {
-    for (let i = 0; i < 40; i++) await new Promise((resolve) => setTimeout(resolve, 1));
+    for (let i = 0; i < 30; i++) await new Promise((resolve) => setTimeout(resolve, 1));
   };
   const sessions: ReturnType<typeof createJobSession>[] = [];
-  afterEach(() => sessions.splice(0).forEach((session) => session.close()));
+  afterEach(() => {
+    sessions.splice(0).forEach((session) => session.close());
+    jest.restoreAllMocks();
+  });
 
   /** The database as it is while the browser refuses to write. */
   const refusing = (refuses: () => boolean): BenchDatabase =>
@@ -136,9 +159,30 @@ describe('a job open for editing', () => {
     expect(shown(session).bleedMm).toBe(3);
     expect((await loadJob(db, 'job-1'))?.job.bleedMm).toBe(3);
     session.redo();
+    session.saveNow();
     await settled();
     expect((await loadJob(db, 'job-1'))?.job.bleedMm).toBe(4);
     expect(session.saveState.getState()).toEqual({ kind: 'saved' });
+  });
+
+  test('a lone change is saved at once, those on its heels together, or when the page is left', async () => {
+    jest.spyOn(Date, 'now').mockReturnValue(NOW.getTime());
+    const session = await opened();
+    const before = (await loadJob(db, 'job-1'))?.rev ?? 0;
+    const kept = async () => {
+      await settled();
+      const stored = await loadJob(db, 'job-1');
+      return [stored?.job.bleedMm, (stored?.rev ?? 0) - before];
+    };
+    session.edit(bleed(1));
+    expect(await kept()).toEqual([1, 1]);
+    for (const mm of [2, 3, 4, 5]) session.edit(bleed(mm));
+    expect(session.saveState.getState()).toEqual({ kind: 'saving' });
+    session.saveNow();
+    expect(await kept()).toEqual([5, 2]);
+    session.edit(bleed(6));
+    session.close();
+    expect(await kept()).toEqual([6, 3]);
   });
 
   test('a drag is one step of undo', async () => {

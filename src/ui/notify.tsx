@@ -9,9 +9,9 @@ import {
   useCallback,
   useContext,
   useState,
-  type ReactElement,
   type ReactNode,
 } from 'react';
+import { AtOnce } from './AtOnce';
 
 export interface Notice {
   readonly text: string;
@@ -28,9 +28,6 @@ const NotifyContext = createContext<Notify>(() => undefined);
 export const useNotify = (): Notify => useContext(NotifyContext);
 
 const SHOWN_MS = 9000;
-
-/** A notice stands there at once: growing into place would make the browser lay out the page twice. */
-const AtOnce = ({ children }: { children?: ReactElement }) => children;
 
 export function NotifyProvider({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState<(Notice & { key: number }) | null>(null);

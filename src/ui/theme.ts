@@ -1,6 +1,7 @@
 'use client';
 
 import { createTheme } from '@mui/material/styles';
+import { AtOnce } from './AtOnce';
 
 /** The house colours; each has one meaning. */
 export const COLOURS = {
@@ -64,6 +65,12 @@ export const theme = createTheme({
     },
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: { defaultProps: { disableElevation: true } },
+    MuiDialog: {
+      defaultProps: {
+        slots: { transition: AtOnce },
+        slotProps: { backdrop: { slots: { transition: AtOnce } } },
+      },
+    },
     MuiTextField: { defaultProps: { size: 'small' } },
     MuiPaper: { defaultProps: { elevation: 0 } },
     MuiTooltip: { defaultProps: { arrow: true } },

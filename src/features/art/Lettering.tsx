@@ -7,7 +7,7 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import Papa from 'papaparse';
-import { useRef, useState } from 'react';
+import { startTransition, useRef, useState } from 'react';
 import { namesFrom, withArt, withLettering } from '@/core/job';
 import { TEXT_FONTS, type TextSpec } from '@/core/model';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
@@ -135,14 +135,16 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
     if (!arts || !first) return;
     const id = onto === 'selected' && selected ? selected.placement.id : crypto.randomUUID();
     const kept = personal ? names : job.names;
-    edit((old) => {
-      const ready = onto === 'new' ? withArt(old, first, id, selection.face?.id) : old;
-      const lettered = withLettering(ready, id, personal ? names : [], arts);
-      return { ...lettered, names: kept };
+    startTransition(() => {
+      edit((old) => {
+        const ready = onto === 'new' ? withArt(old, first, id, selection.face?.id) : old;
+        const lettered = withLettering(ready, id, personal ? names : [], arts);
+        return { ...lettered, names: kept };
+      });
+      selection.choose(id);
+      setDraft(null);
+      setList(null);
     });
-    selection.choose(id);
-    setDraft(null);
-    setList(null);
   }
 
   return (

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { COLOURS } from '@/ui/theme';
-import { TaskProgress } from '@/ui/useTask';
+import { TaskProgress, useBusy } from '@/ui/useTask';
 import type { TakeIn } from './useTakeIn';
 
 interface DropProps {
@@ -23,7 +23,7 @@ export function PictureDrop({ takeIn, empty, children }: DropProps) {
     multiple: false,
     onDrop: ([file]) => file && void takeIn.add(file),
   });
-  const busy = takeIn.task.progress !== null;
+  const busy = useBusy(takeIn.task);
   return (
     <Box
       {...drop.getRootProps()}

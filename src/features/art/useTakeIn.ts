@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { startTransition, useState } from 'react';
 import type { Room } from '@/core/art';
 import { replaceArt, withArt } from '@/core/job';
 import type { Artwork, TextSpec } from '@/core/model';
@@ -123,13 +123,15 @@ export function useTakeIn(selection: Selection): TakeIn {
       const art = await take(file);
       if (!art) return;
       const id = crypto.randomUUID();
-      edit((job) => withArt(job, art, id, selection.face?.id));
-      selection.choose(id);
+      startTransition(() => {
+        edit((job) => withArt(job, art, id, selection.face?.id));
+        selection.choose(id);
+      });
     },
     replace: async (file) => {
       const art = await take(file);
       const id = selection.selected?.placement.id;
-      if (art && id) edit((job) => replaceArt(job, id, art));
+      if (art && id) startTransition(() => edit((job) => replaceArt(job, id, art)));
     },
   };
 }

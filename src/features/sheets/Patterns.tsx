@@ -20,7 +20,7 @@ import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
-import { TaskProgress, useTask } from '@/ui/useTask';
+import { TaskButton, TaskProgress, useTask } from '@/ui/useTask';
 import { drawingPdfTask } from '@/workers';
 
 const STROKES: Readonly<Record<Stroke, string>> = {
@@ -77,14 +77,14 @@ function Pattern({ drawing, pdf }: { drawing: Drawing; pdf: boolean }) {
           {formatSize(drawing.widthMm, drawing.heightMm, length)}. {drawing.use}
         </Typography>
         {pdf && (
-          <Button
+          <TaskButton
+            task={task}
             size="small"
-            disabled={task.progress !== null}
             onClick={() => void savePdf()}
             aria-label={`${drawing.name} as PDF`}
           >
             PDF
-          </Button>
+          </TaskButton>
         )}
         <Button size="small" onClick={saveSvg} aria-label={`${drawing.name} as SVG`}>
           SVG

@@ -14,7 +14,7 @@ import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
-import { allPngsTask, sheetPngTask, sheetsPdfTask, warmUp } from '@/workers';
+import { allPngsTask, sheetPngTask, sheetsPdfTask, warmUp, type Progress } from '@/workers';
 import type { TransferKind } from '@/core/model';
 import { edgeSmear, type Sheet, type Tiling } from '@/core/sheet';
 import { CutterFields } from './CutterFields';
@@ -44,10 +44,12 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const [trying, setTrying] = useState(false);
   const cutter = shelf.cutters.find(({ id }) => id === job.sheet.cutterId) ?? null;
   const ready = plan.sheets.length > 0;
-  const busy = task.progress !== null;
   useEffect(() => {
-    if (ready && !busy) warmUp();
-  }, [ready, busy]);
+    if (!ready) return;
+    const warm = (step: Progress | null) => step ?? warmUp();
+    warm(task.progress.getState());
+    return task.progress.subscribe(warm);
+  }, [ready, task]);
   const stops = plan.checks.filter(({ level }) => level === 'stop');
 
   async function save() {

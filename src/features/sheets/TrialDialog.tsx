@@ -17,7 +17,7 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS } from '@/ui/theme';
-import { TaskProgress } from '@/ui/useTask';
+import { TaskButton, TaskProgress } from '@/ui/useTask';
 import type { TrialSettings } from '@/workers';
 import { useTrial, type Shown } from './useTrial';
 
@@ -165,7 +165,6 @@ export function TrialDialog({ onClose }: { onClose: () => void }) {
     begun.current = true;
     void run(settings);
   }, [run, settings]);
-  const busy = task.progress !== null;
   return (
     <Dialog open onClose={onClose} maxWidth="lg" fullWidth>
       <DialogTitle>Trial print, without paper</DialogTitle>
@@ -175,9 +174,9 @@ export function TrialDialog({ onClose }: { onClose: () => void }) {
             A simulated printer takes the PDF as it is. Set what the print dialog might be set to:
           </Typography>
           <SettingsFields settings={settings} onSettings={setSettings} />
-          <Button variant="contained" disabled={busy} onClick={() => void run(settings)}>
+          <TaskButton task={task} variant="contained" onClick={() => void run(settings)}>
             Print and press
-          </Button>
+          </TaskButton>
           <TaskProgress task={task} />
         </Box>
         <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column', gap: 1.5 }}>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import { artBlobs } from '@/ui/bench/jobFiles';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
@@ -22,9 +22,17 @@ export interface Shown extends Pick<TrialResult, 'faults' | 'share'> {
   readonly meant: string;
 }
 
-function shownOf({ prints, pressed, meant, faults, share }: TrialResult): Shown {
-  const url = (blob: Blob) => URL.createObjectURL(blob);
-  return { faults, share, prints: prints.map(url), pressed: url(pressed), meant: url(meant) };
+/** The browser answers for each address in its own time; other work goes on between two of them. */
+async function urlOf(blob: Blob): Promise<string> {
+  await new Promise((done) => setTimeout(done));
+  return URL.createObjectURL(blob);
+}
+
+async function shownOf({ faults, share, ...made }: TrialResult): Promise<Shown> {
+  const prints: string[] = [];
+  for (const print of made.prints) prints.push(await urlOf(print));
+  const [pressed, meant] = [await urlOf(made.pressed), await urlOf(made.meant)];
+  return { faults, share, prints, pressed, meant };
 }
 
 const letGo = ({ prints, pressed, meant }: Shown): void =>
@@ -55,7 +63,9 @@ export function useTrial() {
     const result = await task.run((onProgress) =>
       trialTask({ job, plan, pages: read, settings, unit: length, blobs }, onProgress),
     );
-    if (result) setShown(shownOf(result));
+    if (!result) return;
+    const next = await shownOf(result);
+    startTransition(() => setShown(next));
   }
 
   return { task, shown, run };

@@ -1,7 +1,7 @@
 'use client';
 
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { startTransition, useState } from 'react';
 
 interface NumberProps {
   label: string;
@@ -27,9 +27,9 @@ export function NumberField({ label, value, read, asks, onValue }: NumberProps) 
       onChange={({ target }) => {
         setDraft(target.value);
         const number = read(target.value);
-        if (number !== null) onValue(number);
+        if (number !== null) startTransition(() => onValue(number));
       }}
-      onBlur={() => setDraft(null)}
+      onBlur={() => startTransition(() => setDraft(null))}
       slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
     />
   );

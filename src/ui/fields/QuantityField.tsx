@@ -1,7 +1,7 @@
 'use client';
 
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
-import { useState } from 'react';
+import { startTransition, useState } from 'react';
 import type { Result } from '@/core/result';
 import {
   formatDuration,
@@ -25,8 +25,9 @@ interface QuantityProps extends Omit<TextFieldProps, 'value' | 'onChange' | 'onB
 }
 
 /**
- * A figure with its unit. While typed in, every readable figure counts at once; what cannot be read
- * is explained under the field and changes nothing. Escape brings the last good figure back.
+ * A figure with its unit. While typed in, every readable figure counts; what cannot be read is
+ * explained under the field and changes nothing. Escape brings the last good figure back. The letters
+ * show at once, what follows from the figure is drawn in small steps, so that typing never waits.
  */
 function QuantityField({ value, onValue, format, parse, min, max, ...rest }: QuantityProps) {
   const [draft, setDraft] = useState<string | null>(null);
@@ -56,11 +57,11 @@ function QuantityField({ value, onValue, format, parse, min, max, ...rest }: Qua
       onChange={({ target }) => {
         setDraft(target.value);
         const read = judge(target.value);
-        if (read.ok) onValue(read.value);
+        if (read.ok) startTransition(() => onValue(read.value));
       }}
-      onBlur={() => setDraft(null)}
+      onBlur={() => startTransition(() => setDraft(null))}
       onKeyDown={(event) => {
-        if (event.key === 'Escape' || event.key === 'Enter') setDraft(null);
+        if (event.key === 'Escape' || event.key === 'Enter') startTransition(() => setDraft(null));
       }}
       slotProps={{
         ...rest.slotProps,

@@ -47,28 +47,20 @@ function JobName() {
 }
 
 function UndoRedo() {
-  const { session } = useJob();
+  const { session, undo, redo } = useJob();
   const history = useStore(session.jobStore.temporal);
   return (
     <>
       <Tooltip title="Undo (Ctrl Z)">
         <span>
-          <IconButton
-            aria-label="Undo"
-            disabled={history.pastStates.length === 0}
-            onClick={session.undo}
-          >
+          <IconButton aria-label="Undo" disabled={history.pastStates.length === 0} onClick={undo}>
             <UndoIcon />
           </IconButton>
         </span>
       </Tooltip>
       <Tooltip title="Redo (Ctrl Shift Z)">
         <span>
-          <IconButton
-            aria-label="Redo"
-            disabled={history.futureStates.length === 0}
-            onClick={session.redo}
-          >
+          <IconButton aria-label="Redo" disabled={history.futureStates.length === 0} onClick={redo}>
             <RedoIcon />
           </IconButton>
         </span>

@@ -5,6 +5,7 @@ import Box from '@mui/material/Box';
 import Link from 'next/link';
 import {
   createContext,
+  startTransition,
   useCallback,
   useContext,
   useEffect,
@@ -12,7 +13,6 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import { useStore } from 'zustand';
 import { STATIONS, type Fix, type Station } from '@/core/check';
 import { nextAction, stationStates, type JobHistory, type StationState } from '@/core/job';
 import type { Job } from '@/core/model';
@@ -41,6 +41,8 @@ interface OpenJob {
   readonly next: { station: Station; label: string };
   readonly session: JobSession;
   readonly edit: JobSession['edit'];
+  readonly undo: () => void;
+  readonly redo: () => void;
   readonly applyFix: (fix: Fix) => void;
   /** Keeps (or with null ends) the pressing under way. */
   readonly setRun: (run: Run | null) => void;
@@ -101,6 +103,22 @@ export function JobProvider({ id, children }: { id: string; children: ReactNode 
   );
 }
 
+/**
+ * The job as it is shown. It is kept as state of the interface, so that an edit made inside
+ * `startTransition` (a picture taken in, a batch of names) is drawn in small steps between other
+ * work, and any other edit at once.
+ */
+function useJobOf({ jobStore }: JobSession): Job {
+  const [job, setJob] = useState(() => jobStore.getState().job);
+  useEffect(() => {
+    const show = (state: { job: Job }) => setJob(state.job);
+    const end = jobStore.subscribe(show);
+    show(jobStore.getState());
+    return end;
+  }, [jobStore]);
+  return job;
+}
+
 interface OpenProps {
   session: JobSession;
   history: JobHistory;
@@ -113,7 +131,7 @@ function OpenJobProvider({ session, history, setHistory, readHistory, children }
   const { db, name, shelf } = useBench();
   const units = useUnits();
   const notify = useNotify();
-  const job = useStore(session.jobStore, (state) => state.job);
+  const job = useJobOf(session);
   const plan = useMemo(() => planJob(job, shelf, units), [job, shelf, units]);
 
   const setRun = useCallback(
@@ -129,6 +147,10 @@ function OpenJobProvider({ session, history, setHistory, readHistory, children }
     (station: Station) => `/${name}/job/${encodeURIComponent(job.id)}/${station}`,
     [name, job.id],
   );
+  useEffect(() => {
+    window.addEventListener('pagehide', session.saveNow);
+    return () => window.removeEventListener('pagehide', session.saveNow);
+  }, [session]);
   useEffect(() => keepOffline(STATIONS.map(pathTo)), [pathTo]);
 
   const value = useMemo<OpenJob>(
@@ -140,7 +162,9 @@ function OpenJobProvider({ session, history, setHistory, readHistory, children }
       next: nextAction(plan, history),
       session,
       edit: session.edit,
-      applyFix: ({ patch }) => session.edit((old) => ({ ...old, ...patch })),
+      undo: () => startTransition(session.undo),
+      redo: () => startTransition(session.redo),
+      applyFix: ({ patch }) => startTransition(() => session.edit((old) => ({ ...old, ...patch }))),
       setRun,
       refreshHistory: readHistory,
       pathTo,

@@ -36,7 +36,7 @@ const inText = (target: EventTarget | null): boolean =>
 
 /** The job's keyboard shortcuts, and the sheet that lists them. */
 export function ShortcutSheet() {
-  const { session, pathTo } = useJob();
+  const { undo, redo, pathTo } = useJob();
   const router = useRouter();
   const [open, setOpen] = useState(false);
 
@@ -45,8 +45,8 @@ export function ShortcutSheet() {
       if (inText(event.target)) return;
       const key = event.key.toLowerCase();
       if (event.ctrlKey || event.metaKey) {
-        if (key === 'y' || (key === 'z' && event.shiftKey)) session.redo();
-        else if (key === 'z') session.undo();
+        if (key === 'y' || (key === 'z' && event.shiftKey)) redo();
+        else if (key === 'z') undo();
         else return;
         event.preventDefault();
         return;
@@ -57,7 +57,7 @@ export function ShortcutSheet() {
     }
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [session, router, pathTo]);
+  }, [undo, redo, router, pathTo]);
 
   return (
     <>
@@ -66,23 +66,25 @@ export function ShortcutSheet() {
           <HelpOutlineIcon />
         </IconButton>
       </Tooltip>
-      <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="shortcuts-title">
-        <DialogTitle id="shortcuts-title">Keyboard shortcuts</DialogTitle>
-        <DialogContent>
-          <Table size="small">
-            <TableBody>
-              {SHORTCUTS.map(([keys, does]) => (
-                <TableRow key={keys}>
-                  <TableCell component="th" scope="row">
-                    {keys}
-                  </TableCell>
-                  <TableCell>{does}</TableCell>
-                </TableRow>
-              ))}
-            </TableBody>
-          </Table>
-        </DialogContent>
-      </Dialog>
+      {open && (
+        <Dialog open onClose={() => setOpen(false)} aria-labelledby="shortcuts-title">
+          <DialogTitle id="shortcuts-title">Keyboard shortcuts</DialogTitle>
+          <DialogContent>
+            <Table size="small">
+              <TableBody>
+                {SHORTCUTS.map(([keys, does]) => (
+                  <TableRow key={keys}>
+                    <TableCell component="th" scope="row">
+                      {keys}
+                    </TableCell>
+                    <TableCell>{does}</TableCell>
+                  </TableRow>
+                ))}
+              </TableBody>
+            </Table>
+          </DialogContent>
+        </Dialog>
+      )}
     </>
   );
 }
