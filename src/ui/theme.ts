@@ -29,6 +29,12 @@ export const FONTS = {
   figure: '"DM Mono", monospace',
 } as const;
 
+/** The mark of what the keyboard acts on; on a drawing in mm, `--px` is the mm of one screen pixel. */
+const FOCUS = {
+  outline: `calc(3px * var(--px, 1)) solid ${COLOURS.bluebell}`,
+  outlineOffset: 'calc(2px * var(--px, 1))',
+};
+
 const heading = { fontFamily: FONTS.heading, fontWeight: 650, letterSpacing: '-0.01em' };
 
 export const theme = createTheme({
@@ -57,13 +63,16 @@ export const theme = createTheme({
       styleOverrides: {
         html: { height: '100%' },
         body: { height: '100%' },
-        '*:focus-visible': { outline: `3px solid ${COLOURS.bluebell}`, outlineOffset: 2 },
+        '*:focus-visible': FOCUS,
         '@media (prefers-reduced-motion: reduce)': {
           '*': { animation: 'none !important', transition: 'none !important' },
         },
       },
     },
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: { root: { '&.Mui-focusVisible': FOCUS } },
+    },
     MuiButton: { defaultProps: { disableElevation: true } },
     MuiDialog: {
       defaultProps: {

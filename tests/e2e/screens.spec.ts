@@ -30,6 +30,42 @@ test('axe finds nothing serious on any screen', async ({ page }) => {
   }
 });
 
+/** What the keyboard is on, and whether an outline or the frame of its field marks it. */
+const marked = () => {
+  const on = document.activeElement;
+  if (!on || on === document.body) return null;
+  const shown = [on, on.parentElement, on.closest('.Mui-focused, .Mui-focusVisible')];
+  const outlined = shown.some((each) => {
+    const style = each && getComputedStyle(each);
+    return style && style.outlineStyle !== 'none' && parseFloat(style.outlineWidth) > 0;
+  });
+  return {
+    html: on.outerHTML.slice(0, 160),
+    seen: outlined || on.closest('.MuiOutlinedInput-root.Mui-focused') !== null,
+  };
+};
+
+test('what the keyboard is on is marked, on every kind of screen', async ({ page }) => {
+  test.setTimeout(120_000);
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  for (const path of ['/demo', '/demo/job/demo-moons/art', '/demo/job/demo-chart/sheets']) {
+    await page.goto(path);
+    await expect(page.getByRole('main')).not.toHaveAttribute('aria-busy', 'true');
+    await page.waitForTimeout(700);
+    const unmarked: string[] = [];
+    let reached = 0;
+    for (let i = 0; i < 36; i++) {
+      await page.keyboard.press('Tab');
+      const on = await page.evaluate(marked);
+      if (on) reached += 1;
+      if (on && !on.seen) unmarked.push(on.html);
+    }
+    expect(reached, path).toBeGreaterThan(30);
+    expect(unmarked, path).toEqual([]);
+  }
+});
+
 test('every response carries the security headers', async ({ request }) => {
   for (const path of ['/own', '/demo/log', '/own/job/x/press']) {
     const headers = (await request.get(path)).headers();

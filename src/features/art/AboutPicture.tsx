@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { replaceEverywhere } from '@/core/job';
@@ -12,6 +11,7 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
+import { WordsField } from '@/ui/fields/WordsField';
 import { PrepareDialog } from './PrepareDialog';
 import type { TakeIn } from './useTakeIn';
 
@@ -61,9 +61,7 @@ export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) 
     edit(
       (job) => ({
         ...job,
-        arts: job.arts.map((each) =>
-          each.sha256 === art.sha256 ? { ...each, sourceNote: sourceNote.slice(0, 400) } : each,
-        ),
+        arts: job.arts.map((each) => (each.sha256 === art.sha256 ? { ...each, sourceNote } : each)),
       }),
       'source-note',
     );
@@ -87,13 +85,14 @@ export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) 
           Back to the original
         </Button>
       )}
-      <TextField
+      <WordsField
         multiline
         minRows={2}
+        most={400}
         label="Source and licence"
         value={art.sourceNote}
         helperText="whose picture it is and what you may make with it"
-        onChange={({ target }) => note(target.value)}
+        onWords={note}
       />
       {preparing && <PrepareDialog art={art} takeIn={takeIn} onDone={() => setPreparing(false)} />}
     </Tucked>

@@ -16,6 +16,7 @@ import { useNotify } from '@/ui/notify';
 import { Pair } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
+import { ColourField } from '@/ui/fields/ColourField';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
 
@@ -56,11 +57,10 @@ function SpecFields({
             </MenuItem>
           ))}
         </TextField>
-        <TextField
-          type="color"
+        <ColourField
           label="Colour of the letters"
           value={spec.colour}
-          onChange={({ target }) => change({ colour: target.value.toLowerCase() })}
+          onColour={(colour) => change({ colour })}
         />
       </Pair>
       <Pair>

@@ -11,7 +11,7 @@ import { useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { snapped } from './snap';
-import type { OnFace, Selection } from './useSelection';
+import { shifted, type OnFace, type Selection } from './useSelection';
 
 interface PictureProps {
   item: OnFace;
@@ -72,7 +72,7 @@ export function PlacedPicture({ item, selection, href, trim, clip, selected }: P
     if (!arrow) return;
     event.preventDefault();
     const step = nudge * (event.shiftKey ? 4 : 1);
-    selection.move(placement.id, arrow[0] * step, arrow[1] * step, 'nudge');
+    selection.change(placement.id, shifted(arrow[0] * step, arrow[1] * step), 'nudge');
   }
 
   return (
@@ -84,7 +84,7 @@ export function PlacedPicture({ item, selection, href, trim, clip, selected }: P
       aria-pressed={selected}
       onFocus={() => selection.choose(placement.id)}
       onKeyDown={onKeyDown}
-      style={{ cursor: 'grab', touchAction: 'none', outlineOffset: 2 }}
+      style={{ cursor: 'grab', touchAction: 'none' }}
     >
       {selected && !placement.repeat && (
         <g opacity={0.22}>

@@ -7,7 +7,6 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Slider from '@mui/material/Slider';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { replaceEverywhere } from '@/core/job';
@@ -18,6 +17,7 @@ import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { Choice } from '@/ui/fields/Choice';
 import { useJob } from '@/ui/job/JobProvider';
 import { Pair } from '@/ui/Section';
+import { ColourField } from '@/ui/fields/ColourField';
 import { COLOURS } from '@/ui/theme';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { prepareTask, type Preparation } from '@/workers';
@@ -108,17 +108,15 @@ function StepFields({
     <>
       {step.kind === 'replace-colour' && (
         <Pair>
-          <TextField
-            type="color"
+          <ColourField
             label="This colour"
             value={step.from}
-            onChange={({ target }) => set({ ...step, from: target.value.toLowerCase() })}
+            onColour={(from) => set({ ...step, from })}
           />
-          <TextField
-            type="color"
+          <ColourField
             label="becomes this one"
             value={step.to}
-            onChange={({ target }) => set({ ...step, to: target.value.toLowerCase() })}
+            onColour={(to) => set({ ...step, to })}
           />
         </Pair>
       )}

@@ -3,7 +3,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import CloseIcon from '@mui/icons-material/Close';
 import { sizeScale } from '@/core/layout';
@@ -15,6 +14,7 @@ import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
+import { WordsField } from '@/ui/fields/WordsField';
 import { useUnits } from '@/ui/units';
 import type { OnFace } from './useSelection';
 
@@ -44,12 +44,12 @@ export function SizesFields({ form, selected }: { form: FormOf<'garment'>; selec
             alignItems: 'start',
           }}
         >
-          <TextField
+          <WordsField
             label="Size"
             value={row.size}
-            onChange={({ target }) => {
-              if (target.value.trim()) change(i, { size: target.value.slice(0, 120) });
-            }}
+            most={120}
+            needed="Name it."
+            onWords={(size) => change(i, { size })}
           />
           <LengthField
             label="Across"

@@ -5,7 +5,7 @@ import type { Face } from '@/core/blank';
 import type { Box } from '@/core/geometry';
 import { regionBox } from '@/core/geometry';
 import { inkRegion, placedBox, rebase } from '@/core/layout';
-import type { Artwork, Placement } from '@/core/model';
+import type { Artwork, Job, Placement } from '@/core/model';
 import { useJob } from '@/ui/job/JobProvider';
 
 /** A picture where it lies. */
@@ -16,6 +16,21 @@ export interface OnFace {
   /** Its box on the face, mm. */
   readonly box: Box;
 }
+
+type Change = (placement: Placement) => Placement;
+
+const onPlacement = (id: string, how: Change) => (job: Job) => ({
+  ...job,
+  placements: job.placements.map((each) => (each.id === id ? how(each) : each)),
+});
+
+/** Moves a picture by mm on the face. */
+export const shifted =
+  (dxMm: number, dyMm: number): Change =>
+  ({ at, ...rest }) => ({
+    ...rest,
+    at: { ...at, dxMm: at.dxMm + dxMm, dyMm: at.dyMm + dyMm },
+  });
 
 /** Which face is on the stage, and which of its pictures is worked on. */
 export function useSelection() {
@@ -34,23 +49,7 @@ export function useSelection() {
   });
   const selected = onFace.find(({ placement }) => placement.id === chosen) ?? onFace.at(-1) ?? null;
 
-  const change = (id: string, how: (placement: Placement) => Placement, group: string) =>
-    edit(
-      (old) => ({
-        ...old,
-        placements: old.placements.map((each) => (each.id === id ? how(each) : each)),
-      }),
-      group,
-    );
-  const move = (id: string, dxMm: number, dyMm: number, group: string) =>
-    change(
-      id,
-      (each) => ({
-        ...each,
-        at: { ...each.at, dxMm: each.at.dxMm + dxMm, dyMm: each.at.dyMm + dyMm },
-      }),
-      group,
-    );
+  const change = (id: string, how: Change, group: string) => edit(onPlacement(id, how), group);
 
   return {
     face,
@@ -63,11 +62,9 @@ export function useSelection() {
     },
     choose: setChosen,
     change,
-    /** Moves a picture by mm on the face. */
-    move,
     /** Puts a picture's upper left corner at a place of the face. */
     moveTo: ({ placement, box }: OnFace, xMm: number, yMm: number, group: string) =>
-      move(placement.id, xMm - box.x, yMm - box.y, group),
+      change(placement.id, shifted(xMm - box.x, yMm - box.y), group),
     /** Measures a picture's place from another datum and puts it right there, level as it was. */
     alignTo: (id: string, on: Face, datum: string) =>
       change(id, (each) => ({ ...each, at: { ...rebase(each, on, datum), dxMm: 0 } }), ''),

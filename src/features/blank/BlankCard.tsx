@@ -13,6 +13,7 @@ import { COLOURS } from '@/ui/theme';
 import { BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
 import { withBlank } from '@/core/job';
 import type { Blank } from '@/core/model';
+import { WordsField } from '@/ui/fields/WordsField';
 
 function ShelfChoice() {
   const { job, edit } = useJob();
@@ -63,14 +64,12 @@ function KeepOnShelf() {
 
   return (
     <Section title="Keep it">
-      <TextField
+      <WordsField
         label="Name of this blank"
         value={job.blank.name}
-        onChange={({ target }) => {
-          const name = target.value;
-          if (name.trim()) editBlank((blank) => ({ ...blank, name }), 'blank-name');
-        }}
-        slotProps={{ htmlInput: { maxLength: 120 } }}
+        most={120}
+        needed="A blank needs a name; it keeps its last one."
+        onWords={(name) => editBlank((blank) => ({ ...blank, name }), 'blank-name')}
       />
       <Button
         variant="outlined"

@@ -2,13 +2,12 @@
 
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
-import { useState } from 'react';
 import type { Machine, Pressure } from '@/core/model';
 import { Choice } from '@/ui/fields/Choice';
 import { NumberField } from '@/ui/fields/NumberField';
 import { DurationField, LengthField, TemperatureField } from '@/ui/fields/QuantityField';
 import { Pair } from '@/ui/Section';
+import { WordsField } from '@/ui/fields/WordsField';
 
 const PRESSURES: readonly Pressure[] = ['light', 'medium', 'firm'];
 /** What a timer is taken to end at while it is not known, s. */
@@ -171,30 +170,19 @@ function Abilities({ machine, change }: PartProps) {
   );
 }
 
-/** What it is called, kept when the field is left; a name cannot be empty. */
-function Name({ machine, change }: PartProps) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const done = () => {
-    const name = draft?.trim();
-    if (name && name !== machine.name) change({ name });
-    setDraft(null);
-  };
-  return (
-    <TextField
-      label="What you call it"
-      value={draft ?? machine.name}
-      onChange={({ target }) => setDraft(target.value.slice(0, MOST_LETTERS))}
-      onBlur={done}
-      onKeyDown={({ key }) => key === 'Enter' && done()}
-    />
-  );
-}
-
 /** What is known of a machine: its name, display, plate and reach. */
 export function MachineTraits(props: PartProps) {
+  const { machine, change } = props;
   return (
     <>
-      <Name key={props.machine.id} {...props} />
+      <WordsField
+        key={machine.id}
+        label="What you call it"
+        value={machine.name}
+        most={MOST_LETTERS}
+        needed="A machine needs a name; it keeps its last one."
+        onWords={(name) => change({ name: name.trim() })}
+      />
       <Display {...props} />
       <Plate {...props} />
       <Abilities {...props} />

@@ -8,6 +8,7 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { Pair, Section } from '@/ui/Section';
+import { WordsField } from '@/ui/fields/WordsField';
 
 /** Who cuts the pieces: scissors, or a machine with its limit. */
 export function CutterFields() {
@@ -65,15 +66,17 @@ export function CutterFields() {
               onValue={(y) => change({ cutOffMm: { ...cutter.cutOffMm, y } })}
             />
           </Pair>
-          <TextField
+          <WordsField
             label="Blade, force, passes that worked"
             value={cutter.material}
-            onChange={({ target }) => change({ material: target.value.slice(0, 200) })}
+            most={200}
+            onWords={(material) => change({ material })}
           />
-          <TextField
+          <WordsField
             label="Side to the mat"
             value={cutter.sideToMat}
-            onChange={({ target }) => change({ sideToMat: target.value.slice(0, 200) })}
+            most={200}
+            onWords={(sideToMat) => change({ sideToMat })}
           />
         </>
       )}

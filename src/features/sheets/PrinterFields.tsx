@@ -11,6 +11,7 @@ import { NumberField } from '@/ui/fields/NumberField';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { Pair, Section } from '@/ui/Section';
+import { WordsField } from '@/ui/fields/WordsField';
 import { COLOURS } from '@/ui/theme';
 
 const INKS: readonly Printer['ink'][] = ['sublimation', 'ordinary inkjet', 'laser toner'];
@@ -111,20 +112,20 @@ export function PrinterFields() {
         />
       </Pair>
       {SETTINGS.map(([key, label]) => (
-        <TextField
+        <WordsField
           key={key}
           label={label}
           value={printer.settings[key]}
-          onChange={({ target }) =>
-            change({ settings: { ...printer.settings, [key]: target.value.slice(0, 100) } })
-          }
+          most={100}
+          onWords={(words) => change({ settings: { ...printer.settings, [key]: words } })}
         />
       ))}
-      <TextField
+      <WordsField
         label="How a sheet goes in"
         multiline
+        most={200}
         value={printer.feedSide}
-        onChange={({ target }) => change({ feedSide: target.value.slice(0, 200) })}
+        onWords={(feedSide) => change({ feedSide })}
       />
       <FormControlLabel
         control={

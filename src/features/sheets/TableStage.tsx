@@ -80,7 +80,7 @@ function Flaps({ table }: { table: OnTable }) {
 function Seams({ table }: { table: OnTable }) {
   const { edit } = useJob();
   const { tiling, piece, toX } = table;
-  const move = (axis: 'down' | 'across', nth: number, at: number) =>
+  const shift = (axis: 'down' | 'across', nth: number, at: number) =>
     edit((job) => withSeamAt(job, tiling, axis, nth, at), 'seam');
   return (
     <>
@@ -93,7 +93,7 @@ function Seams({ table }: { table: OnTable }) {
           to={piece.heightMm}
           most={piece.widthMm}
           label={`Upright seam ${nth + 1}: arrow keys move it`}
-          onMove={(to) => move('down', nth, toX(to))}
+          onMove={(to) => shift('down', nth, toX(to))}
         />
       ))}
       {tiling.acrossAtMm.map((at, nth) => (
@@ -105,7 +105,7 @@ function Seams({ table }: { table: OnTable }) {
           to={piece.widthMm}
           most={piece.heightMm}
           label={`Level seam ${nth + 1}: arrow keys move it`}
-          onMove={(to) => move('across', nth, to)}
+          onMove={(to) => shift('across', nth, to)}
         />
       ))}
     </>

@@ -11,6 +11,7 @@ import { isCloth, MATERIALS, type Substrate } from '@/core/model';
 import { fahrenheitToC } from '@/core/units';
 import { TemperatureField } from '../fields/QuantityField';
 import { Section } from '../Section';
+import { ColourField } from '../fields/ColourField';
 import { COLOURS } from '../theme';
 import { useBlankEdit } from './BlankEditor';
 
@@ -88,13 +89,10 @@ function ColourFields({ substrate, change }: PartProps) {
         <MenuItem value="other">Another colour</MenuItem>
       </TextField>
       {!known && (
-        <TextField
-          type="color"
+        <ColourField
           label="Pick the colour"
           value={substrate.colour}
-          onChange={({ target }) =>
-            change({ colour: target.value.toLowerCase(), colourName: 'own colour' })
-          }
+          onColour={(colour) => change({ colour, colourName: 'own colour' })}
         />
       )}
     </>

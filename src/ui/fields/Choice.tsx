@@ -2,7 +2,6 @@
 
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { startTransition } from 'react';
 
 interface ChoiceProps<T extends string | number> {
   label: string;
@@ -27,7 +26,7 @@ export function Choice<T extends string | number>({
       value={value}
       aria-label={label}
       onChange={(_, next: T | null) => {
-        if (next !== null && next !== value) startTransition(() => onChoose(next));
+        if (next !== null && next !== value) onChoose(next);
       }}
     >
       {options.map(([option, words]) => (

@@ -1,7 +1,8 @@
 'use client';
 
 import TextField from '@mui/material/TextField';
-import { startTransition, useState } from 'react';
+import { failure, success } from '@/core/result';
+import { chooseAll, useDraft } from './useDraft';
 
 interface NumberProps {
   label: string;
@@ -15,21 +16,21 @@ interface NumberProps {
 
 /** A plain number; what is none in range is explained and changes nothing. */
 export function NumberField({ label, value, read, asks, onValue }: NumberProps) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const wrong = draft !== null && read(draft) === null;
+  const { field, problem } = useDraft({
+    text: String(value),
+    read: (text) => {
+      const number = read(text);
+      return number === null ? failure(asks) : success(number);
+    },
+    onValue,
+  });
   return (
     <TextField
       label={label}
-      value={draft ?? String(value)}
-      error={wrong}
-      helperText={wrong ? asks : undefined}
-      onFocus={(event) => event.target.select()}
-      onChange={({ target }) => {
-        setDraft(target.value);
-        const number = read(target.value);
-        if (number !== null) startTransition(() => onValue(number));
-      }}
-      onBlur={() => startTransition(() => setDraft(null))}
+      {...field}
+      error={problem !== null}
+      helperText={problem}
+      onFocus={chooseAll}
       slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
     />
   );

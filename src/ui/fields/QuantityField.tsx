@@ -1,8 +1,7 @@
 'use client';
 
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
-import { startTransition, useState } from 'react';
-import type { Result } from '@/core/result';
+import { failure, type Result } from '@/core/result';
 import {
   formatDuration,
   formatLength,
@@ -13,6 +12,7 @@ import {
 } from '@/core/units';
 import { FONTS } from '../theme';
 import { useUnits } from '../units';
+import { chooseAll, useDraft } from './useDraft';
 
 interface QuantityProps extends Omit<TextFieldProps, 'value' | 'onChange' | 'onBlur'> {
   value: number;
@@ -24,45 +24,28 @@ interface QuantityProps extends Omit<TextFieldProps, 'value' | 'onChange' | 'onB
   max?: number;
 }
 
-/**
- * A figure with its unit. While typed in, every readable figure counts; what cannot be read is
- * explained under the field and changes nothing. Escape brings the last good figure back. The letters
- * show at once, what follows from the figure is drawn in small steps, so that typing never waits.
- */
+/** A figure with its unit. */
 function QuantityField({ value, onValue, format, parse, min, max, ...rest }: QuantityProps) {
-  const [draft, setDraft] = useState<string | null>(null);
-
   function judge(text: string): Result<number> {
     const read = parse(text);
     if (!read.ok) return read;
     if (min !== undefined && read.value < min - 1e-6) {
-      return { ok: false, reason: `At least ${format(min)} is needed here.` };
+      return failure(`At least ${format(min)} is needed here.`);
     }
     if (max !== undefined && read.value > max + 1e-6) {
-      return { ok: false, reason: `At most ${format(max)} is possible here.` };
+      return failure(`At most ${format(max)} is possible here.`);
     }
     return read;
   }
 
-  const problem = draft === null ? null : judge(draft);
-  const reason = problem && !problem.ok ? problem.reason : null;
-
+  const { field, problem } = useDraft({ text: format(value), read: judge, onValue });
   return (
     <TextField
       {...rest}
-      value={draft ?? format(value)}
-      error={reason !== null}
-      helperText={reason ?? rest.helperText}
-      onFocus={(event) => event.target.select()}
-      onChange={({ target }) => {
-        setDraft(target.value);
-        const read = judge(target.value);
-        if (read.ok) startTransition(() => onValue(read.value));
-      }}
-      onBlur={() => startTransition(() => setDraft(null))}
-      onKeyDown={(event) => {
-        if (event.key === 'Escape' || event.key === 'Enter') startTransition(() => setDraft(null));
-      }}
+      {...field}
+      error={problem !== null}
+      helperText={problem ?? rest.helperText}
+      onFocus={chooseAll}
       slotProps={{
         ...rest.slotProps,
         htmlInput: { inputMode: 'text', autoComplete: 'off', style: { fontFamily: FONTS.figure } },

@@ -11,26 +11,26 @@ import UndoIcon from '@mui/icons-material/Undo';
 import { useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Station } from '@/core/check';
+import { failure, success } from '@/core/result';
+import { useDraft } from '../fields/useDraft';
 import { COLOURS, FONTS } from '../theme';
 import { TopBar } from '../TopBar';
 import { CheckRail } from './CheckRail';
-import { useJob } from './JobProvider';
+import { Follows, useJob } from './JobProvider';
 import { SaveNote, SaveTrouble } from './SaveNote';
 import { ShortcutSheet } from './ShortcutSheet';
 import { STATION_NAMES, Tape } from './Tape';
 
 function JobName() {
   const { job, edit } = useJob();
-  const [draft, setDraft] = useState<string | null>(null);
+  const { field } = useDraft({
+    text: job.name,
+    read: (text) => (text.trim() ? success(text.trim()) : failure('A job needs a name.')),
+    onValue: (name) => edit((old) => ({ ...old, name }), 'name'),
+  });
   return (
     <InputBase
-      value={draft ?? job.name}
-      onChange={({ target }) => {
-        setDraft(target.value);
-        const name = target.value.trim();
-        if (name) edit((old) => ({ ...old, name }), 'name');
-      }}
-      onBlur={() => setDraft(null)}
+      {...field}
       inputProps={{ 'aria-label': 'Name of the job', maxLength: 120 }}
       sx={{
         fontFamily: FONTS.heading,
@@ -41,26 +41,35 @@ function JobName() {
         px: 1,
         borderRadius: 1,
         '&:hover, &.Mui-focused': { bgcolor: COLOURS.paper },
+        '&.Mui-focused': { outline: `2px solid ${COLOURS.bluebell}` },
       }}
     />
   );
 }
 
 function UndoRedo() {
-  const { session, undo, redo } = useJob();
+  const { session } = useJob();
   const history = useStore(session.jobStore.temporal);
   return (
     <>
       <Tooltip title="Undo (Ctrl Z)">
         <span>
-          <IconButton aria-label="Undo" disabled={history.pastStates.length === 0} onClick={undo}>
+          <IconButton
+            aria-label="Undo"
+            disabled={history.pastStates.length === 0}
+            onClick={session.undo}
+          >
             <UndoIcon />
           </IconButton>
         </span>
       </Tooltip>
       <Tooltip title="Redo (Ctrl Shift Z)">
         <span>
-          <IconButton aria-label="Redo" disabled={history.futureStates.length === 0} onClick={redo}>
+          <IconButton
+            aria-label="Redo"
+            disabled={history.futureStates.length === 0}
+            onClick={session.redo}
+          >
             <RedoIcon />
           </IconButton>
         </span>
@@ -79,6 +88,12 @@ interface FrameProps {
 
 /** The job screen: top bar, tape, stage, card and check rail. */
 export function JobFrame({ station, stage, card }: FrameProps) {
+  const [hand, setHand] = useState<'stage' | 'card' | null>(null);
+  // before anything there hears of it, so that what is touched is up to date
+  const touched = (part: 'stage' | 'card') => ({
+    onPointerDownCapture: () => setHand(part),
+    onFocusCapture: () => setHand(part),
+  });
   return (
     <Box sx={{ height: '100dvh', display: 'flex', flexDirection: 'column', minWidth: 900 }}>
       <TopBar title={<JobName />}>
@@ -86,19 +101,23 @@ export function JobFrame({ station, stage, card }: FrameProps) {
         <UndoRedo />
         <ShortcutSheet />
       </TopBar>
-      <Tape here={station} />
+      <Follows hand={false}>
+        <Tape here={station} />
+      </Follows>
       <SaveTrouble />
       <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'flex' }}>
         <Box
           component="section"
           aria-label="Stage"
+          {...touched('stage')}
           sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}
         >
-          {stage}
+          <Follows hand={hand === 'stage'}>{stage}</Follows>
         </Box>
         <Box
           component="section"
           aria-labelledby="station-title"
+          {...touched('card')}
           tabIndex={0}
           sx={{
             width: 380,
@@ -112,10 +131,12 @@ export function JobFrame({ station, stage, card }: FrameProps) {
           <Typography component="h1" id="station-title" sx={visuallyHidden}>
             {STATION_NAMES[station]}
           </Typography>
-          {card}
+          <Follows hand={hand === 'card'}>{card}</Follows>
         </Box>
       </Box>
-      <CheckRail here={station} />
+      <Follows hand={false}>
+        <CheckRail here={station} />
+      </Follows>
     </Box>
   );
 }

@@ -5,9 +5,9 @@ import Box from '@mui/material/Box';
 import Link from 'next/link';
 import {
   createContext,
-  startTransition,
   useCallback,
   useContext,
+  useDeferredValue,
   useEffect,
   useMemo,
   useState,
@@ -41,8 +41,6 @@ interface OpenJob {
   readonly next: { station: Station; label: string };
   readonly session: JobSession;
   readonly edit: JobSession['edit'];
-  readonly undo: () => void;
-  readonly redo: () => void;
   readonly applyFix: (fix: Fix) => void;
   /** Keeps (or with null ends) the pressing under way. */
   readonly setRun: (run: Run | null) => void;
@@ -57,6 +55,18 @@ export function useJob(): OpenJob {
   const open = useContext(JobContext);
   if (!open) throw new Error('useJob needs a JobProvider above it');
   return open;
+}
+
+/**
+ * Part of the job's screen, drawn at once while the hand is on it. While it is not, it follows in
+ * small steps when there is time, job and words always of one moment.
+ */
+export function Follows({ hand, children }: { hand: boolean; children: ReactNode }) {
+  const open = useJob();
+  const now = useMemo(() => ({ open, children }), [open, children]);
+  const later = useDeferredValue(now);
+  const shown = hand ? now : later;
+  return <JobContext value={shown.open}>{shown.children}</JobContext>;
 }
 
 /** Opens a job from the bench; says so when it is not there. */
@@ -162,9 +172,7 @@ function OpenJobProvider({ session, history, setHistory, readHistory, children }
       next: nextAction(plan, history),
       session,
       edit: session.edit,
-      undo: () => startTransition(session.undo),
-      redo: () => startTransition(session.redo),
-      applyFix: ({ patch }) => startTransition(() => session.edit((old) => ({ ...old, ...patch }))),
+      applyFix: ({ patch }) => session.edit((old) => ({ ...old, ...patch })),
       setRun,
       refreshHistory: readHistory,
       pathTo,

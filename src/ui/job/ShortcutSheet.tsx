@@ -36,7 +36,7 @@ const inText = (target: EventTarget | null): boolean =>
 
 /** The job's keyboard shortcuts, and the sheet that lists them. */
 export function ShortcutSheet() {
-  const { undo, redo, pathTo } = useJob();
+  const { session, pathTo } = useJob();
   const router = useRouter();
   const [open, setOpen] = useState(false);
 
@@ -45,8 +45,8 @@ export function ShortcutSheet() {
       if (inText(event.target)) return;
       const key = event.key.toLowerCase();
       if (event.ctrlKey || event.metaKey) {
-        if (key === 'y' || (key === 'z' && event.shiftKey)) redo();
-        else if (key === 'z') undo();
+        if (key === 'y' || (key === 'z' && event.shiftKey)) session.redo();
+        else if (key === 'z') session.undo();
         else return;
         event.preventDefault();
         return;
@@ -57,7 +57,7 @@ export function ShortcutSheet() {
     }
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [undo, redo, router, pathTo]);
+  }, [session, router, pathTo]);
 
   return (
     <>

@@ -65,7 +65,12 @@ export function TrueScale({ view, label, children, svgRef }: TrueScaleProps) {
           viewBox={`${shown.x} ${shown.y} ${shown.width} ${shown.height}`}
           role="group"
           aria-label={label}
-          style={{ position: 'absolute', inset: 0, background: COLOURS.paper }}
+          style={{
+            position: 'absolute',
+            inset: 0,
+            background: COLOURS.paper,
+            ['--px' as string]: mmPerPx,
+          }}
         >
           <MmPerPx value={mmPerPx}>
             {children}
