@@ -71,7 +71,8 @@ test('a wall panel of 24 × 36 in over letter sheets: seams moved, a part kept w
 });
 
 /** Mugs alike but for the name in their lettering, at the Art station. */
-async function mugsNamed(page: Page, names: readonly string[]): Promise<void> {
+/** Begins to letter a line for each name on a new mug. */
+async function beginNames(page: Page, names: readonly string[]): Promise<void> {
   await page.goto('/own');
   await startOn(page, 'Straight mug, 12 oz');
   await goTo(page, 'Art');
@@ -79,16 +80,45 @@ async function mugsNamed(page: Page, names: readonly string[]): Promise<void> {
   await page.getByRole('textbox', { name: 'Words' }).fill('{name}');
   await page.getByRole('textbox', { name: 'Names, one a line' }).fill(names.join('\n'));
   await page.getByRole('button', { name: 'Add as a new line' }).click();
+}
+
+async function mugsNamed(page: Page, names: readonly string[]): Promise<void> {
+  await beginNames(page, names);
   await expect(page.getByText(`${names.length} names`).first()).toBeVisible({ timeout: 60_000 });
 }
+
+const OBSERVERS = Array.from({ length: 24 }, (_, i) => `Observer ${i + 1}`);
+
+test('names go on being lettered while one looks at another station, or are stopped', async ({
+  page,
+}) => {
+  await beginNames(page, OBSERVERS);
+  await goTo(page, 'Blank');
+  const told = page.getByRole('banner').getByRole('link', { name: /^Setting/ });
+  await expect(told).toHaveText(/^Setting “Observer \d+”, \d+ %$/);
+  await page.getByRole('textbox', { name: 'Name of the job' }).fill('Night watch');
+  await told.click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('Drop a picture here')).toBeVisible();
+
+  await page.getByRole('button', { name: /^Lettering/ }).click();
+  await page.getByRole('textbox', { name: 'Words' }).fill('{name}');
+  await page.getByRole('textbox', { name: 'Names, one a line' }).fill(OBSERVERS.join('\n'));
+  await page.getByRole('button', { name: 'Add as a new line' }).click();
+  await goTo(page, 'Sheets');
+  await expect(page.getByText('Sheet 1 of 12: ', { exact: false })).toBeVisible({
+    timeout: 60_000,
+  });
+  await expect(told).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText('Sheet 1 of 12: ', { exact: false })).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Name of the job' })).toHaveValue('Night watch');
+});
 
 test('twenty-four named mugs: one piece a name, printed with progress and stopped at will', async ({
   page,
 }) => {
-  await mugsNamed(
-    page,
-    Array.from({ length: 24 }, (_, i) => `Observer ${i + 1}`),
-  );
+  await mugsNamed(page, OBSERVERS);
   await goTo(page, 'Sheets');
   await expect(page.getByText(/^Sheet 1 of \d+: /)).toBeVisible({ timeout: 60_000 });
 

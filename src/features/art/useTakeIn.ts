@@ -10,7 +10,7 @@ import { countPages, drawPdfPage, drawSvg, kindOf, type Drawn } from '@/ui/art/v
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
-import { useTask, type TaskRunner } from '@/ui/useTask';
+import type { TaskRunner } from '@/ui/useTask';
 import { letteringTask, takeInTask, type TakenIn } from '@/workers';
 import type { Selection } from './useSelection';
 
@@ -37,9 +37,8 @@ export interface TakeIn {
 /** Brings picture files onto the job; what cannot be used is explained and changes nothing. */
 export function useTakeIn(selection: Selection): TakeIn {
   const { db } = useBench();
-  const { edit } = useJob();
+  const { edit, incoming: task } = useJob();
   const notify = useNotify();
-  const task = useTask();
   const [question, setQuestion] = useState<PageQuestion | null>(null);
 
   const refuse = (text: string): null => {

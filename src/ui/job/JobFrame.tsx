@@ -3,11 +3,13 @@
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import InputBase from '@mui/material/InputBase';
+import Link from '@mui/material/Link';
 import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import RedoIcon from '@mui/icons-material/Redo';
 import UndoIcon from '@mui/icons-material/Undo';
+import NextLink from 'next/link';
 import { useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Station } from '@/core/check';
@@ -78,6 +80,18 @@ function UndoRedo() {
   );
 }
 
+/** What is being taken in, told where the stage does not show it. */
+function Incoming() {
+  const { incoming, pathTo } = useJob();
+  const step = useStore(incoming.progress);
+  if (!step) return null;
+  return (
+    <Link component={NextLink} href={pathTo('art')} sx={{ fontSize: 14 }}>
+      {step.doing}, {Math.round(step.share * 100)} %
+    </Link>
+  );
+}
+
 interface FrameProps {
   station: Station;
   /** Left, most of the screen. */
@@ -97,6 +111,7 @@ export function JobFrame({ station, stage, card }: FrameProps) {
   return (
     <Box sx={{ height: '100dvh', display: 'flex', flexDirection: 'column', minWidth: 900 }}>
       <TopBar title={<JobName />}>
+        {station !== 'art' && <Incoming />}
         <SaveNote />
         <UndoRedo />
         <ShortcutSheet />

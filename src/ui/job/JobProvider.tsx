@@ -32,6 +32,7 @@ import { useBench } from '../bench/BenchProvider';
 import { useNotify } from '../notify';
 import { keepOffline } from '../offline';
 import { useUnits } from '../units';
+import { useTask, type TaskRunner } from '../useTask';
 
 interface OpenJob {
   readonly job: Job;
@@ -42,6 +43,8 @@ interface OpenJob {
   readonly session: JobSession;
   readonly edit: JobSession['edit'];
   readonly applyFix: (fix: Fix) => void;
+  /** Pictures and lettering being taken in; goes on at whatever station one is. */
+  readonly incoming: TaskRunner;
   /** Keeps (or with null ends) the pressing under way. */
   readonly setRun: (run: Run | null) => void;
   /** Reads the log again after a record was written. */
@@ -142,6 +145,7 @@ function OpenJobProvider({ session, history, setHistory, readHistory, children }
   const units = useUnits();
   const notify = useNotify();
   const job = useJobOf(session);
+  const incoming = useTask();
   const plan = useMemo(() => planJob(job, shelf, units), [job, shelf, units]);
 
   const setRun = useCallback(
@@ -173,11 +177,12 @@ function OpenJobProvider({ session, history, setHistory, readHistory, children }
       session,
       edit: session.edit,
       applyFix: ({ patch }) => session.edit((old) => ({ ...old, ...patch })),
+      incoming,
       setRun,
       refreshHistory: readHistory,
       pathTo,
     }),
-    [job, plan, history, units, session, setRun, readHistory, pathTo],
+    [job, plan, history, units, session, incoming, setRun, readHistory, pathTo],
   );
   return <JobContext value={value}>{children}</JobContext>;
 }
