@@ -1,3 +1,4 @@
+import { pngPicture } from '../support/pictures';
 import { readFileSync } from 'node:fs';
 import { expect, test as base, type Download, type Page } from '@playwright/test';
 
@@ -81,4 +82,21 @@ export async function downloaded(
     bytes: await bytesOf(download),
     path: await download.path(),
   };
+}
+
+/** A text field by its whole label. */
+export const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
+
+/** A mug with a picture of 1200 × 520 px on it, on the own bench; ends on the Art station. */
+export async function mugWithPicture(page: Page): Promise<void> {
+  await startMug(page);
+  await goTo(page, 'Art');
+  await givePicture(page, 'sky.png', await pngPicture(1200, 520));
+  await expect(page.getByText('1200 × 520 px')).toBeVisible();
+}
+
+/** Takes an option of a list. */
+export async function choose(page: Page, list: string, option: string | RegExp): Promise<void> {
+  await page.getByRole('combobox', { name: list }).click();
+  await page.getByRole('option', { name: option }).click();
 }

@@ -1,7 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, saved, startMug, test } from './bench';
+import { expect, field, saved, startMug, test } from './bench';
 
-const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
 const card = (page: Page) => page.getByRole('group', { name: 'Press card' });
 const checks = (page: Page) => page.getByRole('region', { name: 'Checks' });
 

@@ -1,15 +1,9 @@
 import type { Page } from '@playwright/test';
-import { downloaded, expect, goTo, givePicture, startOn, test } from './bench';
+import { choose, downloaded, expect, field, givePicture, goTo, startOn, test } from './bench';
 import { pngPicture } from '@tests/support/pictures';
 
 const card = (page: Page) => page.getByRole('group', { name: 'Press card' });
 const checks = (page: Page) => page.getByRole('region', { name: 'Checks' });
-const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
-
-async function choose(page: Page, list: string, option: string | RegExp): Promise<void> {
-  await page.getByRole('combobox', { name: list }).click();
-  await page.getByRole('option', { name: option }).click();
-}
 
 async function withPicture(page: Page, blank: string, width = 1200, height = 1200): Promise<void> {
   await page.goto('/own');

@@ -1,23 +1,21 @@
 import { pngPicture } from '../support/pictures';
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
-import { downloaded, expect, givePicture, goTo, saved, startMug, test, startOn } from './bench';
+import {
+  choose,
+  downloaded,
+  expect,
+  field,
+  givePicture,
+  goTo,
+  mugWithPicture,
+  saved,
+  startMug,
+  startOn,
+  test,
+} from './bench';
 
-/** A mug with a picture of 1200 × 520 px on it; ends on the Art station. */
-async function mugWithPicture(page: Page): Promise<void> {
-  await startMug(page);
-  await goTo(page, 'Art');
-  await givePicture(page, 'sky.png', await pngPicture(1200, 520));
-  await expect(page.getByText('1200 × 520 px')).toBeVisible();
-}
-
-const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
 const checks = (page: Page) => page.getByRole('region', { name: 'Checks' });
-
-async function choose(page: Page, list: string, option: string | RegExp): Promise<void> {
-  await page.getByRole('combobox', { name: list }).click();
-  await page.getByRole('option', { name: option }).click();
-}
 
 test.describe('Blank', () => {
   test('a circumference typed as the diameter is asked about, and put right by a button', async ({
