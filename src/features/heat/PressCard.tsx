@@ -5,6 +5,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
+import type { Face } from '@/core/blank';
+import { pathData } from '@/core/geometry';
 import { pressCard } from '@/core/jig';
 import {
   displayLine,
@@ -114,27 +116,33 @@ function SavePdf() {
   );
 }
 
-/** Where blanks lie on the evenly hot part of a plate. */
-function Rows({ rows, says }: { rows: PlateRows; says: string }) {
+/** Where blanks lie on the evenly hot part of a plate, each by its own edge. */
+function Rows({ rows, face, says }: { rows: PlateRows; face: Face; says: string }) {
   const { across, down, widthMm, heightMm, gapMm, plate } = rows;
+  const turned = widthMm !== face.widthMm;
   const [w, h] = [plate.widthMm, plate.heightMm];
   const left = (w - across * (widthMm + gapMm) + gapMm) / 2;
   const top = (h - down * (heightMm + gapMm) + gapMm) / 2;
   return (
     <svg height={84} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={says}>
       <rect width={w} height={h} fill={COLOURS.ember} opacity={0.16} />
-      {Array.from({ length: across * down }, (_, i) => (
-        <rect
-          key={i}
-          x={left + (i % across) * (widthMm + gapMm)}
-          y={top + Math.floor(i / across) * (heightMm + gapMm)}
-          width={widthMm}
-          height={heightMm}
-          fill="#fff"
-          stroke={COLOURS.ink}
-          strokeWidth={w / 90}
-        />
-      ))}
+      {Array.from({ length: across * down }, (_, i) => {
+        const x = left + (i % across) * (widthMm + gapMm);
+        const y = top + Math.floor(i / across) * (heightMm + gapMm);
+        return (
+          <path
+            key={i}
+            d={pathData(face.region)}
+            transform={
+              turned ? `translate(${x + widthMm} ${y}) rotate(90)` : `translate(${x} ${y})`
+            }
+            fill="#fff"
+            fillRule="evenodd"
+            stroke={COLOURS.ink}
+            strokeWidth={w / 90}
+          />
+        );
+      })}
     </svg>
   );
 }
@@ -146,6 +154,7 @@ function Settings() {
   const { display, timer, atOnce, rounds } = plan.press;
   const setTo = displayLine(display);
   const together = rowsLine(atOnce, length);
+  const [face] = plan.faces;
   const lines = [
     ...(setTo ? [setTo] : []),
     ...(timer.length > 1 ? [`Timer: ${runsText(timer)} without opening.`] : []),
@@ -161,7 +170,7 @@ function Settings() {
           </Typography>
         ))}
       </Box>
-      {atOnce && together && <Rows rows={atOnce} says={together} />}
+      {atOnce && face && together && <Rows rows={atOnce} face={face} says={together} />}
     </Box>
   );
 }
