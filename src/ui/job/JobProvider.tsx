@@ -162,8 +162,9 @@ function OpenJobProvider({ session, history, setHistory, readHistory, children }
     [name, job.id],
   );
   useEffect(() => {
-    window.addEventListener('pagehide', session.saveNow);
-    return () => window.removeEventListener('pagehide', session.saveNow);
+    const ends = ['pagehide', 'pointerup', 'focusout'] as const;
+    ends.forEach((end) => window.addEventListener(end, session.saveNow));
+    return () => ends.forEach((end) => window.removeEventListener(end, session.saveNow));
   }, [session]);
   useEffect(() => keepOffline(STATIONS.map(pathTo)), [pathTo]);
 
