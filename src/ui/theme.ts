@@ -29,9 +29,12 @@ export const FONTS = {
   figure: '"DM Mono", monospace',
 } as const;
 
-/** The mark of what the keyboard acts on; on a drawing in mm, `--px` is the mm of one screen pixel. */
+/**
+ * The mark of what the keyboard acts on. On a drawing in mm `--px` is the mm of one screen pixel; a
+ * dark screen gives its own colour in `--focus`.
+ */
 const FOCUS = {
-  outline: `calc(3px * var(--px, 1)) solid ${COLOURS.bluebell}`,
+  outline: `calc(3px * var(--px, 1)) solid var(--focus, ${COLOURS.bluebell})`,
   outlineOffset: 'calc(2px * var(--px, 1))',
 };
 

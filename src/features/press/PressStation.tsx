@@ -75,9 +75,11 @@ function Footer({ pressing }: { pressing: Pressing }) {
   if (!run) return null;
   return (
     <Box sx={{ display: 'flex', gap: 1.5, justifyContent: 'center' }}>
-      <Button color="inherit" onClick={back} disabled={run.stepIndex === 0}>
-        One step back
-      </Button>
+      {run.stepIndex > 0 && (
+        <Button color="inherit" onClick={back}>
+          One step back
+        </Button>
+      )}
       {phase?.kind === 'counting' && (
         <Button color="inherit" onClick={next}>
           End this step early
@@ -116,6 +118,7 @@ export function PressStation() {
         gap: 2,
         p: { xs: 2, sm: 3 },
         bgcolor: NIGHT.ground,
+        '--focus': NIGHT.text,
         color: NIGHT.text,
         '@keyframes over': { '50%': { backgroundColor: NIGHT.flash } },
         ...(over && { animation: 'over 1.2s ease-in-out infinite' }),
@@ -160,5 +163,4 @@ const bigSx = {
   color: NIGHT.onButton,
   '&:hover': { bgcolor: NIGHT.buttonHover },
   '&.Mui-disabled': { bgcolor: NIGHT.waiting, color: NIGHT.onWaiting },
-  '&:focus-visible': { outline: `4px solid ${NIGHT.text}`, outlineOffset: 3 },
 };
