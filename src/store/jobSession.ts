@@ -17,7 +17,7 @@ export type JobSession = ReturnType<typeof createJobSession>;
 /** Edits of one field closer together than this are one step of undo. */
 const GROUP_MS = 1000;
 const UNDO_STEPS = 200;
-/** A change is saved at once; those that follow on its heels as one edit (a drag) this far apart. */
+/** A change is saved at once; those that follow on its heels as one edit (a drag) this far apart (own choice). */
 const SAVE_EVERY_MS = 200;
 
 function createJobStore(job: Job) {

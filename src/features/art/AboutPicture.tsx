@@ -8,10 +8,10 @@ import { replaceEverywhere } from '@/core/job';
 import type { Artwork } from '@/core/model';
 import { getArt } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { WordsField } from '@/ui/fields/WordsField';
 import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
-import { WordsField } from '@/ui/fields/WordsField';
 import { PrepareDialog } from './PrepareDialog';
 import type { TakeIn } from './useTakeIn';
 

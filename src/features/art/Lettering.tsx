@@ -10,13 +10,13 @@ import Papa from 'papaparse';
 import { startTransition, useRef, useState } from 'react';
 import { namesFrom, withArt, withLettering } from '@/core/job';
 import { TEXT_FONTS, type TextSpec } from '@/core/model';
+import { ColourField } from '@/ui/fields/ColourField';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
 import { Pair } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
-import { ColourField } from '@/ui/fields/ColourField';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
 
@@ -134,12 +134,11 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
     const [first] = arts ?? [];
     if (!arts || !first) return;
     const id = onto === 'selected' && selected ? selected.placement.id : crypto.randomUUID();
-    const kept = personal ? names : job.names;
     startTransition(() => {
       edit((old) => {
         const ready = onto === 'new' ? withArt(old, first, id, selection.face?.id) : old;
         const lettered = withLettering(ready, id, personal ? names : [], arts);
-        return { ...lettered, names: kept };
+        return { ...lettered, names: personal ? names : old.names };
       });
       selection.choose(id);
       setDraft(null);

@@ -11,10 +11,10 @@ import { TEE_WIDTHS_IN } from '@/core/shelf';
 import { formatLength, inches } from '@/core/units';
 import { CountField } from '@/ui/fields/CountField';
 import { LengthField } from '@/ui/fields/QuantityField';
+import { WordsField } from '@/ui/fields/WordsField';
 import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
-import { WordsField } from '@/ui/fields/WordsField';
 import { useUnits } from '@/ui/units';
 import type { OnFace } from './useSelection';
 

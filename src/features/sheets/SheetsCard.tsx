@@ -46,7 +46,9 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const ready = plan.sheets.length > 0;
   useEffect(() => {
     if (!ready) return;
-    const warm = (step: Progress | null) => step ?? warmUp();
+    const warm = (step: Progress | null) => {
+      if (!step) warmUp();
+    };
     warm(task.progress.getState());
     return task.progress.subscribe(warm);
   }, [ready, task]);

@@ -47,6 +47,11 @@ export function useTrial() {
   const pages = useRef<readonly ReadPage[] | null>(null);
   const [shown, setShown] = useState<Shown | null>(null);
   useEffect(() => () => void (shown && letGo(shown)), [shown]);
+  const closed = useRef(false);
+  useEffect(() => {
+    closed.current = false;
+    return () => void (closed.current = true);
+  }, []);
 
   async function readPages(blobs: ReadonlyMap<string, Blob>): Promise<readonly ReadPage[] | null> {
     if (pages.current) return pages.current;
@@ -65,7 +70,8 @@ export function useTrial() {
     );
     if (!result) return;
     const next = await shownOf(result);
-    startTransition(() => setShown(next));
+    if (closed.current) letGo(next);
+    else startTransition(() => setShown(next));
   }
 
   return { task, shown, run };
