@@ -1,5 +1,6 @@
 import { newJob, withArt } from '@/core/job';
 import type {
+  ArtFacts,
   Artwork,
   Blank,
   BlankForm,
@@ -53,6 +54,17 @@ export function onLatteCup(job: Job, part: Partial<TaperedWrapForm> = {}): Job {
   if (blank?.form.kind !== 'tapered-wrap') throw new Error('no latte cup on the built-in shelf');
   return { ...job, blank: { ...blank, form: { ...blank.form, ...part } } };
 }
+
+/** What is measured of a picture of which only its detail, or its outline, matters. */
+export const factsWith = (part: Partial<ArtFacts>): ArtFacts => ({
+  palette: [],
+  whiteShare: 0,
+  edgeMismatch: 0,
+  turnedMismatch: 0,
+  silhouette: [],
+  detail: { columns: 1, rows: 1, cells: [0] },
+  ...part,
+});
 
 /** A blank of the built-in shelf. */
 export function blankOf(id: string): Blank {

@@ -1,16 +1,11 @@
 import fc from 'fast-check';
-import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, factsWith, jobOn, shelf } from '@tests/support/jobs';
 import { planJob } from '../plan';
 import { withBestSeams, withSeamAt, withSheet } from '.';
 
 /** A wall panel of 24 × 36 in over letter sheets, its picture busy in the middle. */
 const SIDE = 16;
-const busyMiddle = {
-  palette: [],
-  whiteShare: 0,
-  edgeMismatch: 0,
-  turnedMismatch: 0,
-  silhouette: [],
+const busyMiddle = factsWith({
   detail: {
     columns: SIDE,
     rows: SIDE,
@@ -19,7 +14,7 @@ const busyMiddle = {
       return Math.round(255 / (1 + (x - SIDE / 2) ** 2 + (y - SIDE / 2) ** 2));
     }),
   },
-};
+});
 const panel = jobOn(
   'wall-panel',
   artwork({ storedWidthPx: 5400, storedHeightPx: 7200, facts: busyMiddle }),

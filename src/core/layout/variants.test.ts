@@ -1,4 +1,4 @@
-import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, factsWith, jobOn, shelf } from '@tests/support/jobs';
 import { applyAffine, islandsOf, regionArea, regionBox, withoutHoles } from '../geometry';
 import { withArt, withLettering } from '../job';
 import type { Artwork, Job, Placement } from '../model';
@@ -22,11 +22,7 @@ const square = artwork({ storedWidthPx: 1000, storedHeightPx: 1000 });
 const ring: Artwork = {
   ...square,
   transparentShare: 0.5,
-  facts: {
-    palette: [],
-    whiteShare: 0,
-    edgeMismatch: 0,
-    turnedMismatch: 0,
+  facts: factsWith({
     detail: { columns: 1, rows: 1, cells: [255] },
     silhouette: [
       [
@@ -42,7 +38,7 @@ const ring: Artwork = {
         [0.4, 0.6],
       ],
     ],
-  },
+  }),
 };
 
 describe('cut along the art', () => {

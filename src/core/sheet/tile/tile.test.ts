@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, factsWith, jobOn, shelf } from '@tests/support/jobs';
 import { area, contains, intersection, mapBox, right } from '../../geometry';
 import { withBestSeams, withSeamAt } from '../../job';
 import type { Artwork, Job, SheetChoices } from '../../model';
@@ -119,18 +119,9 @@ test('a length that only just fits its sheets is cut up all the same', () => {
 const striped = artwork({
   storedWidthPx: 2000,
   storedHeightPx: 2000,
-  facts: {
-    palette: [],
-    whiteShare: 0,
-    edgeMismatch: 0,
-    turnedMismatch: 0,
-    silhouette: [],
-    detail: {
-      columns: 10,
-      rows: 1,
-      cells: [0, 0, 0, 0, 255, 255, 0, 0, 0, 0],
-    },
-  },
+  facts: factsWith({
+    detail: { columns: 10, rows: 1, cells: [0, 0, 0, 0, 255, 255, 0, 0, 0, 0] },
+  }),
 });
 
 test('seams go round detail, and round what must stay whole', () => {
