@@ -13,6 +13,7 @@ module.exports = {
     upward('(files|store|workers|devices)', 'demo|ui|features|app'),
     upward('(demo|ui)', 'features|app'),
     upward('features', 'app'),
+    upward('server', 'store|workers|devices|demo|ui|features|app'),
     {
       name: 'no-feature-to-feature',
       comment: 'a feature never imports another feature',

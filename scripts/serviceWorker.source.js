@@ -39,13 +39,25 @@ async function keepPages(paths) {
 }
 
 /** A screen of the app asks for the pages it may lead to. */
-self.addEventListener('message', ({ data, waitUntil }) => {
-  const paths = Array.isArray(data?.keep)
-    ? data.keep.filter((path) => typeof path === 'string')
-    : [];
-  const keeping = keepPages(paths.filter((path) => path.startsWith('/') && !path.startsWith('//')));
-  waitUntil?.(keeping);
+self.addEventListener('message', (event) => {
+  const { data } = event;
+  const keep = Array.isArray(data?.keep) ? data.keep.filter(isOwnPath) : [];
+  if (keep.length > 0) event.waitUntil(keepPages(keep));
+  if (isOwnPath(data?.forget)) event.waitUntil(forgetPages(data.forget));
 });
+
+/** A page of this app, and not the other half of another address. */
+function isOwnPath(path) {
+  return typeof path === 'string' && path.startsWith('/') && !path.startsWith('//');
+}
+
+/** Drops the pages under a path: those of a job that was deleted. */
+async function forgetPages(under) {
+  const pages = await caches.open(PAGES);
+  const kept = await pages.keys();
+  const gone = kept.filter(({ url }) => new URL(url).pathname.startsWith(under));
+  await Promise.all(gone.map((request) => pages.delete(request)));
+}
 
 async function pageFor(request, url) {
   const pages = await caches.open(PAGES);

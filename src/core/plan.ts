@@ -2,9 +2,10 @@ import { facesOf, type Face } from './blank';
 import { checkPlan, type Check } from './check';
 import { layOut, type Piece } from './layout';
 import { planMirror, type MirrorPlan } from './mirror';
-import type { Job, Machine, Paper, Printer, Shelf } from './model';
+import type { Job, Shelf } from './model';
 import { planPress, type PressPlan, type Recipe } from './press';
 import { planSheets, type Misfit, type Sheet, type Tiling } from './sheet';
+import { toolsFor, type Tools } from './shelf';
 import { TRANSFERS } from './transfer';
 import { TRADE_UNITS, type UnitStyle } from './units';
 
@@ -20,32 +21,17 @@ export interface JobPlan {
   readonly press: PressPlan;
   readonly checks: readonly Check[];
   /** The shelf's things the plan was made with. */
-  readonly tools: {
-    readonly paper: Paper;
-    readonly printer: Printer;
-    readonly machine: Machine;
-    readonly recipe: Recipe;
-  };
-}
-
-/** A job names something that its shelf does not hold. */
-export class MissingToolError extends Error {}
-
-function pick<T extends { id: string }>(what: string, items: readonly T[], id: string): T {
-  const found = items.find((item) => item.id === id);
-  if (!found) throw new MissingToolError(`The shelf holds no ${what} “${id}”.`);
-  return found;
+  readonly tools: Tools & { readonly recipe: Recipe };
 }
 
 /**
  * The whole pipeline: blank → faces → pieces → mirror → sheets → press steps → checks.
- * Pure and synchronous; `units` only decides how figures are written in sentences.
- * @throws MissingToolError when the shelf lacks a paper, printer or machine that the job names.
+ * Pure and synchronous; `units` only decides how figures are written in sentences. A tool that the
+ * shelf lacks is stood in for by the nearest, and a finding says so.
  */
 export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS): JobPlan {
-  const paper = pick('paper', shelf.papers, job.sheet.paperId);
-  const printer = pick('printer', shelf.printers, job.sheet.printerId);
-  const machine = pick('machine', shelf.machines, job.heat.machineId);
+  const tools = toolsFor(job, shelf);
+  const { paper, printer, machine, cutter } = tools;
   const transfer = TRANSFERS[job.transfer];
 
   const faces = facesOf(job.blank);
@@ -57,19 +43,10 @@ export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS):
     ...{ job, machine, faces, pieces, units },
     figures: shelf.figures,
   });
-  const cutter = job.sheet.cutterId ? pick('cutter', shelf.cutters, job.sheet.cutterId) : null;
   const checks = checkPlan({
-    ...{ job, transfer, paper, printer, cutter, machine, recipe, press },
-    ...{ papers: shelf.papers, faces, pieces, mirror, sheets, units },
+    ...{ job, transfer, paper, printer, cutter, machine, recipe, press, shelf },
+    ...{ missing: tools.missing, faces, pieces, mirror, sheets, units },
   });
 
-  return {
-    faces,
-    pieces,
-    mirror,
-    ...sheets,
-    press,
-    checks,
-    tools: { paper, printer, machine, recipe },
-  };
+  return { faces, pieces, mirror, ...sheets, press, checks, tools: { ...tools, recipe } };
 }

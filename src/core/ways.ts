@@ -27,7 +27,11 @@ export interface Way {
 export function compareWays(job: Job, shelf: Shelf, units: UnitStyle): readonly Way[] {
   return TRANSFER_KINDS.filter((kind) => canTake(job.blank, kind))
     .map((kind): Way => {
-      const plan = planJob(kind === job.transfer ? job : withTransfer(job, kind), shelf, units);
+      const plan = planJob(
+        kind === job.transfer ? job : withTransfer(job, kind, shelf),
+        shelf,
+        units,
+      );
       const { label, cost, feel, durability, white } = TRANSFERS[kind];
       return {
         ...{ transfer: kind, label, cost, feel, durability, white },

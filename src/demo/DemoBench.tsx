@@ -10,15 +10,15 @@ import { seedDemo } from './seed';
 
 /** Sees to it that the demo bench is laid out before anything on it is shown. */
 export function DemoBench({ children }: { children: ReactNode }) {
-  const { db } = useBench();
+  const { store } = useBench();
   const [state, setState] = useState<'laying-out' | 'ready' | 'failed'>('laying-out');
 
   useEffect(() => {
     navigator.locks
-      .request('lucky-sheet-demo-seed', () => seedDemo(db))
+      .request('lucky-sheet-demo-seed', () => seedDemo(store))
       .then(() => setState('ready'))
       .catch(() => setState('failed'));
-  }, [db]);
+  }, [store]);
 
   if (state === 'ready') return children;
   return (

@@ -1,5 +1,13 @@
 import type { Artwork } from '@/core/model';
-import { listJobs, listRecords, putArt, putRecord, saveJob, type BenchDatabase } from '@/store';
+import {
+  listJobs,
+  listRecords,
+  putArt,
+  saveDocuments,
+  saveJob,
+  type BenchStore,
+  type Change,
+} from '@/store';
 import { takeInTask } from '@/workers';
 import { demoJobs, type DemoPictures } from './jobs';
 import { paintCometWrap, paintHorizon, paintMoonPhases } from './paint';
@@ -37,34 +45,41 @@ async function paintFile({ name, width, height, paint }: DemoPicture): Promise<B
   });
 }
 
-async function takeInDemoPicture(db: BenchDatabase, picture: DemoPicture): Promise<Artwork> {
+async function takeInDemoPicture(store: BenchStore, picture: DemoPicture): Promise<Artwork> {
   const file = await paintFile(picture);
   const taken = await takeInTask(file, picture.name, () => undefined).result;
   if (!taken.ok) throw new Error(taken.reason);
   const { art, blob, preview } = taken.value;
-  await putArt(db, { sha256: art.sha256, blob, preview });
+  await putArt(store, { sha256: art.sha256, blob, preview });
   return art;
 }
 
 /** Lays the demo out on an empty bench; does nothing on one that is in use. */
-export async function seedDemo(db: BenchDatabase, now = new Date()): Promise<void> {
-  if ((await listJobs(db)).length > 0 || (await listRecords(db)).length > 0) return;
+export async function seedDemo(store: BenchStore, now = new Date()): Promise<void> {
+  if ((await listJobs(store)).length > 0 || (await listRecords(store)).length > 0) return;
   const taken = await Promise.all(
     Object.entries(PICTURES).map(
-      async ([key, picture]) => [key, await takeInDemoPicture(db, picture)] as const,
+      async ([key, picture]) => [key, await takeInDemoPicture(store, picture)] as const,
     ),
   );
   const jobs = demoJobs(Object.fromEntries(taken) as DemoPictures<Artwork>, now);
   for (const [i, job] of jobs.entries())
-    await saveJob(db, job, 0, new Date(now.getTime() - i * 1000));
-  for (const record of DEMO_RECORDS) await putRecord(db, record);
+    await saveJob(store, job, 0, new Date(now.getTime() - i * 1000));
+  await saveDocuments(
+    store,
+    DEMO_RECORDS.map((body) => ({ kind: 'record' as const, id: body.id, body, baseRev: 0 })),
+  );
 }
 
 /** Clears the demo bench and lays it out again. */
-export async function resetDemo(db: BenchDatabase): Promise<void> {
-  const stores = ['jobs', 'arts', 'runs', 'records', 'shelf'] as const;
-  const tx = db.transaction(stores, 'readwrite');
-  await Promise.all(stores.map((name) => tx.objectStore(name).clear()));
-  await tx.done;
-  await seedDemo(db);
+export async function resetDemo(store: BenchStore): Promise<void> {
+  const gone = await store.use(async (db) => {
+    const tx = db.transaction(['documents', 'aside', 'arts'], 'readwrite');
+    const keys = await tx.objectStore('documents').getAllKeys();
+    for (const name of ['documents', 'aside', 'arts'] as const) await tx.objectStore(name).clear();
+    await tx.done;
+    return keys.map(([kind, id]): Change => ({ kind, id, rev: null }));
+  });
+  store.tell(gone);
+  await seedDemo(store);
 }

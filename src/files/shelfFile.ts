@@ -1,20 +1,21 @@
 import { z } from 'zod';
-import { blankSchema, SCHEMA_VERSION, type Blank } from '@/core/model';
+import { complaints, DOCUMENTS, MAX_ON_SHELF, readDocument, type Blank } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 
 const FORMAT = 'lucky-sheet-blanks';
 
+/** `version` is that of the blanks in it. */
 const fileSchema = z.object({
   format: z.literal(FORMAT),
-  version: z.int().min(1).max(SCHEMA_VERSION),
-  blanks: z.array(blankSchema).min(1).max(500),
+  version: z.int().min(1),
+  blanks: z.array(z.unknown()).min(1).max(MAX_ON_SHELF.blanks),
 });
 
 /** Blanks of a shelf as a JSON file, to be kept or handed on. */
 export const writeBlanksFile = (blanks: readonly Blank[]): string =>
-  JSON.stringify({ format: FORMAT, version: SCHEMA_VERSION, blanks }, null, 2);
+  JSON.stringify({ format: FORMAT, version: DOCUMENTS.blank.version, blanks }, null, 2);
 
-/** Reads a file of blanks, whole or not at all. */
+/** Reads a file of blanks of any version, whole or not at all. */
 export function readBlanksFile(text: string): Result<Blank[]> {
   let value: unknown;
   try {
@@ -22,10 +23,15 @@ export function readBlanksFile(text: string): Result<Blank[]> {
   } catch {
     return failure('This is not a JSON file.');
   }
-  const read = fileSchema.safeParse(value);
-  if (read.success) return success(read.data.blanks);
-  const [first] = read.error.issues;
-  return failure(
-    `These are not blanks of Lucky Sheet: ${first?.path.join('.') || 'the file'}: ${first?.message ?? 'unreadable'}. Nothing was changed.`,
-  );
+  const refuse = (why: string) =>
+    failure(`These are not blanks of Lucky Sheet: ${why}. Nothing was changed.`);
+  const file = fileSchema.safeParse(value);
+  if (!file.success) return refuse(complaints(file.error, 'the file'));
+  const blanks: Blank[] = [];
+  for (const [i, each] of file.data.blanks.entries()) {
+    const read = readDocument('blank', file.data.version, each, `blanks.${i}`);
+    if (!read.ok) return refuse(read.reason);
+    blanks.push(read.value);
+  }
+  return success(blanks);
 }

@@ -1,58 +1,42 @@
-import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { Job, PressRecord, Shelf } from '@/core/model';
-import type { Run } from '@/core/press';
+import { deleteDB, openDB } from 'idb';
+import { gatherDocuments } from './layout';
+import type { BenchDatabase, BenchName, BenchSchema } from './types';
 
-/** The two benches: the user's own work, and the demo that never mixes with it. */
-export const BENCHES = ['own', 'demo'] as const;
-export type BenchName = (typeof BENCHES)[number];
-
-export interface StoredJob {
-  readonly id: string;
-  /** Counts the saves; a save based on an older one is a conflict. */
-  readonly rev: number;
-  readonly savedAt: string;
-  readonly schemaVersion: number;
-  readonly job: Job;
-}
-
-/** A picture file, once per content, with a small upright preview of it. */
-export interface StoredArt {
-  readonly sha256: string;
-  readonly addedAt: string;
-  readonly blob: Blob;
-  readonly preview: Blob;
-}
-
-interface BenchSchema extends DBSchema {
-  /** By `rev`, its id and revision: told whether one still stands without reading all of a job. */
-  jobs: { key: string; value: StoredJob; indexes: { rev: [string, number] } };
-  arts: { key: string; value: StoredArt };
-  runs: { key: string; value: Run };
-  records: { key: string; value: { id: string; schemaVersion: number; record: PressRecord } };
-  shelf: { key: string; value: { id: 'own'; schemaVersion: number; shelf: Shelf } };
-}
-
-export type BenchDatabase = IDBPDatabase<BenchSchema>;
-
-const DATABASE_VERSION = 2;
+const DATABASE_VERSION = 3;
 const databaseName = (bench: BenchName): string => `lucky-sheet-${bench}`;
 
-/** Opens (and on first use lays out) a bench's database. Rejects where storage is refused. */
-export const openBench = (bench: BenchName): Promise<BenchDatabase> =>
+/** What happens to an open database from outside. */
+export interface DatabaseEvents {
+  /** Another tab holds an older layout open, and this one has to wait for it. */
+  readonly onBlocked: () => void;
+  /** The connection is no more; `newer` when a newer Lucky Sheet lays the bench out anew. */
+  readonly onClosed: (newer: boolean) => void;
+  /** It was not there and has been laid out. */
+  readonly onLaidOut: () => void;
+}
+
+/** Opens (and lays out, or brings forward) a bench's database. Rejects where storage is refused. */
+export const openDatabase = (bench: BenchName, events: DatabaseEvents): Promise<BenchDatabase> =>
   openDB<BenchSchema>(databaseName(bench), DATABASE_VERSION, {
-    upgrade(db, old, _new, change) {
+    async upgrade(db, old, _new, change) {
       if (old < 1) {
-        db.createObjectStore('jobs', { keyPath: 'id' });
         db.createObjectStore('arts', { keyPath: 'sha256' });
-        db.createObjectStore('runs', { keyPath: 'jobId' });
-        db.createObjectStore('records', { keyPath: 'id' });
-        db.createObjectStore('shelf', { keyPath: 'id' });
+        events.onLaidOut();
       }
-      if (old < 2) change.objectStore('jobs').createIndex('rev', ['id', 'rev']);
+      if (old < 3) {
+        const documents = db.createObjectStore('documents', { keyPath: ['kind', 'id'] });
+        documents.createIndex('rev', ['kind', 'id', 'rev']);
+        documents.createIndex('kind', 'kind');
+        db.createObjectStore('aside', { keyPath: 'key', autoIncrement: true });
+      }
+      if (old > 0 && old < 3) await gatherDocuments(db, change);
     },
-    blocking(_old, _new, event) {
+    blocked: events.onBlocked,
+    blocking(_old, next, event) {
       (event.target as IDBDatabase).close();
+      events.onClosed(next !== null);
     },
+    terminated: () => events.onClosed(false),
   });
 
 /** Removes a bench and everything on it. */

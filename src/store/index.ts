@@ -1,7 +1,11 @@
-export * from './database';
+export * from './types';
+export { wipeBench } from './database';
+export * from './bench';
+export * from './documents';
+export * from './keeper';
+export * from './shelfSession';
 export * from './jobs';
 export * from './arts';
 export * from './records';
-export * from './shelf';
 export * from './jobSession';
 export { storageProblem } from './problem';

@@ -1,15 +1,17 @@
 import { temporal } from 'zundo';
 import { createStore } from 'zustand/vanilla';
-import type { Job } from '@/core/model';
-import type { BenchDatabase, BenchName, StoredJob } from './database';
-import { loadJob, saveJob } from './jobs';
+import { jobProblem, type Job } from '@/core/model';
+import type { BenchStore } from './bench';
+import type { Found } from './documents';
+import { loadJob, saveJob, type StoredJob } from './jobs';
 import { storageProblem } from './problem';
 
 /** Where the work on the screen stands against what is stored. */
 export type SaveState =
   | { kind: 'saved' }
   | { kind: 'saving' }
-  | { kind: 'conflict'; stored: StoredJob }
+  /** Changed elsewhere at the same moment; `stored` is null where it was taken off the bench. */
+  | { kind: 'conflict'; stored: Found<'job'> | null }
   | { kind: 'failed'; message: string };
 
 export type JobSession = ReturnType<typeof createJobSession>;
@@ -19,6 +21,9 @@ const GROUP_MS = 1000;
 const UNDO_STEPS = 200;
 /** A change is saved at once; those that follow on its heels as one edit (a drag) this far apart (own choice). */
 const SAVE_EVERY_MS = 200;
+
+/** Stands for what is stored while nothing of what is shown is. */
+const NOT_SAVED: Job | null = null;
 
 function createJobStore(job: Job) {
   return createStore<{ job: Job }>()(
@@ -30,12 +35,12 @@ function createJobStore(job: Job) {
  * One job open for editing: the job with undo and redo, saved after every change, and watchful of
  * other tabs. Framework-free; the interface subscribes to `job` and `saveState`.
  */
-export function createJobSession(db: BenchDatabase, bench: BenchName, opened: StoredJob) {
-  const jobStore = createJobStore(opened.job);
+export function createJobSession(store: BenchStore, opened: StoredJob) {
+  const jobStore = createJobStore(opened.body);
   const saveState = createStore<SaveState>(() => ({ kind: 'saved' }));
-  const channel = new BroadcastChannel(`lucky-sheet-${bench}`);
   let rev = opened.rev;
-  let savedJob = opened.job;
+  let savedJob: Job | null = opened.body;
+  let laidOut = store.laidOut();
   let saving: Promise<void> | null = null;
   let lastGroup = { name: '', at: 0 };
   let savedAt = 0;
@@ -64,11 +69,18 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
 
   async function saveOnce(): Promise<void> {
     const job = current();
-    const outcome = await saveJob(db, job, rev);
-    if (outcome.kind === 'conflict') return say(outcome);
-    rev = outcome.rev;
+    const outcome = await saveJob(store, job, rev);
+    if (outcome.kind === 'conflict') {
+      const cleared = outcome.stored === null && laidOut !== store.laidOut();
+      if (!cleared) return say(outcome);
+      // the storage was cleared, not this job taken away: it is written anew
+      laidOut = store.laidOut();
+      rev = 0;
+      hurried = true;
+      return;
+    }
+    rev = outcome.revs[0] ?? rev + 1;
     savedJob = job;
-    channel.postMessage({ jobId: job.id, rev });
   }
 
   /** Saves until nothing is left to save; one save runs at a time. */
@@ -97,16 +109,24 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
 
   function adopt(stored: StoredJob): void {
     rev = stored.rev;
-    savedJob = stored.job;
+    savedJob = stored.body;
     say({ kind: 'saved' });
-    jobStore.setState({ job: stored.job });
+    jobStore.setState({ job: stored.body });
   }
 
-  channel.onmessage = async ({ data }: MessageEvent<{ jobId: string; rev: number }>) => {
-    if (data.jobId !== opened.id || data.rev <= rev || current() !== savedJob) return;
-    const stored = await loadJob(db, opened.id);
-    if (stored && stored.rev > rev && current() === savedJob) adopt(stored);
-  };
+  async function follow(theirs: number | null): Promise<void> {
+    if (theirs === null) return say({ kind: 'conflict', stored: null });
+    const stored = await loadJob(store, opened.id);
+    const gone = saveState.getState().kind === 'conflict';
+    if (stored && (stored.rev > rev || gone) && current() === savedJob) adopt(stored);
+  }
+
+  const unhear = store.hear((changes, elsewhere) => {
+    const change = changes.find(({ kind, id }) => kind === 'job' && id === opened.id);
+    if (!change || !elsewhere || current() !== savedJob) return;
+    // a job that cannot be read now stays on the screen; the next save compares all the same
+    follow(change.rev).catch(() => undefined);
+  });
 
   return {
     jobStore,
@@ -114,16 +134,21 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
     /**
      * Changes the job. Edits with the same `group` in quick succession (a drag, typing in one
      * field) make one step of undo.
+     * @returns the job it would have made where that cannot be kept; nothing has changed then.
      */
-    edit(change: (job: Job) => Job, group = ''): void {
+    edit(change: (job: Job) => Job, group = ''): Job | null {
+      const job = change(current());
+      if (job === current()) return null;
+      if (jobProblem(job)) return job;
       const history = jobStore.temporal.getState();
       const now = Date.now();
       const joins = group !== '' && group === lastGroup.name && now - lastGroup.at < GROUP_MS;
       lastGroup = { name: group, at: now };
       if (joins) history.pause();
       else saveNow();
-      jobStore.setState((state) => ({ job: change(state.job) }));
+      jobStore.setState({ job });
       if (joins) history.resume();
+      return null;
     },
     undo(): void {
       lastGroup = { name: '', at: 0 };
@@ -137,12 +162,13 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
     },
     /** Tries again after storage failed. */
     retry: save,
-    /** In a conflict: what this tab shows replaces what the other tab stored. */
+    /** In a conflict: what this tab shows replaces what the other tab stored, or is put back. */
     keepMine(): Promise<void> {
       const state = saveState.getState();
       if (state.kind === 'conflict') {
-        rev = state.stored.rev;
-        savedJob = state.stored.job;
+        const { stored } = state;
+        rev = stored?.ok ? stored.kept.rev : 0;
+        savedJob = NOT_SAVED;
         say({ kind: 'saving' });
       }
       saveNow();
@@ -151,14 +177,14 @@ export function createJobSession(db: BenchDatabase, bench: BenchName, opened: St
     /** In a conflict: takes what the other tab stored; undo brings this tab's back. */
     takeTheirs(): void {
       const state = saveState.getState();
-      if (state.kind === 'conflict') adopt(state.stored);
+      if (state.kind === 'conflict' && state.stored?.ok) adopt(state.stored.kept);
     },
     /** Saves what waits to be saved, because the hand let go or the page is left. */
     saveNow,
     close(): void {
       saveNow();
       unsubscribe();
-      channel.close();
+      unhear();
     },
   };
 }

@@ -1,94 +1,207 @@
-import 'fake-indexeddb/auto';
-import { openDB } from 'idb';
-import { SCHEMA_VERSION, type Job } from '@/core/model';
-import { EMPTY_SHELF } from '@/core/shelf';
+import { leave, tab } from '@tests/support/tabs';
+import { openDB, type IDBPDatabase } from 'idb';
+import { MAX_PLACEMENTS } from '@/core/model';
 import { startRun } from '@/core/press';
 import { DEMO_RECORDS } from '@/demo/records';
 import { artwork, mugJob, NOW, shelf } from '@tests/support/jobs';
 import {
-  createJobSession,
-  deleteJob,
+  createKeeper,
   getArt,
-  getRun,
   listJobs,
   listRecords,
+  listUnreadable,
+  loadDocument,
   loadJob,
-  loadOwnShelf,
-  openBench,
+  openShelf,
   putArt,
-  putRecord,
-  putRun,
-  restoreJob,
+  removeRaw,
+  restoreRaw,
+  saveDocument,
+  saveDocuments,
   saveJob,
-  saveOwnShelf,
   storageProblem,
   sweepArts,
-  wipeBench,
-  type BenchDatabase,
+  type BenchStore,
 } from '.';
 
-let db: BenchDatabase;
+let store: BenchStore;
 beforeEach(async () => {
-  db = await openBench('own');
+  store = await tab();
 });
-afterEach(async () => {
-  db.close();
-  await wipeBench('own');
-});
+afterEach(() => leave());
 
-const bleed = (bleedMm: number) => (job: Job) => ({ ...job, bleedMm });
 const blob = new Blob(['picture']);
-const keep = (sha256: string, when = NOW) => putArt(db, { sha256, blob, preview: blob }, when);
+const keep = (sha256: string, when = NOW) => putArt(store, { sha256, blob, preview: blob }, when);
+const record = (nth: number) => {
+  const found = DEMO_RECORDS[nth];
+  if (!found) throw new Error('no such record');
+  return found;
+};
+/** Puts something into the database as no version of the app would. */
+const put = (kind: 'job' | 'machine' | 'record', id: string, body: unknown, version = 4) =>
+  store.use(async (db) => {
+    await db.put('documents', { kind, id, rev: 3, savedAt: '', version, body });
+  });
 
 test('a job is kept, deleted and put back as it was', async () => {
-  await saveJob(db, mugJob(), 0, NOW);
-  const [stored] = await listJobs(db);
+  await saveJob(store, mugJob(), 0, NOW);
+  const [stored] = await listJobs(store);
   if (!stored) throw new Error('not kept');
-  expect(stored.job).toEqual(mugJob());
-  await deleteJob(db, 'job-1');
-  expect(await loadJob(db, 'job-1')).toBeNull();
-  await restoreJob(db, stored);
-  expect(await loadJob(db, 'job-1')).toEqual(stored);
+  expect(stored.body).toEqual(mugJob());
+  const raw = await removeRaw(store, { kind: 'job', id: 'job-1' });
+  expect(await loadJob(store, 'job-1')).toBeNull();
+  expect(raw && (await restoreRaw(store, raw))).toBe(true);
+  expect(await loadJob(store, 'job-1')).toEqual(stored);
+  expect(raw && (await restoreRaw(store, raw))).toBe(false); // its place is taken
 });
 
 test('a save that knows nothing of a newer one writes nothing', async () => {
-  await saveJob(db, mugJob(), 0);
-  expect(await saveJob(db, { ...mugJob(), name: 'Mine' }, 1)).toEqual({ kind: 'saved', rev: 2 });
-  expect(await saveJob(db, { ...mugJob(), name: 'Stale' }, 1)).toMatchObject({ kind: 'conflict' });
-  expect((await loadJob(db, 'job-1'))?.job.name).toBe('Mine');
-});
-
-test('a bench laid out before revisions had an index keeps its jobs and its conflicts', async () => {
-  db.close();
-  await wipeBench('own');
-  const before = await openDB('lucky-sheet-own', 1, {
-    upgrade(old) {
-      old.createObjectStore('jobs', { keyPath: 'id' });
-      for (const store of ['runs', 'records', 'shelf']) old.createObjectStore(store);
-      old.createObjectStore('arts', { keyPath: 'sha256' });
-    },
+  await saveJob(store, mugJob(), 0);
+  expect(await saveJob(store, { ...mugJob(), name: 'Mine' }, 1)).toEqual({
+    kind: 'saved',
+    revs: [2],
   });
-  const job = mugJob();
-  await before.put('jobs', { id: job.id, rev: 7, savedAt: '', schemaVersion: SCHEMA_VERSION, job });
-  before.close();
-  db = await openBench('own');
-  expect((await loadJob(db, job.id))?.job).toEqual(job);
-  expect(await saveJob(db, job, 6)).toMatchObject({ kind: 'conflict', stored: { rev: 7 } });
-  expect(await saveJob(db, job, 7)).toEqual({ kind: 'saved', rev: 8 });
+  expect(await saveJob(store, { ...mugJob(), name: 'Stale' }, 1)).toMatchObject({
+    kind: 'conflict',
+  });
+  expect((await loadJob(store, 'job-1'))?.body.name).toBe('Mine');
 });
 
-test('shelf, runs and records come back; what cannot be read is left out', async () => {
-  await saveOwnShelf(db, { ...EMPTY_SHELF, papers: shelf.papers });
-  await putRun(db, startRun('job-1', NOW));
-  await putRecord(db, { ...DEMO_RECORDS[0], at: 'yesterday' } as (typeof DEMO_RECORDS)[0]);
-  for (const record of DEMO_RECORDS.slice(1, 4)) await putRecord(db, record);
-  expect((await loadOwnShelf(db)).papers).toEqual(shelf.papers);
-  expect(await getRun(db, 'job-1')).toEqual(startRun('job-1', NOW));
-  expect((await listRecords(db)).map(({ id }) => id)).toEqual([
-    'demo-record-4',
-    'demo-record-3',
-    'demo-record-2',
-  ]);
+test('several are written together or not at all', async () => {
+  await saveJob(store, mugJob(), 0);
+  const writes = [
+    { kind: 'record' as const, id: 'demo-record-1', body: record(0), baseRev: 0 },
+    { kind: 'job' as const, id: 'job-1', body: mugJob(), baseRev: 0 },
+  ];
+  expect(await saveDocuments(store, writes)).toMatchObject({ kind: 'conflict', at: 1 });
+  expect(await listRecords(store)).toEqual([]);
+});
+
+test('a job taken away in one tab does not come back by an edit in another', async () => {
+  await saveJob(store, mugJob(), 0);
+  await removeRaw(await tab(), { kind: 'job', id: 'job-1' });
+  expect(await saveJob(store, mugJob(), 1)).toMatchObject({ kind: 'conflict', stored: null });
+  expect(await loadJob(store, 'job-1')).toBeNull();
+});
+
+test('what its own reader would refuse is never written', async () => {
+  const [placement] = mugJob().placements;
+  if (!placement) throw new Error('no placement');
+  const many = Array.from({ length: MAX_PLACEMENTS + 1 }, (_, i) => ({
+    ...placement,
+    id: `p${i}`,
+  }));
+  await expect(saveJob(store, { ...mugJob(), placements: many }, 0)).rejects.toThrow(/placements/);
+  const faulty = { ...record(0), at: 'yesterday' };
+  await expect(
+    saveDocument(store, { kind: 'record', id: faulty.id, body: faulty, baseRev: 0 }),
+  ).rejects.toThrow(/at:/);
+  expect(await listJobs(store)).toEqual([]);
+});
+
+describe('benches of older databases', () => {
+  const before = async (version: 1 | 2, fill: (db: IDBPDatabase) => Promise<unknown>) => {
+    await leave();
+    const old = await openDB('lucky-sheet-own', version, {
+      upgrade(db) {
+        const jobs = db.createObjectStore('jobs', { keyPath: 'id' });
+        if (version === 2) jobs.createIndex('rev', ['id', 'rev']);
+        db.createObjectStore('arts', { keyPath: 'sha256' });
+        db.createObjectStore('runs', { keyPath: 'jobId' });
+        for (const name of ['records', 'shelf']) db.createObjectStore(name, { keyPath: 'id' });
+      },
+    });
+    await fill(old);
+    old.close();
+    store = await tab();
+  };
+
+  test.each([1, 2] as const)(
+    'of version %i: everything on it is there, with its revision',
+    (version) =>
+      before(version, async (db) => {
+        const job = mugJob();
+        await db.put('jobs', {
+          id: job.id,
+          rev: 7,
+          savedAt: NOW.toISOString(),
+          schemaVersion: 3,
+          job,
+        });
+        await db.put('runs', startRun('job-1', NOW));
+        await db.put('records', { id: 'demo-record-1', schemaVersion: 3, record: record(0) });
+        await db.put('shelf', {
+          id: 'own',
+          schemaVersion: 3,
+          shelf: { blanks: [], papers: shelf.papers, printers: [], machines: [] },
+        });
+        await db.put('arts', {
+          sha256: 'a'.repeat(64),
+          addedAt: NOW.toISOString(),
+          blob,
+          preview: blob,
+        });
+      }).then(async () => {
+        expect((await loadJob(store, 'job-1'))?.body).toEqual(mugJob());
+        expect(await saveJob(store, mugJob(), 6)).toMatchObject({ kind: 'conflict' });
+        expect(await saveJob(store, mugJob(), 7)).toEqual({ kind: 'saved', revs: [8] });
+        expect(await loadDocument(store, 'run', 'job-1')).toMatchObject({ ok: true });
+        expect(await listRecords(store)).toEqual([record(0)]);
+        const own = await openShelf(store, createKeeper(store));
+        expect(own.shelf.getState().papers).toEqual(expect.arrayContaining([...shelf.papers]));
+        expect(await getArt(store, 'a'.repeat(64))).toBeDefined();
+        expect(await listUnreadable(store)).toEqual([]);
+      }),
+  );
+
+  test('what is damaged on it is set aside whole; all else opens', () =>
+    before(2, async (db) => {
+      const job = mugJob();
+      await db.put('jobs', { id: job.id, rev: 1, savedAt: '', schemaVersion: 3, job });
+      await db.put('jobs', { id: 'empty' });
+      await db.put('jobs', { id: 'newer', rev: 2, savedAt: '', schemaVersion: 99, job: { x: 1 } });
+      await db.put('records', { id: 'r', schemaVersion: 99, record: { y: 1 } });
+      await db.put('shelf', { id: 'own', schemaVersion: 3, shelf: { blanks: 'none', mine: 42 } });
+    }).then(async () => {
+      expect((await listJobs(store)).map(({ id }) => id)).toEqual(['job-1']);
+      const lost = await listUnreadable(store);
+      expect(lost.map(({ raw, newer }) => [raw.kind, raw.id, newer])).toEqual([
+        ['job', 'empty', false],
+        ['job', 'newer', true],
+        ['record', 'r', true],
+        ['shelf', 'own', false],
+      ]);
+      expect(lost.at(-1)?.raw.body).toMatchObject({ shelf: { blanks: 'none', mine: 42 } });
+    }));
+});
+
+describe('what cannot be read', () => {
+  test('harms nothing beside it, is named, and is never overwritten', async () => {
+    await saveJob(store, mugJob(), 0);
+    await put('job', 'broken', {});
+    await put('record', 'newer', { from: 'the future' }, 99);
+    expect((await listJobs(store)).map(({ id }) => id)).toEqual(['job-1']);
+    expect(await listRecords(store)).toEqual([]);
+    expect((await listUnreadable(store)).map(({ raw }) => raw.id)).toEqual(['broken', 'newer']);
+    // a job file with the same id comes in: it takes the place, what was there is set aside whole
+    const back = { ...mugJob(), id: 'broken' };
+    expect(await saveJob(store, back, 0)).toEqual({ kind: 'saved', revs: [1] });
+    expect((await loadJob(store, 'broken'))?.body).toEqual(back);
+    const [aside] = (await listUnreadable(store)).filter(({ raw }) => raw.key !== undefined);
+    expect(aside?.raw).toMatchObject({ kind: 'job', id: 'broken', body: {} });
+    const gone = aside && (await removeRaw(store, aside.raw));
+    expect(await listUnreadable(store)).toHaveLength(1);
+    expect(gone && (await restoreRaw(store, gone))).toBe(true);
+    expect(await listUnreadable(store)).toHaveLength(2);
+  });
+
+  test('keeps its pictures', async () => {
+    const longAgo = new Date(NOW.getTime() - 48 * 3600_000);
+    const sha256 = 'f'.repeat(64);
+    await keep(sha256, longAgo);
+    await put('job', 'broken', { arts: [{ sha256 }], odd: true });
+    expect(await sweepArts(store, NOW)).toBe(0);
+  });
 });
 
 test('pictures in use, or just come in, are not swept away', async () => {
@@ -99,17 +212,17 @@ test('pictures in use, or just come in, are not swept away', async () => {
     string,
   ];
   const original = 'e'.repeat(64);
-  await saveJob(db, mugJob(artwork({ sha256: used, madeFrom: original })), 0);
-  const [record] = DEMO_RECORDS;
-  if (record) await putRecord(db, { ...record, photoSha256: photo });
+  await saveJob(store, mugJob(artwork({ sha256: used, madeFrom: original })), 0);
+  const body = { ...record(0), photoSha256: photo };
+  await saveDocument(store, { kind: 'record', id: body.id, body, baseRev: 0 });
   const longAgo = new Date(NOW.getTime() - 48 * 3600_000);
   for (const sha256 of [used, original, photo, unused]) await keep(sha256, longAgo);
   await keep(fresh);
-  expect(await sweepArts(db, NOW)).toBe(1);
-  expect(await getArt(db, unused)).toBeUndefined();
-  expect((await getArt(db, fresh))?.sha256).toBe(fresh);
+  expect(await sweepArts(store, NOW)).toBe(1);
+  expect(await getArt(store, unused)).toBeUndefined();
+  expect((await getArt(store, fresh))?.sha256).toBe(fresh);
   // a prepared picture can always be brought back to what it was made from
-  expect((await getArt(db, original))?.sha256).toBe(original);
+  expect((await getArt(store, original))?.sha256).toBe(original);
 });
 
 test('storage that is full or refused is explained', () => {
@@ -118,130 +231,4 @@ test('storage that is full or refused is explained', () => {
   );
   expect(storageProblem(new DOMException('', 'SecurityError'))).toMatch(/refuses storage/);
   expect(storageProblem(new Error('odd'))).toMatch(/kept on the screen/);
-});
-
-describe('a job open for editing', () => {
-  const settled = async () => {
-    for (let i = 0; i < 30; i++) await new Promise((resolve) => setTimeout(resolve, 1));
-  };
-  const sessions: ReturnType<typeof createJobSession>[] = [];
-  afterEach(() => {
-    sessions.splice(0).forEach((session) => session.close());
-    jest.restoreAllMocks();
-  });
-
-  /** The database as it is while the browser refuses to write. */
-  const refusing = (refuses: () => boolean): BenchDatabase =>
-    new Proxy(db, {
-      get(target, key) {
-        if (key === 'transaction' && refuses()) throw new DOMException('', 'QuotaExceededError');
-        const value: unknown = Reflect.get(target, key);
-        return typeof value === 'function' ? value.bind(target) : value;
-      },
-    });
-
-  async function opened(on = db) {
-    await saveJob(db, mugJob(), (await loadJob(db, 'job-1'))?.rev ?? 0);
-    const stored = await loadJob(db, 'job-1');
-    if (!stored) throw new Error('not kept');
-    const session = createJobSession(on, 'own', stored);
-    sessions.push(session);
-    return session;
-  }
-  const shown = (session: Awaited<ReturnType<typeof opened>>) => session.jobStore.getState().job;
-
-  test('every change is saved; undo and redo are changes too', async () => {
-    const session = await opened();
-    session.edit(bleed(3));
-    session.edit(bleed(4));
-    session.undo();
-    await settled();
-    expect(shown(session).bleedMm).toBe(3);
-    expect((await loadJob(db, 'job-1'))?.job.bleedMm).toBe(3);
-    session.redo();
-    session.saveNow();
-    await settled();
-    expect((await loadJob(db, 'job-1'))?.job.bleedMm).toBe(4);
-    expect(session.saveState.getState()).toEqual({ kind: 'saved' });
-  });
-
-  test('a change is saved at once; those of one drag together, when let go or the page is left', async () => {
-    jest.spyOn(Date, 'now').mockReturnValue(NOW.getTime());
-    const session = await opened();
-    const before = (await loadJob(db, 'job-1'))?.rev ?? 0;
-    const kept = async () => {
-      await settled();
-      const stored = await loadJob(db, 'job-1');
-      return [stored?.job.bleedMm, (stored?.rev ?? 0) - before];
-    };
-    session.edit(bleed(1));
-    expect(await kept()).toEqual([1, 1]);
-    session.edit(bleed(2), 'drag');
-    expect(await kept()).toEqual([2, 2]);
-    for (const mm of [3, 4, 5]) session.edit(bleed(mm), 'drag');
-    expect(session.saveState.getState()).toEqual({ kind: 'saving' });
-    session.saveNow();
-    expect(await kept()).toEqual([5, 3]);
-    session.edit(bleed(6), 'drag');
-    session.edit(bleed(7), 'another');
-    expect(await kept()).toEqual([7, 4]);
-    session.edit(bleed(8), 'another');
-    session.close();
-    expect(await kept()).toEqual([8, 5]);
-  });
-
-  test('a drag is one step of undo', async () => {
-    const session = await opened();
-    for (const mm of [5, 6, 7, 8]) session.edit(bleed(mm), 'drag');
-    session.undo();
-    expect(shown(session)).toEqual(mugJob());
-  });
-
-  test('two tabs at the same moment: nothing is overwritten until the person chooses', async () => {
-    const session = await opened();
-    const theirs = { ...mugJob(), name: 'Theirs' };
-    await saveJob(db, theirs, (await loadJob(db, 'job-1'))?.rev ?? 0);
-    session.edit(bleed(9));
-    await settled();
-    expect(session.saveState.getState().kind).toBe('conflict');
-    expect((await loadJob(db, 'job-1'))?.job).toEqual(theirs);
-    session.edit(bleed(10));
-    await session.keepMine();
-    expect((await loadJob(db, 'job-1'))?.job).toEqual({ ...mugJob(), bleedMm: 10 });
-  });
-
-  test('taking the other tab’s can be undone', async () => {
-    const session = await opened();
-    await saveJob(db, { ...mugJob(), name: 'Theirs' }, (await loadJob(db, 'job-1'))?.rev ?? 0);
-    session.edit(bleed(9));
-    await settled();
-    session.takeTheirs();
-    expect(shown(session).name).toBe('Theirs');
-    session.undo();
-    expect(shown(session).bleedMm).toBe(9);
-    await settled();
-  });
-
-  test('an idle tab follows the one being worked in', async () => {
-    const [idle, busy] = [await opened(), await opened()];
-    busy.edit(bleed(12));
-    await settled();
-    await settled();
-    expect(shown(idle).bleedMm).toBe(12);
-  });
-
-  test('when storing fails the work stays on the screen and can be tried again', async () => {
-    let full = true;
-    const session = await opened(refusing(() => full));
-    session.edit(bleed(11));
-    await settled();
-    expect(session.saveState.getState()).toMatchObject({
-      kind: 'failed',
-      message: expect.stringMatching('full') as unknown,
-    });
-    expect(shown(session).bleedMm).toBe(11);
-    full = false;
-    await session.retry();
-    expect((await loadJob(db, 'job-1'))?.job.bleedMm).toBe(11);
-  });
 });

@@ -13,6 +13,16 @@ export function useOffline(): void {
   }, []);
 }
 
+/** Asks for the pages of a job that is no longer on the bench to be dropped. */
+export function forgetOffline(bench: string, jobId: string): void {
+  if (!available()) return;
+  navigator.serviceWorker.ready
+    .then(({ active }) =>
+      active?.postMessage({ forget: `/${bench}/job/${encodeURIComponent(jobId)}/` }),
+    )
+    .catch(() => undefined); // no service worker: nothing was kept
+}
+
 /** Asks for pages of this app to be kept for later without a network. */
 export function keepOffline(paths: readonly string[]): void {
   if (!available()) return;

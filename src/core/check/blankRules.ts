@@ -1,7 +1,7 @@
 import { measuringDoubt, wallOf, type Face } from '../blank';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
-import { isCloth, isCup, type CupForm, type Job, type TransferKind } from '../model';
+import { isCloth, isCup, type CupForm, type Job, type Shelf, type TransferKind } from '../model';
 import { withTransfer } from '../shelf';
 import { TRANSFERS } from '../transfer';
 import { formatLength, formatSize } from '../units';
@@ -29,19 +29,19 @@ const coating: Rule = ({ job, transfer }) => {
 };
 
 /** What changes in a job when it is made by another transfer: its tools with it. */
-function transferPatch(job: Job, kind: TransferKind): Fix['patch'] {
-  const { transfer, sheet, heat } = withTransfer(job, kind);
+function transferPatch(job: Job, kind: TransferKind, shelf: Shelf): Fix['patch'] {
+  const { transfer, sheet, heat } = withTransfer(job, kind, shelf);
   return { transfer, sheet, heat };
 }
 
 /** Ways out by another kind of transfer. */
-const byTransfer = (job: Job, ...kinds: readonly TransferKind[]): Fix[] =>
+const byTransfer = (job: Job, shelf: Shelf, ...kinds: readonly TransferKind[]): Fix[] =>
   kinds.map((transfer) => ({
     label: `Use ${TRANSFERS[transfer].label.toLowerCase()}`,
-    patch: transferPatch(job, transfer),
+    patch: transferPatch(job, transfer, shelf),
   }));
 
-const blankColour: Rule = ({ job, transfer }) => {
+const blankColour: Rule = ({ job, transfer, shelf }) => {
   const { colour, colourName } = job.blank.substrate;
   const light = luminance(colour);
   if (!transfer.transparent || light >= PALE_FROM_LUMINANCE) return [];
@@ -58,13 +58,13 @@ const blankColour: Rule = ({ job, transfer }) => {
         ? `${subject} is transparent: on ${colourName} (${percent} as light as white) the picture disappears. Use a white or pale blank${cloth ? ', or a transfer that covers' : ''}.`
         : `${subject} is transparent: every colour is tinted by ${colourName} (${percent} as light as white); pale parts may vanish.`,
       figure: `${percent} light`,
-      ...(cloth ? { fixes: byTransfer(job, 'film-white', 'dark-paper', 'vinyl') } : {}),
+      ...(cloth ? { fixes: byTransfer(job, shelf, 'film-white', 'dark-paper', 'vinyl') } : {}),
     },
   ];
 };
 
 /** Paper that covers, where nothing has to be covered. */
-const darkPaperOnPale: Rule = ({ job, transfer }) => {
+const darkPaperOnPale: Rule = ({ job, transfer, shelf }) => {
   const { colour, colourName } = job.blank.substrate;
   if (job.transfer !== 'dark-paper' || luminance(colour) < PALE_FROM_LUMINANCE) return [];
   return [
@@ -74,7 +74,7 @@ const darkPaperOnPale: Rule = ({ job, transfer }) => {
       station: 'blank',
       text: `${transfer.label} costs about double a sheet and is not needed on ${colourName}. Paper for light fabric does; mind that it is mirrored.`,
       figure: colourName,
-      fixes: byTransfer(job, 'light-paper'),
+      fixes: byTransfer(job, shelf, 'light-paper'),
     },
   ];
 };
@@ -83,7 +83,7 @@ const darkPaperOnPale: Rule = ({ job, transfer }) => {
 const BRIGHT_FROM_POLYESTER = 0.65;
 
 /** Dye bonds to polyester only; what is cotton stays pale. */
-const polyester: Rule = ({ job, transfer }) => {
+const polyester: Rule = ({ job, transfer, shelf }) => {
   const share = job.blank.substrate.polyesterShare;
   if (!transfer.needsPolyester || !isCloth(job.blank.substrate) || share === null) return [];
   if (share >= 0.995) return [];
@@ -99,8 +99,8 @@ const polyester: Rule = ({ job, transfer }) => {
       ? {}
       : {
           fixes: pale
-            ? byTransfer(job, 'film-clear', 'light-paper', 'vinyl')
-            : byTransfer(job, 'film-white', 'dark-paper', 'vinyl'),
+            ? byTransfer(job, shelf, 'film-clear', 'light-paper', 'vinyl')
+            : byTransfer(job, shelf, 'film-white', 'dark-paper', 'vinyl'),
         };
   return [{ id: 'polyester', level, station: 'blank', text, figure, ...fixes }];
 };

@@ -1,9 +1,10 @@
 import type { Face } from '../blank';
 import type { Piece } from '../layout';
 import type { MirrorPlan } from '../mirror';
-import type { Cutter, Job, Machine, Paper, Printer } from '../model';
+import type { Cutter, Job, Machine, Paper, Printer, Shelf } from '../model';
 import type { PressPlan, Recipe } from '../press';
 import type { SheetPlan } from '../sheet';
+import type { MissingTool } from '../shelf';
 import type { Transfer } from '../transfer';
 import type { UnitStyle } from '../units';
 
@@ -37,8 +38,10 @@ export interface Findings {
   readonly job: Job;
   readonly transfer: Transfer;
   readonly paper: Paper;
-  /** All papers of the shelf. */
-  readonly papers: readonly Paper[];
+  /** What else is on the shelf. */
+  readonly shelf: Shelf;
+  /** Tools the job names and the shelf lacks. */
+  readonly missing: readonly MissingTool[];
   readonly printer: Printer;
   /** Null when the pieces are cut by hand. */
   readonly cutter: Cutter | null;

@@ -6,10 +6,12 @@ import { PLACE_RULES } from './placeRules';
 import { PRESS_RULES } from './pressRules';
 import { SHEET_RULES } from './sheetRules';
 import { TILE_RULES } from './tileRules';
+import { TOOL_RULES } from './toolRules';
 
 export { STATIONS, type Check, type Findings, type Fix, type Level, type Station } from './check';
 
 const RULES = [
+  ...TOOL_RULES,
   ...BLANK_RULES,
   ...ART_RULES,
   ...PLACE_RULES,

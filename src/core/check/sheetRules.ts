@@ -107,11 +107,11 @@ const preprinted: Rule = ({ paper, job }) =>
     : [];
 
 /** An offcut on the shelf that takes the whole job is used up first. */
-const offcutWaits: Rule = ({ papers, paper, printer, pieces, sheets, job, units }) => {
+const offcutWaits: Rule = ({ shelf, paper, printer, pieces, sheets, job, units }) => {
   const [piece, ...others] = pieces;
   const alone = piece && others.length === 0 && piece.copies * job.sheet.copies === 1;
   if (!alone || paper.offcut || sheets.sheets.length !== 1) return [];
-  const offcut = papers
+  const offcut = shelf.papers
     .filter((each) => each.offcut && !each.used && paperHolds(each, printer, piece))
     .sort((a, b) => a.widthMm * a.heightMm - b.widthMm * b.heightMm)[0];
   if (!offcut) return [];

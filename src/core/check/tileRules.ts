@@ -20,10 +20,10 @@ const perTiling =
     findings.sheets.tilings.flatMap((tiling) => rule(tiling, findings) ?? []);
 
 /** Papers the printer takes that hold the piece whole, the smallest first. */
-function papersHolding({ pieces, papers, printer, paper }: Findings, tiling: Tiling): Paper[] {
+function papersHolding({ pieces, shelf, printer, paper }: Findings, tiling: Tiling): Paper[] {
   const piece = pieces.find(({ id }) => id === tiling.pieceId);
   if (!piece) return [];
-  return papers
+  return shelf.papers
     .filter((each) => each.id !== paper.id && !each.preprinted && !each.used)
     .filter((each) => paperHolds(each, printer, piece))
     .sort((a, b) => a.widthMm * a.heightMm - b.widthMm * b.heightMm);

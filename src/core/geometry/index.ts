@@ -12,4 +12,5 @@ export {
   withoutHoles,
 } from './clip';
 export { growRegion } from './grow';
+export { crossingsOf, simpleRegion } from './simple';
 export * from './shapes';

@@ -3,3 +3,4 @@ export * from './progress';
 export * from './start';
 export * from './names';
 export * from './sheets';
+export * from './limits';

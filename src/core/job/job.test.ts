@@ -1,5 +1,7 @@
 import { artwork, mugJob, NOW, shelf } from '@tests/support/jobs';
-import { MissingToolError, planJob } from '../plan';
+import type { Job } from '../model';
+import { planJob } from '../plan';
+import { EMPTY_SHELF } from '../shelf';
 import { startRun } from '../press';
 import { TRADE_UNITS } from '../units';
 import { nextAction, onBothSides, replaceArt, stationStates, withArt, withoutPlacement } from '.';
@@ -78,7 +80,41 @@ describe('where a job stands', () => {
   });
 });
 
-test('a job that names a tool the shelf lacks is a caller’s mistake', () => {
-  const job = { ...mugJob(), heat: { ...mugJob().heat, machineId: 'kiln' } };
-  expect(() => planJob(job, shelf)).toThrow(MissingToolError);
+describe('a tool the job names and the shelf lacks', () => {
+  const { sheet, heat } = mugJob();
+  const without = {
+    ...mugJob(),
+    sheet: { ...sheet, paperId: 'papyrus', printerId: 'press', cutterId: 'axe' },
+    heat: { ...heat, machineId: 'kiln' },
+  };
+
+  test('stops it, says so, and the nearest is planned with', () => {
+    const { checks, tools } = planJob(without, shelf);
+    expect(checks.slice(0, 4).map(({ id, level }) => [id, level])).toEqual(
+      ['paper', 'printer', 'machine', 'cutter'].map((what) => [`missing-${what}`, 'stop']),
+    );
+    expect([tools.paper.id, tools.printer.id, tools.machine.id, tools.cutter]).toEqual([
+      'letter',
+      'sublimation-inkjet',
+      'mug-press',
+      null,
+    ]);
+  });
+
+  test('each way out settles its own, and all together the job', () => {
+    const settled = planJob(without, shelf)
+      .checks.slice(0, 4)
+      .reduce<Job>((job, { id }) => {
+        const [fix] = planJob(job, shelf).checks.find((each) => each.id === id)?.fixes ?? [];
+        return { ...job, ...fix?.patch };
+      }, without);
+    expect(planJob(settled, shelf).tools.missing).toEqual([]);
+    expect(settled).toEqual(mugJob());
+  });
+
+  test('also on a shelf that holds nothing at all', () => {
+    const { tools, sheets } = planJob(mugJob(), EMPTY_SHELF);
+    expect(tools.missing.map(({ what }) => what)).toEqual(['paper', 'printer', 'machine']);
+    expect(sheets).toHaveLength(1);
+  });
 });

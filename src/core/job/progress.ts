@@ -1,7 +1,7 @@
 import { STATIONS, type Check, type Station } from '../check';
 import type { JobPlan } from '../plan';
-import type { Job, Outcome } from '../model';
-import { settingsLine, type Run } from '../press';
+import type { Job, Outcome, Run } from '../model';
+import { settingsLine } from '../press';
 import { formatSize, type UnitStyle } from '../units';
 
 /** What has happened to a job besides planning. */

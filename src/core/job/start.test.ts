@@ -50,7 +50,7 @@ test('hung below a point: the drop is to the art’s upper edge', () => {
 
 describe('another blank under the same art', () => {
   test('from a mug to a disc: on its face, with its bleed and a press that can', () => {
-    const job = withBlank(mugJob(), blankOf('medallion'));
+    const job = withBlank(mugJob(), blankOf('medallion'), shelf);
     expect(job.placements[0]).toMatchObject({ faceId: 'front', at: { datum: 'centre' } });
     expect(job.bleedMm).toBeCloseTo(inches(0.1), 9);
     expect(job.heat.machineId).toBe('hand-press');
@@ -58,15 +58,15 @@ describe('another blank under the same art', () => {
   });
 
   test('from one mug to another nothing moves', () => {
-    const job = withBlank(mugJob(), blankOf('mug-15oz'));
+    const job = withBlank(mugJob(), blankOf('mug-15oz'), shelf);
     expect(job.placements).toEqual(mugJob().placements);
     expect(job.heat).toEqual(mugJob().heat);
   });
 
   test('sizes belong to garments', () => {
     const job = { ...jobOn('tee', square), sizes: [{ size: 'L', widthMm: 560, copies: 1 }] };
-    expect(withBlank(job, blankOf('hoodie')).sizes).toHaveLength(1);
-    expect(withBlank(job, blankOf('tote')).sizes).toEqual([]);
+    expect(withBlank(job, blankOf('hoodie'), shelf).sizes).toHaveLength(1);
+    expect(withBlank(job, blankOf('tote'), shelf).sizes).toEqual([]);
   });
 });
 
@@ -133,12 +133,12 @@ describe('a list of names', () => {
 
 test('another transfer brings its machine, printer and paper along, and takes them back', () => {
   const job = jobOn('tee-navy', artwork());
-  const vinyl = withTransfer(job, 'vinyl');
+  const vinyl = withTransfer(job, 'vinyl', shelf);
   expect(vinyl).toMatchObject({ transfer: 'vinyl', sheet: { paperId: 'printed-12' } });
-  const paper = withTransfer(vinyl, 'dark-paper');
+  const paper = withTransfer(vinyl, 'dark-paper', shelf);
   expect(paper.sheet).toMatchObject({ paperId: 'letter', printerId: 'ordinary-inkjet' });
   const iron = { ...job, heat: { ...job.heat, machineId: 'iron' } };
-  expect(withTransfer(iron, 'light-paper').heat.machineId).toBe('iron');
-  expect(withTransfer(iron, 'film-white').heat.machineId).toBe('hand-press');
-  expect(withTransfer(paper, 'sublimation').sheet).toEqual(job.sheet);
+  expect(withTransfer(iron, 'light-paper', shelf).heat.machineId).toBe('iron');
+  expect(withTransfer(iron, 'film-white', shelf).heat.machineId).toBe('hand-press');
+  expect(withTransfer(paper, 'sublimation', shelf).sheet).toEqual(job.sheet);
 });

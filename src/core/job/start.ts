@@ -1,12 +1,18 @@
 import { facesOf, usualBleedMm } from '../blank';
-import { heatSettingsSchema, sheetChoicesSchema, type Blank, type Job } from '../model';
+import { heatSettingsSchema, sheetChoicesSchema, type Blank, type Job, type Shelf } from '../model';
 import { worksOn } from '../press';
 import { BUILT_IN_SHELF, machineFor } from '../shelf';
 import { inches } from '../units';
 import { startOn } from './edit';
 
-/** A job with nothing decided but its blank. */
-export function newJob(id: string, name: string, blank: Blank, now: Date): Job {
+/** A job with nothing decided but its blank, on the machine of the shelf that presses it. */
+export function newJob(
+  id: string,
+  name: string,
+  blank: Blank,
+  now: Date,
+  shelf: Shelf = BUILT_IN_SHELF,
+): Job {
   return {
     id,
     name,
@@ -31,7 +37,7 @@ export function newJob(id: string, name: string, blank: Blank, now: Date): Job {
       mirrorBy: 'file',
     }),
     heat: heatSettingsSchema.parse({
-      machineId: machineFor(blank, 'sublimation'),
+      machineId: machineFor(blank, 'sublimation', shelf),
       own: { temperatureC: null, dwellS: null, pressure: null },
       coolSchool: 'B',
     }),
@@ -42,7 +48,7 @@ export function newJob(id: string, name: string, blank: Blank, now: Date): Job {
  * The job on another blank. Art stays on faces and at datum points that the new blank has too, and moves
  * to its first face's usual place where it has not; machine and bleed follow where they no longer fit.
  */
-export function withBlank(job: Job, blank: Blank): Job {
+export function withBlank(job: Job, blank: Blank, shelf: Shelf): Job {
   const faces = facesOf(blank);
   const [first] = faces;
   const placements = job.placements.map((each) => {
@@ -53,14 +59,16 @@ export function withBlank(job: Job, blank: Blank): Job {
     return on && art ? { ...each, faceId: on.id, ...startOn(on, art), repeat: null } : each;
   });
   const sameKind = blank.form.kind === job.blank.form.kind;
-  const machine = BUILT_IN_SHELF.machines.find(({ id }) => id === job.heat.machineId);
-  const keepsMachine = !machine || worksOn(machine, blank, job.transfer);
+  const machine = shelf.machines.find(({ id }) => id === job.heat.machineId);
+  const keepsMachine = machine !== undefined && worksOn(machine, blank, job.transfer);
   return {
     ...job,
     blank,
     placements,
     bleedMm: sameKind ? job.bleedMm : usualBleedMm(blank),
     sizes: blank.form.kind === 'garment' ? job.sizes : [],
-    heat: keepsMachine ? job.heat : { ...job.heat, machineId: machineFor(blank, job.transfer) },
+    heat: keepsMachine
+      ? job.heat
+      : { ...job.heat, machineId: machineFor(blank, job.transfer, shelf) },
   };
 }

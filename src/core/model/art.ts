@@ -29,8 +29,18 @@ export const artFactsSchema = z.object({
   turnedMismatch: share,
   /** The edge of what is not see-through, in widths and heights of the upright picture (0–1). */
   silhouette: z
-    .array(z.array(z.tuple([z.number().min(-0.1).max(1.1), z.number().min(-0.1).max(1.1)])))
-    .max(MAX_SILHOUETTE_RINGS),
+    .array(
+      z
+        .array(z.tuple([z.number().min(-0.1).max(1.1), z.number().min(-0.1).max(1.1)]))
+        .max(MAX_SILHOUETTE_POINTS),
+    )
+    .max(MAX_SILHOUETTE_RINGS)
+    .refine(
+      (rings) => rings.reduce((sum, { length }) => sum + length, 0) <= MAX_SILHOUETTE_POINTS,
+      {
+        error: `A silhouette has up to ${MAX_SILHOUETTE_POINTS} points.`,
+      },
+    ),
   /** Where detail lies: rows of cells, 0 (flat) to 255. */
   detail: z.object({
     columns: z.int().min(1).max(MAX_DETAIL_CELLS),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { crossingsOf } from '../geometry';
 import {
   colourSchema,
   idSchema,
@@ -77,9 +78,21 @@ const discSchema = z.object({
   sides: sidesSchema,
 });
 
-/** Bounds of an imported outline, so that a stranger's file stays quick to plan. */
+/**
+ * Bounds of an outline, so that a stranger's file stays quick to plan: its lines, all their points
+ * together, and how often they cross. Drawings are made simple when they come in (`tidyOutline`).
+ */
 export const MAX_OUTLINE_RINGS = 40;
 export const MAX_OUTLINE_POINTS = 4000;
+export const MAX_OUTLINE_CROSSINGS = 50;
+
+type Rings = readonly (readonly (readonly [number, number])[])[];
+const pointsOf = (rings: Rings): number => rings.reduce((sum, { length }) => sum + length, 0);
+const crossings = (rings: Rings): number =>
+  crossingsOf(
+    rings.map((ring) => ring.map(([x, y]) => ({ x, y }))),
+    MAX_OUTLINE_CROSSINGS,
+  );
 
 /** Any outline in real units, holes included; its box starts at (0, 0). mm. */
 const outlineSchema = z.object({
@@ -92,7 +105,15 @@ const outlineSchema = z.object({
         .max(MAX_OUTLINE_POINTS),
     )
     .min(1)
-    .max(MAX_OUTLINE_RINGS),
+    .max(MAX_OUTLINE_RINGS)
+    .refine((rings) => pointsOf(rings) <= MAX_OUTLINE_POINTS, {
+      error: ({ input }) =>
+        `The outline has ${pointsOf(input as Rings)} points; up to ${MAX_OUTLINE_POINTS} are possible.`,
+      abort: true,
+    })
+    .refine((rings) => crossings(rings) < MAX_OUTLINE_CROSSINGS, {
+      error: `The outline crosses itself ${MAX_OUTLINE_CROSSINGS} times and more: draw its edge as one line.`,
+    }),
   edgeKeepOutMm: lengthSchema,
   sides: sidesSchema,
 });

@@ -12,6 +12,9 @@ export const TRANSFER_KINDS = [
   'film-white',
 ] as const;
 
+/** How long something is pressed, s: from a touch to two hours. */
+export const dwellSchema = z.number().min(1).max(7200);
+
 export const pressureSchema = z.enum(['light', 'medium', 'firm']);
 
 export type TransferKind = (typeof TRANSFER_KINDS)[number];

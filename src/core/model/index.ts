@@ -6,3 +6,7 @@ export * from './shelf';
 export * from './job';
 export * from './record';
 export * from './migrate';
+export * from './run';
+export * from './outline';
+export * from './documents';
+export * from './validity';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { artworkSchema } from './art';
 import { blankSchema } from './blank';
-import { pressureSchema, TRANSFER_KINDS } from './heat';
+import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
 import {
   idSchema,
   lengthSchema,
@@ -38,8 +38,10 @@ export const repeatSchema = z.object({
   atEdge: z.enum(['cut', 'whole only']),
 });
 
-/** Names of one job at most. */
+/** Names, pictures (lettering counts once a name) and placed pictures of one job at most. */
 export const MAX_NAMES = 200;
+export const MAX_ARTS = 600;
+export const MAX_PLACEMENTS = 100;
 
 export const placementSchema = z.object({
   id: idSchema,
@@ -60,7 +62,7 @@ export const heatSettingsSchema = z.object({
   /** The user's own figures; null takes the recipe's. */
   own: z.object({
     temperatureC: z.number().min(20).max(400).nullable(),
-    dwellS: z.number().positive().max(7200).nullable(),
+    dwellS: dwellSchema.nullable(),
     pressure: pressureSchema.nullable(),
   }),
   /** Which school is followed for cooling and peeling, where there are two. */
@@ -175,8 +177,8 @@ export const jobSchema = z.object({
   createdAt: timestampSchema,
   transfer: z.enum(TRANSFER_KINDS),
   blank: blankSchema,
-  arts: z.array(artworkSchema).max(300),
-  placements: z.array(placementSchema).max(50),
+  arts: z.array(artworkSchema).max(MAX_ARTS),
+  placements: z.array(placementSchema).max(MAX_PLACEMENTS),
   bleedMm: lengthSchema.max(50),
   /** One set of pieces for each name; empty makes one without a name. */
   names: z.array(nameSchema).max(MAX_NAMES).default([]),

@@ -1,16 +1,18 @@
 import { z } from 'zod';
 
 /** Longest length anything on a home crafter's table can have, mm; keeps hostile files bounded. */
-const MAX_LENGTH_MM = 5000;
+export const MAX_LENGTH_MM = 5000;
+/** Smallest size a thing can have, mm: finer than a home printer, blade or tape shows. */
+export const LEAST_SIZE_MM = 0.1;
 
 export const idSchema = z
   .string()
   .min(1)
   .max(80)
-  .regex(/^[\w.:-]+$/, 'letters, digits and . : - _ only');
+  .regex(/^(?!\.+$)[\w.:-]+$/, 'letters, digits and . : - _ only, and not dots alone');
 export const nameSchema = z.string().trim().min(1).max(120);
 export const lengthSchema = z.number().min(0).max(MAX_LENGTH_MM);
-export const positiveLengthSchema = z.number().gt(0).max(MAX_LENGTH_MM);
+export const positiveLengthSchema = z.number().min(LEAST_SIZE_MM).max(MAX_LENGTH_MM);
 export const offsetSchema = z.number().min(-MAX_LENGTH_MM).max(MAX_LENGTH_MM);
 export const timestampSchema = z.iso.datetime();
 export const sha256Schema = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in lower-case hex');

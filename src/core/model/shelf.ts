@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { blankSchema } from './blank';
-import { pressureSchema, TRANSFER_KINDS } from './heat';
+import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
 import {
   idSchema,
   lengthSchema,
@@ -10,12 +10,29 @@ import {
   positiveLengthSchema,
 } from './primitives';
 
+/** Size of a sheet, plate or cutting mat, mm: nothing smaller than two fingers is one. */
+export const LEAST_HAND_SIZE_MM = 20;
+const handSizeSchema = positiveLengthSchema.min(LEAST_HAND_SIZE_MM);
+/** Widest border a printer leaves, mm. */
+const MAX_MARGIN_MM = 200;
+/** Shortest timer that is worth setting, s. */
+export const LEAST_TIMER_S = 5;
+/** What one shelf holds of a kind at most. */
+export const MAX_ON_SHELF = {
+  blanks: 500,
+  papers: 200,
+  printers: 100,
+  machines: 100,
+  cutters: 100,
+  figures: 500,
+} as const;
+
 export const paperSchema = z.object({
   id: idSchema,
   name: nameSchema,
   /** Upright: the short side is the width. mm. */
-  widthMm: positiveLengthSchema,
-  heightMm: positiveLengthSchema,
+  widthMm: handSizeSchema,
+  heightMm: handSizeSchema,
   /** Bought printed, to be cut only: no printer takes it, a cutter does. */
   preprinted: z.boolean().default(false),
   /** Left over from a sheet and kept to be used first. */
@@ -31,13 +48,13 @@ export const printerSchema = z.object({
   ink: z.enum(['sublimation', 'ordinary inkjet', 'laser toner']),
   /** Borders the printer cannot reach on an upright sheet, mm. */
   marginsMm: z.object({
-    top: lengthSchema,
-    right: lengthSchema,
-    bottom: lengthSchema,
-    left: lengthSchema,
+    top: lengthSchema.max(MAX_MARGIN_MM),
+    right: lengthSchema.max(MAX_MARGIN_MM),
+    bottom: lengthSchema.max(MAX_MARGIN_MM),
+    left: lengthSchema.max(MAX_MARGIN_MM),
   }),
   /** Widest paper its feed takes, mm. */
-  maxPaperWidthMm: positiveLengthSchema,
+  maxPaperWidthMm: handSizeSchema,
   /** How a sheet goes in so that the blank side is printed. */
   feedSide: z.string().max(200),
   /** Whether its print dialog offers a mirror (or "iron-on") setting. */
@@ -89,12 +106,9 @@ export const machineSchema = z.object({
   /** How far the plate cools when it touches a thick, cold thing, °C. */
   dropC: z.number().min(0).max(40).default(0),
   /** Longest its timer runs, s; null where it has none to end. */
-  timerMaxS: z.number().positive().max(7200).nullable().default(null),
+  timerMaxS: z.number().min(LEAST_TIMER_S).max(7200).nullable().default(null),
   /** The heated plate, mm, and the border of it that stays cooler. */
-  plate: z
-    .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })
-    .nullable()
-    .default(null),
+  plate: z.object({ widthMm: handSizeSchema, heightMm: handSizeSchema }).nullable().default(null),
   coolBorderMm: lengthSchema.max(100).default(0),
   /** Pressures it can give; empty where its clamp or a sleeve sets it. */
   pressures: z.array(pressureSchema).max(3).default(['light', 'medium', 'firm']),
@@ -109,7 +123,7 @@ export const cutterSchema = z.object({
   id: idSchema,
   name: nameSchema,
   /** Widest print it can find and cut round, mm. */
-  printAndCutWidthMm: positiveLengthSchema,
+  printAndCutWidthMm: handSizeSchema,
   /** How far its cut lay off the line on a test cut, mm to the right and down. */
   cutOffMm: z.object({ x: offsetSchema, y: offsetSchema }).default({ x: 0, y: 0 }),
   /** Blade, force and passes that worked, and which side goes to the mat, in the user's words. */
@@ -126,19 +140,19 @@ export const ownFiguresSchema = z.object({
   /** The machine they hold on: an oven's minutes would spoil the same blank in a press. */
   machineId: idSchema,
   temperatureC: z.number().min(20).max(400).nullable(),
-  dwellS: z.number().positive().max(7200),
+  dwellS: dwellSchema,
   pressure: pressureSchema.nullable(),
   origin: z.enum(["maker's sheet", 'own log']),
 });
 
 /** The user's blanks, papers, printers and machines, our presets among them. */
 export const shelfSchema = z.object({
-  blanks: z.array(blankSchema).max(500),
-  papers: z.array(paperSchema).max(200),
-  printers: z.array(printerSchema).max(100),
-  machines: z.array(machineSchema).max(100),
-  cutters: z.array(cutterSchema).max(100).default([]),
-  figures: z.array(ownFiguresSchema).max(500).default([]),
+  blanks: z.array(blankSchema).max(MAX_ON_SHELF.blanks),
+  papers: z.array(paperSchema).max(MAX_ON_SHELF.papers),
+  printers: z.array(printerSchema).max(MAX_ON_SHELF.printers),
+  machines: z.array(machineSchema).max(MAX_ON_SHELF.machines),
+  cutters: z.array(cutterSchema).max(MAX_ON_SHELF.cutters).default([]),
+  figures: z.array(ownFiguresSchema).max(MAX_ON_SHELF.figures).default([]),
 });
 
 export type Paper = z.infer<typeof paperSchema>;

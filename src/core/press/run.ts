@@ -1,18 +1,5 @@
-import { z } from 'zod';
-import { idSchema, timestampSchema } from '../model';
+import type { Run } from '../model';
 import type { PressStep } from './steps';
-
-/** A pressing in progress. Times are moments, never counts, so sleep and reload change nothing. */
-export const runSchema = z.object({
-  jobId: idSchema,
-  startedAt: timestampSchema,
-  /** Index of the step at hand; equal to the number of steps once all are done. */
-  stepIndex: z.int().min(0).max(2000),
-  /** When the countdown of the step at hand was started; null before that. */
-  countdownFrom: timestampSchema.nullable(),
-});
-
-export type Run = z.infer<typeof runSchema>;
 
 export const startRun = (jobId: string, now: Date): Run => ({
   jobId,

@@ -137,7 +137,10 @@ export function shelfFor(
     machines: shelf.machines.filter(({ id }) => id === job.heat.machineId),
     cutters: shelf.cutters.filter(({ id }) => id === job.sheet.cutterId),
     figures: shelf.figures.filter(
-      ({ blankId, transfer }) => blankId === job.blank.id && transfer === job.transfer,
+      ({ blankId, transfer, machineId }) =>
+        blankId === job.blank.id &&
+        machineId === job.heat.machineId &&
+        (transfer === job.transfer || job.heat.also.includes(transfer)),
     ),
   };
 }

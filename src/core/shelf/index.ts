@@ -1,4 +1,5 @@
 export * from './builtIn';
 export * from './adopt';
+export * from './tools';
 export { TEE_WIDTHS_IN } from './blanks';
-export { machineFor, withTransfer } from './retool';
+export { machineFor, machinesFor, withTransfer } from './retool';

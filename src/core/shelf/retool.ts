@@ -1,38 +1,68 @@
-import type { Blank, Job, TransferKind } from '../model';
+import type { Blank, Job, Machine, Shelf, TransferKind } from '../model';
 import { worksOn } from '../press';
 import { TRANSFERS } from '../transfer';
 import { BUILT_IN_SHELF } from './builtIn';
+import { toolsFor } from './tools';
 
-/** The first built-in machine that can press such a blank so. */
-export const machineFor = (blank: Blank, transfer: TransferKind): string =>
-  BUILT_IN_SHELF.machines.find((machine) => worksOn(machine, blank, transfer))?.id ?? 'hand-press';
+/** The person's own things before our presets, else in their order. */
+function ownFirst<T>(things: readonly T[], presets: readonly T[]): T[] {
+  const own = (thing: T) => !presets.includes(thing);
+  return [...things.filter(own), ...things.filter((thing) => !own(thing))];
+}
 
-/** What a transfer comes on: dye sheets and vinyl in ready-made sheets, all else on one's own paper. */
-function paperFor(transfer: TransferKind, paperId: string): string {
-  const bought = transfer === 'dye-sheet' || transfer === 'vinyl';
-  const paper = BUILT_IN_SHELF.papers.find(({ id }) => id === paperId);
-  if (bought) return paper?.preprinted ? paperId : 'printed-12';
-  return paper?.preprinted ? 'letter' : paperId;
+/** The machines of a shelf that can press such a blank so, the person's own first. */
+export const machinesFor = (blank: Blank, transfer: TransferKind, shelf: Shelf): Machine[] =>
+  ownFirst(shelf.machines, BUILT_IN_SHELF.machines).filter((machine) =>
+    worksOn(machine, blank, transfer),
+  );
+
+/** The machine to press such a blank so: of the shelf, else one of ours that it does not hold. */
+export const machineFor = (blank: Blank, transfer: TransferKind, shelf: Shelf): string => {
+  const [machine] = [
+    ...machinesFor(blank, transfer, shelf),
+    ...machinesFor(blank, transfer, BUILT_IN_SHELF),
+    ...shelf.machines,
+    ...BUILT_IN_SHELF.machines,
+  ];
+  return machine?.id ?? '';
+};
+
+/** What a transfer comes on: ready-made sheets, or one's own paper; the paper named where it will do. */
+function paperFor(transfer: TransferKind, job: Job, shelf: Shelf): string {
+  const { preprinted } = TRANSFERS[transfer];
+  const named = shelf.papers.find(({ id }) => id === job.sheet.paperId);
+  if (named?.preprinted === preprinted) return named.id;
+  const will = [...shelf.papers, ...BUILT_IN_SHELF.papers].find(
+    (paper) => paper.preprinted === preprinted && !paper.used && !paper.offcut,
+  );
+  return will?.id ?? job.sheet.paperId;
+}
+
+function printerFor(transfer: TransferKind, job: Job, shelf: Shelf): string {
+  const { ink } = TRANSFERS[transfer];
+  const { printerId } = job.sheet;
+  const named = shelf.printers.find(({ id }) => id === printerId);
+  if (ink === null || named?.ink === ink) return printerId;
+  const will = ownFirst(shelf.printers, BUILT_IN_SHELF.printers).find((each) => each.ink === ink);
+  return will?.id ?? printerId;
 }
 
 /** The job by another transfer; machine, printer, paper and figures follow where they no longer fit. */
-export function withTransfer(job: Job, transfer: TransferKind): Job {
-  const machine = BUILT_IN_SHELF.machines.find(({ id }) => id === job.heat.machineId);
-  const keeps = !machine || worksOn(machine, job.blank, transfer);
-  const { ink } = TRANSFERS[transfer];
-  const holds = BUILT_IN_SHELF.printers.find(({ id }) => id === job.sheet.printerId)?.ink;
-  const printer = BUILT_IN_SHELF.printers.find((each) => each.ink === ink);
+export function withTransfer(job: Job, transfer: TransferKind, shelf: Shelf): Job {
+  const { machine, missing } = toolsFor(job, shelf);
+  const keeps =
+    worksOn(machine, job.blank, transfer) && !missing.some(({ what }) => what === 'machine');
   return {
     ...job,
     transfer,
     sheet: {
       ...job.sheet,
-      paperId: paperFor(transfer, job.sheet.paperId),
-      printerId: printer && holds && holds !== ink ? printer.id : job.sheet.printerId,
+      paperId: paperFor(transfer, job, shelf),
+      printerId: printerFor(transfer, job, shelf),
     },
     heat: {
       ...job.heat,
-      machineId: keeps ? job.heat.machineId : machineFor(job.blank, transfer),
+      machineId: keeps ? job.heat.machineId : machineFor(job.blank, transfer, shelf),
       own: { temperatureC: null, dwellS: null, pressure: null },
       figureSchool: 'A',
     },

@@ -11,6 +11,8 @@ export interface Transfer {
   /** What the printer is filled with; null where nothing is printed. */
   readonly ink: Printer['ink'] | null;
   readonly inkReason: string;
+  /** Whether it comes on ready-made sheets that are only cut. */
+  readonly preprinted: boolean;
   /** The coating a hard blank needs; null where the transfer sticks by itself. */
   readonly coating: Substrate['coating'] | null;
   /** Whether it is dye that turns to gas: it fumes, and a second heat brings it out again. */
@@ -49,8 +51,9 @@ const DYE = {
   cautions: ['Air the room: dye fumes.'],
 } as const;
 
-const NO_PRINTER = { ink: null, inkReason: 'nothing is printed' } as const;
+const NO_PRINTER = { ink: null, inkReason: 'nothing is printed', preprinted: true } as const;
 const INKJET = {
+  preprinted: false,
   ink: 'ordinary inkjet',
   inkReason: 'the sheet is made for water-based ink; a laser’s heat melts it inside the printer',
 } as const;
@@ -61,6 +64,7 @@ const STICKS = {
   transparent: false,
 } as const;
 const SUBLIMATION_INK = {
+  preprinted: false,
   ink: 'sublimation',
   inkReason:
     'only sublimation ink turns to gas and goes into the coating; other ink washes off or burns',
@@ -91,6 +95,8 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...DYE,
     ...NO_PRINTER,
     kind: 'dye-pens',
+    // pens draw on one's own copy paper
+    preprinted: false,
     label: 'Infusible-ink pens',
     cutting: 'Draw and cut in one go on plain copy paper. Recap the pens at once.',
     rightSide: 'The drawn side goes to the blank.',

@@ -49,10 +49,10 @@ function Palette({ facts }: { facts: NonNullable<Artwork['facts']> }) {
 /** What the picture holds and where it came from; and preparing it. */
 export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) {
   const { edit } = useJob();
-  const { db } = useBench();
+  const { store } = useBench();
   const [preparing, setPreparing] = useState(false);
   async function backToOriginal() {
-    const stored = art.madeFrom ? await getArt(db, art.madeFrom) : undefined;
+    const stored = art.madeFrom ? await getArt(store, art.madeFrom) : undefined;
     const original =
       stored && (await takeIn.keep(stored.blob, art.name, { sourceNote: art.sourceNote }));
     if (original) edit((job) => replaceEverywhere(job, art.sha256, original));

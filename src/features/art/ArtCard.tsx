@@ -8,6 +8,7 @@ import { uprightPixels } from '@/core/art';
 import { withoutPlacement } from '@/core/job';
 import { useJob } from '@/ui/job/JobProvider';
 import { NextStep } from '@/ui/job/NextStep';
+import { PageDialog } from '@/ui/art/PageDialog';
 import { Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { AboutPicture } from './AboutPicture';
@@ -15,7 +16,6 @@ import { CutFields } from './CutFields';
 import { LayerList } from './LayerList';
 import { Lettering } from './Lettering';
 import { LookAtIt } from './LookAtIt';
-import { PageDialog } from './PageDialog';
 import { PlaceFields } from './PlaceFields';
 import { RepeatFields } from './RepeatFields';
 import { SizeFields } from './SizeFields';
@@ -26,10 +26,7 @@ import type { TakeIn } from './useTakeIn';
 function PictureSection({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
   const { edit } = useJob();
   const { selected } = selection;
-  const another = useDropzone({
-    multiple: false,
-    onDrop: ([file]) => file && void takeIn.add(file),
-  });
+  const another = useDropzone({ onDrop: (files) => void takeIn.add(files) });
   const other = useDropzone({
     multiple: false,
     onDrop: ([file]) => file && void takeIn.replace(file),

@@ -20,8 +20,7 @@ export function PictureDrop({ takeIn, empty, children }: DropProps) {
   const drop = useDropzone({
     noClick: true,
     noKeyboard: true,
-    multiple: false,
-    onDrop: ([file]) => file && void takeIn.add(file),
+    onDrop: (files) => void takeIn.add(files),
   });
   const busy = useBusy(takeIn.task);
   return (

@@ -60,14 +60,14 @@ function Look({ label, url }: { label: string; url: string | undefined }) {
 
 /** The picture after a step, drawn small; null while there is none yet. */
 function useLook(art: Artwork, step: Preparation): string | null {
-  const { db } = useBench();
+  const { store } = useBench();
   const [url, setUrl] = useState<string | null>(null);
   useEffect(() => {
     let gone = false;
     let made: string | null = null;
     const later = setTimeout(() => {
       (async () => {
-        const stored = await getArt(db, art.sha256);
+        const stored = await getArt(store, art.sha256);
         if (!stored || gone) return;
         const look = await prepareTask(stored.preview, step, LOOK_PX, () => undefined).result;
         if (gone) return;
@@ -80,7 +80,7 @@ function useLook(art: Artwork, step: Preparation): string | null {
       clearTimeout(later);
       if (made) URL.revokeObjectURL(made);
     };
-  }, [db, art.sha256, step]);
+  }, [store, art.sha256, step]);
   return url;
 }
 
@@ -146,7 +146,7 @@ export function PrepareDialog({
   takeIn: TakeIn;
   onDone: () => void;
 }) {
-  const { db } = useBench();
+  const { store } = useBench();
   const { edit } = useJob();
   const task = useTask();
   const starts: Readonly<Record<Kind, Preparation>> = {
@@ -164,7 +164,7 @@ export function PrepareDialog({
   const preview = useArtPreviews([art.sha256]).get(art.sha256);
 
   async function take() {
-    const stored = await getArt(db, art.sha256);
+    const stored = await getArt(store, art.sha256);
     if (!stored) return;
     const blob = await task.run((onProgress) =>
       prepareTask(stored.blob, step, Infinity, onProgress),

@@ -8,31 +8,27 @@ import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
+import { ErrorBoundary } from 'react-error-boundary';
 import type { Blank } from '@/core/model';
 import { resetDemo } from '@/demo';
 import { storageProblem, type StoredJob } from '@/store';
+import { PageDialog } from '@/ui/art/PageDialog';
+import { asideName } from '@/ui/bench/aside';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { exportJob, importJob } from '@/ui/bench/jobFiles';
+import { exportJob } from '@/ui/bench/jobFiles';
 import { Mark } from '@/ui/Mark';
 import { useNotify } from '@/ui/notify';
 import { COLOURS } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
 import { TaskProgress, useTask } from '@/ui/useTask';
-import { takeInTask, unpackJobTask } from '@/workers';
+import { BrokenCard } from './BrokenCard';
+import { FiguresDialog } from './FiguresDialog';
 import { JobCard } from './JobCard';
 import { NewJobMenu } from './NewJobMenu';
 import { RenameDialog } from './RenameDialog';
-import { useBenchJobs } from './useBenchJobs';
-
-/** What a job begins with: a picture, a blank other than the first mug, or nothing. */
-interface Start {
-  readonly file?: File;
-  readonly blank?: Blank;
-  readonly name?: string;
-}
-
-const isJobFile = (file: File): boolean =>
-  /\.zip$/i.test(file.name) || file.type === 'application/zip';
+import { UnreadableList } from './UnreadableList';
+import { useBenchJobs, type BenchJob } from './useBenchJobs';
+import { useIntake } from './useIntake';
 
 function EmptyBench({ onNew }: { onNew: () => void }) {
   return (
@@ -54,8 +50,9 @@ function EmptyBench({ onNew }: { onNew: () => void }) {
 
 /** Home: the jobs as cards, and every way to begin one. */
 export function BenchScreen() {
-  const { name, db, shelf, addToShelf } = useBench();
-  const { jobs, refresh, create, duplicate, rename, remove } = useBenchJobs();
+  const { name, store, own, shelf } = useBench();
+  const { jobs, unreadable, refresh, create, duplicate, rename, remove, removeUnreadable } =
+    useBenchJobs();
   const [renaming, setRenaming] = useState<StoredJob | null>(null);
   const notify = useNotify();
   const router = useRouter();
@@ -63,42 +60,35 @@ export function BenchScreen() {
 
   const open = (id: string, station: string) =>
     router.push(`/${name}/job/${encodeURIComponent(id)}/${station}`);
+  const lastBlank = jobs?.[0]?.stored.body.blank ?? shelf.blanks[0];
+  const intake = useIntake({ task, blank: lastBlank, create, refresh, open });
 
-  async function start({ file, blank, name: jobName = 'New mug' }: Start = {}) {
-    const taken = file && (await task.run((onProgress) => takeInTask(file, file.name, onProgress)));
-    if (file && !taken) return;
-    if (taken && !taken.ok) return notify({ tone: 'error', text: taken.reason });
-    const id = await create(blank ?? shelf.blanks[0], jobName, taken?.value);
-    if (id) open(id, file ? 'art' : 'blank');
-  }
-
-  async function importFile(file: File) {
-    const read = await task.run((onProgress) => unpackJobTask(file, onProgress));
-    if (!read) return;
-    if (!read.ok) return notify({ tone: 'error', text: read.reason });
-    try {
-      const job = await importJob(db, read.value, shelf, addToShelf);
-      await refresh();
-      notify({ tone: 'success', text: `“${job.name}” is on the bench.` });
-    } catch (error) {
-      notify({ tone: 'error', text: storageProblem(error) });
-    }
+  async function start(blank: Blank | undefined, jobName: string) {
+    const id = await create(blank, jobName);
+    if (id) open(id, 'blank');
   }
 
   async function layOutAfresh() {
     try {
-      await resetDemo(db);
+      await resetDemo(store);
+      await own.load();
       await refresh();
     } catch (error) {
       notify({ tone: 'error', text: storageProblem(error) });
     }
   }
 
+  const actionsOf = ({ stored }: BenchJob) => ({
+    onRename: () => setRenaming(stored),
+    onDuplicate: () => void duplicate(stored.body),
+    onExport: () => void exportJob(store, stored.body, shelf, task.run),
+    onDelete: () => void remove(stored),
+  });
+
   const drop = useDropzone({
     noClick: true,
     noKeyboard: true,
-    multiple: false,
-    onDrop: ([file]) => file && void (isJobFile(file) ? importFile(file) : start({ file })),
+    onDrop: (files) => void intake.take(files),
   });
 
   return (
@@ -141,14 +131,15 @@ export function BenchScreen() {
           <Button variant="outlined" onClick={drop.open}>
             Open a picture or job file
           </Button>
-          <NewJobMenu
-            blanks={shelf.blanks}
-            onBlank={(blank) => void start({ blank, name: blank.name })}
-          />
+          <NewJobMenu blanks={shelf.blanks} onBlank={(blank) => void start(blank, blank.name)} />
         </Stack>
         <input {...drop.getInputProps({ 'aria-label': 'Picture or job file' })} />
         <TaskProgress task={task} />
-        {jobs?.length === 0 && <EmptyBench onNew={() => void start()} />}
+        <UnreadableList
+          unreadable={unreadable}
+          onDelete={(lost) => void removeUnreadable(lost, `“${asideName(lost)}”`)}
+        />
+        {jobs?.length === 0 && <EmptyBench onNew={() => void start(shelf.blanks[0], 'New mug')} />}
         <Box
           component="ul"
           aria-label="Jobs"
@@ -163,26 +154,26 @@ export function BenchScreen() {
           }}
         >
           {jobs?.map((entry) => (
-            <JobCard
+            <ErrorBoundary
               key={entry.stored.id}
-              entry={entry}
-              onRename={() => setRenaming(entry.stored)}
-              onDuplicate={() => void duplicate(entry.stored.job)}
-              onExport={() => void exportJob(db, entry.stored.job, shelf, task.run)}
-              onDelete={() => void remove(entry.stored)}
-            />
+              fallback={<BrokenCard job={entry.stored.body} actions={actionsOf(entry)} />}
+            >
+              <JobCard entry={entry} actions={actionsOf(entry)} />
+            </ErrorBoundary>
           ))}
         </Box>
         {jobs && jobs.length > 0 && (
           <Typography sx={{ mt: 3, color: COLOURS.graphite }}>
-            Drop a picture anywhere on this page to start another mug with it, or choose another
-            blank under “New job”.
+            Drop pictures anywhere on this page: each begins a job on the blank used last. Other
+            blanks are under “New job”.
           </Typography>
         )}
       </Box>
+      {intake.figures && <FiguresDialog question={intake.figures} />}
+      {intake.pages && <PageDialog question={intake.pages} />}
       {renaming && (
         <RenameDialog
-          name={renaming.job.name}
+          name={renaming.body.name}
           onClose={() => setRenaming(null)}
           onRename={(next) => void rename(renaming, next)}
         />

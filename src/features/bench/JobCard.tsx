@@ -2,15 +2,11 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import MoreVertIcon from '@mui/icons-material/MoreVert';
 import { formatDistanceToNow } from 'date-fns';
 import NextLink from 'next/link';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { nextAction } from '@/core/job';
 import { planJob } from '@/core/plan';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
@@ -19,50 +15,13 @@ import { LEVELS } from '@/ui/level';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { FinishedView, startTurn } from '@/ui/turntable';
+import { CardMenu, type CardActions } from './CardMenu';
 import type { BenchJob } from './useBenchJobs';
 
-interface CardProps {
-  entry: BenchJob;
-  onRename: () => void;
-  onDuplicate: () => void;
-  onExport: () => void;
-  onDelete: () => void;
-}
-
-function CardMenu({ name, ...actions }: Omit<CardProps, 'entry'> & { name: string }) {
-  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const item = (label: string, run: () => void) => (
-    <MenuItem
-      onClick={() => {
-        setAnchor(null);
-        run();
-      }}
-    >
-      {label}
-    </MenuItem>
-  );
-  return (
-    <>
-      <IconButton
-        aria-label={`More for ${name}`}
-        onClick={(event) => setAnchor(event.currentTarget)}
-      >
-        <MoreVertIcon />
-      </IconButton>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {item('Rename', actions.onRename)}
-        {item('Duplicate', actions.onDuplicate)}
-        {item('Export job file', actions.onExport)}
-        {item('Delete', actions.onDelete)}
-      </Menu>
-    </>
-  );
-}
-
 /** A job on the bench: the finished thing, where it stands, and what to do next. */
-export function JobCard({ entry, ...actions }: CardProps) {
+export function JobCard({ entry, actions }: { entry: BenchJob; actions: CardActions }) {
   const { stored, history } = entry;
-  const { job } = stored;
+  const job = stored.body;
   const { name: bench, shelf } = useBench();
   const units = useUnits();
   const plan = useMemo(() => planJob(job, shelf, units), [job, shelf, units]);
@@ -102,7 +61,7 @@ export function JobCard({ entry, ...actions }: CardProps) {
           >
             {job.name}
           </Typography>
-          <CardMenu name={job.name} {...actions} />
+          <CardMenu name={job.name} actions={actions} />
         </Box>
         <Typography sx={{ color: COLOURS.graphite, fontSize: 14 }}>
           {job.blank.name} · changed{' '}

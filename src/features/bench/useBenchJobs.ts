@@ -1,22 +1,24 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { newJob, withArt } from '@/core/job';
-import type { JobHistory } from '@/core/job';
+import { newJob, withArt, type JobHistory } from '@/core/job';
 import type { Blank, Job } from '@/core/model';
 import {
-  deleteJob,
-  getRun,
+  listDocuments,
   listJobs,
   listRecords,
+  listUnreadable,
   loadJob,
   putArt,
-  restoreJob,
+  removeRaw,
+  restoreRaw,
   saveJob,
   storageProblem,
   type StoredJob,
+  type Unreadable,
 } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { forgetOffline } from '@/ui/offline';
 import { useNotify } from '@/ui/notify';
 import type { TakenIn } from '@/workers';
 
@@ -25,25 +27,34 @@ export interface BenchJob {
   readonly history: JobHistory;
 }
 
+interface OnBench {
+  readonly jobs: readonly BenchJob[];
+  /** What cannot be read here, kept whole. */
+  readonly unreadable: readonly Unreadable[];
+}
+
 /** The jobs on the bench and what can be done with them; null until they are read. */
 export function useBenchJobs() {
-  const { db } = useBench();
+  const { store, shelf, name: bench } = useBench();
   const notify = useNotify();
-  const [jobs, setJobs] = useState<BenchJob[] | null>(null);
+  const [onBench, setOnBench] = useState<OnBench | null>(null);
 
   const refresh = useCallback(async () => {
-    const [stored, records] = await Promise.all([listJobs(db), listRecords(db)]);
-    const all = await Promise.all(
-      stored.map(async (each) => ({
-        stored: each,
-        history: {
-          run: await getRun(db, each.id),
-          lastOutcome: records.find(({ jobId }) => jobId === each.id)?.outcome ?? null,
-        },
-      })),
-    );
-    setJobs(all);
-  }, [db]);
+    const [stored, records, runs, unreadable] = await Promise.all([
+      listJobs(store),
+      listRecords(store),
+      listDocuments(store, 'run'),
+      listUnreadable(store),
+    ]);
+    const jobs = stored.map((each) => ({
+      stored: each,
+      history: {
+        run: runs.find(({ id }) => id === each.id)?.body ?? null,
+        lastOutcome: records.find(({ jobId }) => jobId === each.id)?.outcome ?? null,
+      },
+    }));
+    setOnBench({ jobs, unreadable });
+  }, [store]);
 
   const attempt = useCallback(
     async (work: () => Promise<void>) => {
@@ -62,8 +73,12 @@ export function useBenchJobs() {
       refresh().catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) }));
     void again();
     window.addEventListener('focus', again);
-    return () => window.removeEventListener('focus', again);
-  }, [notify, refresh]);
+    const unhear = store.hear((_changes, elsewhere) => elsewhere && void again());
+    return () => {
+      window.removeEventListener('focus', again);
+      unhear();
+    };
+  }, [notify, refresh, store]);
 
   /** Starts a job on a blank, with a picture when one was dropped; returns its id. */
   const create = useCallback(
@@ -72,18 +87,18 @@ export function useBenchJobs() {
       const id = crypto.randomUUID();
       let made = false;
       await attempt(async () => {
-        let job = newJob(id, name, blank, new Date());
+        let job = newJob(id, name, blank, new Date(), shelf);
         if (picture) {
           const { art, blob, preview } = picture;
-          await putArt(db, { sha256: art.sha256, blob, preview });
+          await putArt(store, { sha256: art.sha256, blob, preview });
           job = withArt(job, art, crypto.randomUUID());
         }
-        await saveJob(db, job, 0);
+        await saveJob(store, job, 0);
         made = true;
       });
       return made ? id : null;
     },
-    [attempt, db],
+    [attempt, store, shelf],
   );
 
   const duplicate = (job: Job) =>
@@ -94,30 +109,38 @@ export function useBenchJobs() {
         name: `${job.name} (copy)`.slice(0, 120),
         createdAt: new Date().toISOString(),
       };
-      await saveJob(db, copy, 0);
+      await saveJob(store, copy, 0);
     });
 
   const rename = ({ id }: StoredJob, name: string) =>
     attempt(async () => {
-      const latest = await loadJob(db, id);
-      if (latest) await saveJob(db, { ...latest.job, name }, latest.rev);
+      const latest = await loadJob(store, id);
+      if (latest) await saveJob(store, { ...latest.body, name }, latest.rev);
     });
 
-  const remove = (stored: StoredJob) =>
+  /** Takes something off the bench as it lies, readable or not, with a way back. */
+  const take = (what: Parameters<typeof removeRaw>[1], words: string) =>
     attempt(async () => {
-      await deleteJob(db, stored.id);
+      const raw = await removeRaw(store, what);
+      if (!raw) return;
+      if (raw.kind === 'job') forgetOffline(bench, raw.id);
+      const back = async () => {
+        if (!(await restoreRaw(store, raw)))
+          notify({ tone: 'warning', text: `${words} was not put back: its place is taken.` });
+      };
       notify({
         tone: 'info',
-        text: `“${stored.job.name}” was deleted.`,
-        action: {
-          label: 'Undo',
-          run: () =>
-            void attempt(async () => {
-              await restoreJob(db, stored);
-            }),
-        },
+        text: `${words} was deleted.`,
+        action: { label: 'Undo', run: () => void attempt(back) },
       });
     });
 
-  return { jobs, refresh, create, duplicate, rename, remove };
+  const remove = ({ kind, id, body }: StoredJob) => take({ kind, id }, `“${body.name}”`);
+  const removeUnreadable = ({ raw }: Unreadable, words: string) => take(raw, words);
+
+  return {
+    jobs: onBench?.jobs ?? null,
+    unreadable: onBench?.unreadable ?? [],
+    ...{ refresh, create, duplicate, rename, remove, removeUnreadable },
+  };
 }

@@ -28,7 +28,7 @@ function ShelfChoice() {
         value={known ? job.blank.id : ''}
         onChange={({ target }) => {
           const blank = shelf.blanks.find(({ id }) => id === target.value);
-          if (blank) edit((old) => withBlank(old, blank));
+          if (blank) edit((old) => withBlank(old, blank, shelf));
         }}
       >
         {shelf.blanks.map((blank) => (
@@ -85,8 +85,9 @@ function KeepOnShelf() {
 /** The few numbers of the blank. */
 export function BlankCard() {
   const { job, edit } = useJob();
+  const { shelf } = useBench();
   const change = (how: (blank: Blank) => Blank, group?: string) =>
-    edit((old) => withBlank(old, how(old.blank)), group);
+    edit((old) => withBlank(old, how(old.blank), shelf), group);
   return (
     <>
       <NextStep to="art" label="Next: the art" />

@@ -2,6 +2,7 @@
 
 import type { HeatSettings, TransferKind } from '@/core/model';
 import { withTransfer } from '@/core/shelf';
+import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 
 export const NOTHING_OWN: HeatSettings['own'] = {
@@ -13,6 +14,7 @@ export const NOTHING_OWN: HeatSettings['own'] = {
 /** Changes to a job's heat, each one step to undo. */
 export function useHeatEdit() {
   const { edit } = useJob();
+  const { shelf } = useBench();
   const change = (part: Partial<HeatSettings>, group = '') =>
     edit((job) => ({ ...job, heat: { ...job.heat, ...part } }), group);
   const own = (part: Partial<HeatSettings['own']>, group: string) =>
@@ -20,6 +22,6 @@ export function useHeatEdit() {
       (job) => ({ ...job, heat: { ...job.heat, own: { ...job.heat.own, ...part } } }),
       `heat-${group}`,
     );
-  const transfer = (kind: TransferKind) => edit((job) => withTransfer(job, kind));
+  const transfer = (kind: TransferKind) => edit((job) => withTransfer(job, kind, shelf));
   return { change, own, transfer };
 }

@@ -22,16 +22,16 @@ const OutcomeChart = dynamic(() => import('./OutcomeChart').then((m) => m.Outcom
 
 /** Every pressing written down, and what they teach. */
 export function LogScreen() {
-  const { name, db } = useBench();
+  const { name, store } = useBench();
   const units = useUnits();
   const notify = useNotify();
   const [records, setRecords] = useState<readonly PressRecord[] | null>(null);
 
   useEffect(() => {
-    listRecords(db)
+    listRecords(store)
       .then(setRecords)
       .catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) }));
-  }, [db, notify]);
+  }, [store, notify]);
 
   return (
     <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>

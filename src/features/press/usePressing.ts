@@ -10,8 +10,8 @@ import {
   startRun,
   type Phase,
   type PressStep,
-  type Run,
 } from '@/core/press';
+import type { Run } from '@/core/model';
 import { useJob } from '@/ui/job/JobProvider';
 import { allowSound, setAlarm, soundAllowed } from './alarm';
 

@@ -10,7 +10,7 @@ import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import { recordOf } from '@/core/log';
 import { FAULT_IDS, FAULTS, type Fault, type Outcome } from '@/core/model';
-import { putArt, putRecord, storageProblem } from '@/store';
+import { putArt, saveDocument, storageProblem } from '@/store';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
@@ -67,7 +67,7 @@ interface PhotoProps {
 }
 
 function Photo({ sha256, onPhoto }: PhotoProps) {
-  const { db } = useBench();
+  const { store } = useBench();
   const notify = useNotify();
   const task = useTask();
   const input = useRef<HTMLInputElement>(null);
@@ -80,7 +80,7 @@ function Photo({ sha256, onPhoto }: PhotoProps) {
     if (!taken.ok) return notify({ tone: 'error', text: taken.reason });
     const { art, blob, preview } = taken.value;
     try {
-      await putArt(db, { sha256: art.sha256, blob, preview });
+      await putArt(store, { sha256: art.sha256, blob, preview });
       onPhoto(art.sha256);
     } catch (error) {
       notify({ tone: 'error', text: storageProblem(error) });
@@ -111,7 +111,7 @@ function Photo({ sha256, onPhoto }: PhotoProps) {
 
 /** What came out: result, faults, photo, note. A half-filled form survives a reload. */
 export function RecordForm({ onSaved }: { onSaved: () => Promise<void> }) {
-  const { db } = useBench();
+  const { store } = useBench();
   const { job, plan, setRun, refreshHistory } = useJob();
   const notify = useNotify();
   const { told, change, clear } = useDraft(job.id);
@@ -128,7 +128,7 @@ export function RecordForm({ onSaved }: { onSaved: () => Promise<void> }) {
       new Date(),
     );
     try {
-      await putRecord(db, record);
+      await saveDocument(store, { kind: 'record', id: record.id, body: record, baseRev: 0 });
     } catch (error) {
       return notify({ tone: 'error', text: storageProblem(error) });
     }

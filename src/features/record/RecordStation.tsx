@@ -12,24 +12,24 @@ import { UsedSettings } from './UsedSettings';
 
 /** Station 6: how it came out, written down with what was used. */
 export function RecordStation() {
-  const { db } = useBench();
+  const { store } = useBench();
   const { job } = useJob();
   const [records, setRecords] = useState<readonly PressRecord[]>([]);
 
   const refresh = useCallback(async () => {
-    const all = await listRecords(db);
+    const all = await listRecords(store);
     setRecords(all.filter(({ jobId }) => jobId === job.id));
-  }, [db, job.id]);
+  }, [store, job.id]);
 
   useEffect(() => {
     let gone = false;
-    void listRecords(db).then((all) => {
+    void listRecords(store).then((all) => {
       if (!gone) setRecords(all.filter(({ jobId }) => jobId === job.id));
     });
     return () => {
       gone = true;
     };
-  }, [db, job.id]);
+  }, [store, job.id]);
 
   return (
     <JobFrame

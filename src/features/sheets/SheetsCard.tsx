@@ -38,7 +38,7 @@ function notPrinted(transfer: TransferKind, readyMade: boolean): string | null {
 
 function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const { job, plan } = useJob();
-  const { db, shelf } = useBench();
+  const { store, shelf } = useBench();
   const notify = useNotify();
   const task = useTask();
   const [trying, setTrying] = useState(false);
@@ -55,7 +55,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const stops = plan.checks.filter(({ level }) => level === 'stop');
 
   async function save() {
-    const blobs = await artBlobs(db, job);
+    const blobs = await artBlobs(store, job);
     const pdf = await task.run((onProgress) => sheetsPdfTask({ job, plan, blobs }, onProgress));
     if (!pdf) return;
     download(fileName(job.name, 'pdf'), pdf);
@@ -66,7 +66,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   }
 
   async function savePng(one: Sheet) {
-    const blobs = await artBlobs(db, job);
+    const blobs = await artBlobs(store, job);
     const png = await task.run((onProgress) =>
       sheetPngTask({ job, plan, sheetId: one.id, blobs }, onProgress),
     );
@@ -74,7 +74,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   }
 
   async function savePngs() {
-    const blobs = await artBlobs(db, job);
+    const blobs = await artBlobs(store, job);
     const zip = await task.run((onProgress) => allPngsTask({ job, plan, blobs }, onProgress));
     if (zip) download(fileName(`${job.name} sheets`, 'zip'), zip);
   }
@@ -84,7 +84,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
     return (
       <Section title={job.transfer === 'dye-pens' ? 'Draw' : 'Cut'}>
         <Typography sx={{ fontSize: 15 }}>{unprinted}</Typography>
-        <Button size="small" onClick={() => void exportJob(db, job, shelf, task.run)}>
+        <Button size="small" onClick={() => void exportJob(store, job, shelf, task.run)}>
           Save the whole job as a file
         </Button>
         <TaskProgress task={task} />
@@ -132,7 +132,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
           Save all {plan.sheets.length} sheets as PNG, in a ZIP
         </Button>
       )}
-      <Button size="small" onClick={() => void exportJob(db, job, shelf, task.run)}>
+      <Button size="small" onClick={() => void exportJob(store, job, shelf, task.run)}>
         Save the whole job as a file
       </Button>
     </Section>

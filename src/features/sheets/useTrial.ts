@@ -41,7 +41,7 @@ const letGo = ({ prints, pressed, meant }: Shown): void =>
 /** Prints on the simulated printer: the PDF is written and read once, then tried with any settings. */
 export function useTrial() {
   const { job, plan } = useJob();
-  const { db } = useBench();
+  const { store } = useBench();
   const { length } = useUnits();
   const task = useTask();
   const pages = useRef<readonly ReadPage[] | null>(null);
@@ -62,7 +62,7 @@ export function useTrial() {
   }
 
   async function run(settings: TrialSettings): Promise<void> {
-    const blobs = await artBlobs(db, job);
+    const blobs = await artBlobs(store, job);
     const read = await readPages(blobs);
     if (!read) return;
     const result = await task.run((onProgress) =>

@@ -1,21 +1,41 @@
 import { z } from 'zod';
 import {
+  complaints,
+  DOCUMENTS,
   jobSchema,
-  migrate,
-  SCHEMA_VERSION,
+  MAX_ON_SHELF,
+  readDocument,
+  SHELF_KINDS,
+  SHELF_LISTS,
   shelfSchema,
-  UnknownVersionError,
+  type Documents,
   type Job,
   type Shelf,
 } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 
 export const JOB_FILE_FORMAT = 'lucky-sheet-job';
+/** Version of the envelope: from 4 on each kind in it says its own (`kinds`). */
+const VERSION = 4;
+
+const IN_FILE = ['job', ...Object.values(SHELF_KINDS)] as const;
+type InFile = (typeof IN_FILE)[number];
+
+const kindsNow = Object.fromEntries(
+  IN_FILE.map((kind) => [kind, DOCUMENTS[kind].version]),
+) as Record<InFile, number>;
 
 /** `job.json` of a job file, and the body of `POST /api/plan`. */
 export const jobDocumentSchema = z.object({
   format: z.literal(JOB_FILE_FORMAT),
-  version: z.literal(SCHEMA_VERSION),
+  version: z.literal(VERSION),
+  /** Which version of its kind everything in it is of. */
+  kinds: z.object(
+    Object.fromEntries(IN_FILE.map((kind) => [kind, z.literal(kindsNow[kind])])) as Record<
+      InFile,
+      z.ZodLiteral<number>
+    >,
+  ),
   job: jobSchema,
   /** The papers, printers and machines that the job names. */
   shelf: shelfSchema,
@@ -28,29 +48,66 @@ export interface JobDocument {
 
 export const toJobDocument = (job: Job, shelf: Shelf) => ({
   format: JOB_FILE_FORMAT,
-  version: SCHEMA_VERSION,
+  version: VERSION,
+  kinds: kindsNow,
   job,
   shelf,
 });
 
-const envelopeSchema = z.looseObject({ format: z.literal(JOB_FILE_FORMAT), version: z.number() });
+const envelopeSchema = z.object({
+  format: z.literal(JOB_FILE_FORMAT),
+  version: z.int().min(1),
+  kinds: z.record(z.string(), z.int()).optional(),
+  job: z.unknown(),
+  shelf: z.record(z.string(), z.unknown()),
+});
 
-/** At most this many complaints are listed; the rest would help nobody. */
-const MAX_COMPLAINTS = 3;
+/** Told while reading, where a part cannot be read. */
+class Unfit extends Error {}
 
-function complaints(error: z.ZodError): string {
-  const list = error.issues
-    .slice(0, MAX_COMPLAINTS)
-    .map(({ path, message }) => `${path.join('.') || 'the file'}: ${message}`);
-  const more = error.issues.length - list.length;
-  return list.join('; ') + (more > 0 ? `; and ${more} more` : '');
+function part<K extends InFile>(
+  kind: K,
+  version: number,
+  value: unknown,
+  at: string,
+): Documents[K] {
+  const read = readDocument(kind, version, value, at);
+  if (read.ok) return read.value;
+  throw new Unfit(read.newer ? read.reason : `The job cannot be read: ${read.reason}.`);
 }
 
-/** What a job points at inside itself must be there. */
-function danglingReference({ job }: JobDocument): string | null {
+function shelfPart<L extends keyof Shelf>(
+  list: L,
+  shelf: Record<string, unknown>,
+  versionOf: (kind: InFile) => number,
+): Shelf[L] {
+  const things = shelf[list] ?? [];
+  if (!Array.isArray(things) || things.length > MAX_ON_SHELF[list])
+    throw new Unfit(
+      `The job cannot be read: shelf.${list} is no list of up to ${MAX_ON_SHELF[list]}.`,
+    );
+  const kind = SHELF_KINDS[list];
+  return things.map((thing, i) =>
+    part(kind, versionOf(kind), thing, `shelf.${list}.${i}`),
+  ) as Shelf[L];
+}
+
+function repeated(values: readonly string[]): string | null {
+  return values.find((value, i) => values.indexOf(value) !== i) ?? null;
+}
+
+/** What a job points at inside itself must be there, and be there once. */
+function badReference({ job, shelf }: JobDocument): string | null {
   const arts = new Set(job.arts.map(({ sha256 }) => sha256));
-  const lost = job.placements.find(({ artSha256 }) => !arts.has(artSha256));
-  return lost ? `placement “${lost.id}” names a picture that the job does not list` : null;
+  const lost = job.placements.find(({ artSha256, perName }) =>
+    [artSha256, ...perName].some((sha256) => !arts.has(sha256)),
+  );
+  if (lost) return `placement “${lost.id}” names a picture that the job does not list`;
+  const twice =
+    repeated(job.placements.map(({ id }) => id)) ??
+    repeated(job.arts.map(({ sha256 }) => sha256)) ??
+    SHELF_LISTS.map((list) => repeated(shelf[list].map(({ id }) => id))).find((id) => id !== null);
+  return twice ? `“${twice}” stands in it twice` : null;
 }
 
 /** Reads a parsed JSON value as a job document of any known version. */
@@ -58,14 +115,22 @@ export function readJobDocument(value: unknown): Result<JobDocument> {
   const envelope = envelopeSchema.safeParse(value);
   if (!envelope.success)
     return failure(`This is not a Lucky Sheet job: ${complaints(envelope.error)}.`);
+  const { version, kinds, job, shelf } = envelope.data;
+  if (version > VERSION)
+    return failure(
+      `This was written by a newer Lucky Sheet (file version ${version}; this one reads up to ${VERSION}).`,
+    );
+  const versionOf = (kind: InFile) => (version < 4 ? version : (kinds?.[kind] ?? 0));
   try {
-    const current = migrate(envelope.data, envelope.data.version);
-    const read = jobDocumentSchema.safeParse({ ...current, version: SCHEMA_VERSION });
-    if (!read.success) return failure(`The job cannot be read: ${complaints(read.error)}.`);
-    const dangling = danglingReference(read.data);
-    return dangling ? failure(`The job cannot be read: ${dangling}.`) : success(read.data);
+    const lists = SHELF_LISTS.map((list) => [list, shelfPart(list, shelf, versionOf)] as const);
+    const document = {
+      job: part('job', versionOf('job'), job, 'job'),
+      shelf: Object.fromEntries(lists) as unknown as Shelf,
+    };
+    const bad = badReference(document);
+    return bad ? failure(`The job cannot be read: ${bad}.`) : success(document);
   } catch (error) {
-    if (error instanceof UnknownVersionError) return failure(error.message);
+    if (error instanceof Unfit) return failure(error.message);
     throw error;
   }
 }

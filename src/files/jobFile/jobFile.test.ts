@@ -27,11 +27,12 @@ async function tampered(
 
 const editJson = (
   entries: Record<string, Uint8Array>,
-  edit: (document: { job: Job; version: number }) => unknown,
+  edit: (document: { job: Job; version: number; kinds: object }) => unknown,
 ) => {
   const document = JSON.parse(Buffer.from(entries['job.json'] ?? []).toString()) as {
     job: Job;
     version: number;
+    kinds: object;
   };
   return { ...entries, 'job.json': strToU8(JSON.stringify(edit(document))) };
 };
@@ -106,6 +107,37 @@ const REFUSED: readonly (readonly [string, Change, RegExp])[] = [
     /job\.bleedMm/,
   ],
   ['something else', (e) => editJson(e, () => ({ hello: 'world' })), /not a Lucky Sheet job/],
+  [
+    'a name’s lettering of no picture',
+    (e) =>
+      editJson(e, (d) => ({
+        ...d,
+        job: {
+          ...d.job,
+          placements: d.job.placements.map((p) => ({ ...p, perName: ['d'.repeat(64)] })),
+        },
+      })),
+    /names a picture that the job does not list/,
+  ],
+  [
+    'a placement twice',
+    (e) =>
+      editJson(e, (d) => ({
+        ...d,
+        job: { ...d.job, placements: [...d.job.placements, ...d.job.placements] },
+      })),
+    /“p1” stands in it twice/,
+  ],
+  [
+    'an id that climbs out',
+    (e) => editJson(e, (d) => ({ ...d, job: { ...d.job, id: '..' } })),
+    /job\.id/,
+  ],
+  [
+    'a newer kind in it',
+    (e) => editJson(e, (d) => ({ ...d, kinds: { ...d.kinds, job: 99 } })),
+    /newer Lucky Sheet/,
+  ],
   [
     'a placement of no picture',
     (e) => editJson(e, (d) => ({ ...d, job: { ...d.job, arts: [] } })),

@@ -1,6 +1,6 @@
 import { drawingPixels, type Room } from '@/core/art';
 import { failure, success, type Result } from '@/core/result';
-import { readSvg } from '@/files/svg';
+import { beginsAsSvg, readSvg } from '@/files/svg';
 import { MM_PER_INCH } from '@/core/units';
 import { openPdf } from '@/workers';
 
@@ -77,13 +77,12 @@ export async function drawPdfPage(
 
 export type FileKind = 'svg' | 'pdf' | 'pixels';
 
+/** How much of a file is looked at to tell what it is, bytes. */
+const HEAD_BYTES = 65_536;
+
 /** What a file is, by its first bytes. */
 export async function kindOf(file: Blob): Promise<FileKind> {
-  const head = new TextDecoder('latin1').decode(await file.slice(0, 1024).arrayBuffer());
+  const head = await file.slice(0, HEAD_BYTES).text();
   if (head.startsWith('%PDF-')) return 'pdf';
-  return /^[\uFEFF\s]*(<\?xml[^>]*\?>\s*)?(<!--[\s\S]*?-->\s*|<!DOCTYPE[^>]*>\s*)*<svg[\s>]/i.test(
-    head.replace(/^ï»¿/, ''),
-  )
-    ? 'svg'
-    : 'pixels';
+  return beginsAsSvg(head) ? 'svg' : 'pixels';
 }

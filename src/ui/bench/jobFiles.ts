@@ -1,14 +1,23 @@
 import type { Job, Shelf } from '@/core/model';
-import { adoptTools, shelfFor } from '@/core/shelf';
-import { getArt, listJobs, putArt, saveJob, type BenchDatabase } from '@/store';
+import { adoptTools, figuresClashes, shelfFor, type FiguresClash } from '@/core/shelf';
+import { success, type Result } from '@/core/result';
+import {
+  getArt,
+  loadJob,
+  putArt,
+  saveDocuments,
+  type BenchStore,
+  type Keeper,
+  type ShelfSession,
+} from '@/store';
 import { packJobTask, type OnProgress, type Task, type TakenIn } from '@/workers';
 import { download, fileName } from '../files';
 
 /** The stored bytes of a job's pictures. */
-export async function artBlobs(db: BenchDatabase, job: Job): Promise<Map<string, Blob>> {
+export async function artBlobs(store: BenchStore, job: Job): Promise<Map<string, Blob>> {
   const blobs = new Map<string, Blob>();
   for (const { sha256 } of job.arts) {
-    const stored = await getArt(db, sha256);
+    const stored = await getArt(store, sha256);
     if (stored) blobs.set(sha256, stored.blob);
   }
   return blobs;
@@ -16,12 +25,12 @@ export async function artBlobs(db: BenchDatabase, job: Job): Promise<Map<string,
 
 /** Packs a job with its pictures and hands it to the user as a file. */
 export async function exportJob(
-  db: BenchDatabase,
+  store: BenchStore,
   job: Job,
   shelf: Shelf,
   run: <T>(start: (onProgress: OnProgress) => Task<T>) => Promise<T | null>,
 ): Promise<void> {
-  const blobs = await artBlobs(db, job);
+  const blobs = await artBlobs(store, job);
   const file = await run((onProgress) =>
     packJobTask({ job, shelf: shelfFor(job, shelf), blobs }, onProgress),
   );
@@ -34,22 +43,42 @@ interface Incoming {
   readonly pictures: readonly TakenIn[];
 }
 
-/** Puts a checked job file on the bench; a job that is there already comes in as a second one. */
+/** Where a job comes to. */
+interface Onto {
+  readonly store: BenchStore;
+  readonly keeper: Keeper;
+  readonly own: ShelfSession;
+  /** Presets and own things together. */
+  readonly shelf: Shelf;
+}
+
+/**
+ * Puts a checked job file on the bench; a job that can be read there already comes in as a second one.
+ * Job and tools are written together or not at all.
+ * @param ask which figures hold, where both sides press the same thing otherwise; null leaves the file.
+ * @returns the job; null where the person left it; or why the shelf cannot take its tools.
+ */
 export async function importJob(
-  db: BenchDatabase,
+  { store, keeper, own, shelf }: Onto,
   incoming: Incoming,
-  shelf: Shelf,
-  addToShelf: (things: Shelf) => Promise<void>,
-): Promise<Job> {
-  const { job: adopted, add } = adoptTools(incoming.job, incoming.shelf, shelf, () =>
-    crypto.randomUUID(),
-  );
-  const taken = (await listJobs(db)).some(({ id }) => id === adopted.id);
-  const job = taken ? { ...adopted, id: crypto.randomUUID() } : adopted;
-  for (const { art, blob, preview } of incoming.pictures) {
-    await putArt(db, { sha256: art.sha256, blob, preview });
-  }
-  await addToShelf(add);
-  await saveJob(db, job, 0);
-  return job;
+  ask: (clashes: readonly FiguresClash[]) => Promise<'mine' | 'as sent' | null>,
+): Promise<Result<Job | null>> {
+  const clashes = figuresClashes(incoming.job, incoming.shelf, shelf);
+  const figures = clashes.length > 0 ? await ask(clashes) : 'as sent';
+  if (!figures) return success(null);
+  const newId = () => crypto.randomUUID();
+  const { job: adopted, add } = adoptTools(incoming.job, incoming.shelf, shelf, newId, figures);
+  const fits = own.fits(add);
+  if (!fits.ok) return fits;
+  const taken = (await loadJob(store, adopted.id)) !== null;
+  const job = taken ? { ...adopted, id: newId() } : adopted;
+  for (const { art, blob, preview } of incoming.pictures)
+    await putArt(store, { sha256: art.sha256, blob, preview });
+  const things = own.writesOf(add);
+  const writes = [{ kind: 'job', id: job.id, body: job, baseRev: 0 } as const, ...things];
+  const saved = await saveDocuments(store, writes);
+  if (saved.kind === 'conflict') throw new Error('Another tab took in the same thing meanwhile.');
+  things.forEach(({ kind, id }, i) => keeper.know(kind, id, saved.revs[i + 1] ?? 1));
+  own.show(add);
+  return success(job);
 }

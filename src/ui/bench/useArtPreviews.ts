@@ -9,7 +9,7 @@ import { useBench } from './BenchProvider';
  * until the screen is left, so that nothing on it loses its picture while others come and go.
  */
 export function useArtPreviews(hashes: readonly string[]): ReadonlyMap<string, string> {
-  const { db } = useBench();
+  const { store } = useBench();
   const [made] = useState(() => new Map<string, string>());
   const [urls, setUrls] = useState<ReadonlyMap<string, string>>(new Map());
   const key = [...new Set(hashes)].sort().join(' ');
@@ -18,7 +18,7 @@ export function useArtPreviews(hashes: readonly string[]): ReadonlyMap<string, s
     let gone = false;
     (async () => {
       for (const sha256 of key.split(' ').filter((hash) => hash !== '' && !made.has(hash))) {
-        const art = await getArt(db, sha256);
+        const art = await getArt(store, sha256);
         if (gone) return;
         if (art && !made.has(sha256)) made.set(sha256, URL.createObjectURL(art.preview));
       }
@@ -27,7 +27,7 @@ export function useArtPreviews(hashes: readonly string[]): ReadonlyMap<string, s
     return () => {
       gone = true;
     };
-  }, [db, key, made]);
+  }, [store, key, made]);
 
   useEffect(
     () => () => {

@@ -1,8 +1,5 @@
 'use client';
 
-import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
-import Link from 'next/link';
 import {
   createContext,
   useCallback,
@@ -14,25 +11,31 @@ import {
   type ReactNode,
 } from 'react';
 import { STATIONS, type Fix, type Station } from '@/core/check';
-import { nextAction, stationStates, type JobHistory, type StationState } from '@/core/job';
-import type { Job } from '@/core/model';
-import { planJob, type JobPlan } from '@/core/plan';
-import type { Run } from '@/core/press';
+import {
+  limitMet,
+  nextAction,
+  stationStates,
+  type JobHistory,
+  type StationState,
+} from '@/core/job';
+import type { Job, Run } from '@/core/model';
+import type { JobPlan } from '@/core/plan';
 import {
   createJobSession,
-  getRun,
   listRecords,
-  loadJob,
-  putRun,
-  deleteRun,
-  storageProblem,
+  loadDocument,
   type JobSession,
+  type StoredJob,
+  type Unreadable,
 } from '@/store';
 import { useBench } from '../bench/BenchProvider';
 import { useNotify } from '../notify';
 import { keepOffline } from '../offline';
 import { useUnits } from '../units';
 import { useTask, type TaskRunner } from '../useTask';
+import { NotThere, Opening } from './NotThere';
+import { usePlanned } from './usePlanned';
+import { useRun } from './useRun';
 
 interface OpenJob {
   readonly job: Job;
@@ -41,7 +44,8 @@ interface OpenJob {
   readonly stations: readonly StationState[];
   readonly next: { station: Station; label: string };
   readonly session: JobSession;
-  readonly edit: JobSession['edit'];
+  /** Changes the job; false where it cannot be kept so (the person has been told the limit). */
+  readonly edit: (change: (job: Job) => Job, group?: string) => boolean;
   readonly applyFix: (fix: Fix) => void;
   /** Pictures and lettering being taken in; goes on at whatever station one is. */
   readonly incoming: TaskRunner;
@@ -72,48 +76,32 @@ export function Follows({ hand, children }: { hand: boolean; children: ReactNode
   return <JobContext value={shown.open}>{shown.children}</JobContext>;
 }
 
-/** Opens a job from the bench; says so when it is not there. */
+/** Opens a job from the bench; says so when it is not there or cannot be read. */
 export function JobProvider({ id, children }: { id: string; children: ReactNode }) {
-  const { db, name } = useBench();
-  const [session, setSession] = useState<JobSession | null | 'missing'>(null);
-  const [history, setHistory] = useState<JobHistory>({ run: null, lastOutcome: null });
-
-  const readHistory = useCallback(async () => {
-    const records = await listRecords(db);
-    const lastOutcome = records.find(({ jobId }) => jobId === id)?.outcome ?? null;
-    setHistory({ run: await getRun(db, id), lastOutcome });
-  }, [db, id]);
+  const { store } = useBench();
+  const [opened, setOpened] = useState<
+    { session: JobSession; stored: StoredJob } | { lost: Unreadable | null } | null
+  >(null);
 
   useEffect(() => {
-    let opened: JobSession | null = null;
+    let session: JobSession | null = null;
     let gone = false;
     (async () => {
-      const stored = await loadJob(db, id);
-      await readHistory();
+      const found = await loadDocument(store, 'job', id);
       if (gone) return;
-      opened = stored ? createJobSession(db, name, stored) : null;
-      setSession(opened ?? 'missing');
-    })().catch(() => setSession('missing'));
+      if (!found?.ok) return setOpened({ lost: found?.lost ?? null });
+      session = createJobSession(store, found.kept);
+      setOpened({ session, stored: found.kept });
+    })().catch(() => setOpened({ lost: null }));
     return () => {
       gone = true;
-      opened?.close();
+      session?.close();
     };
-  }, [db, name, id, readHistory]);
+  }, [store, id]);
 
-  if (session === null) return <Box component="main" aria-busy="true" sx={{ p: 6 }} />;
-  if (session === 'missing') {
-    return (
-      <Box component="main" sx={{ p: 6, maxWidth: 720 }}>
-        <Alert severity="warning">
-          This job is not on the bench; it was deleted, or belongs to another browser.{' '}
-          <Link href={`/${name}`}>Go to the bench</Link>
-        </Alert>
-      </Box>
-    );
-  }
-  return (
-    <OpenJobProvider {...{ session, history, setHistory, readHistory }}>{children}</OpenJobProvider>
-  );
+  if (opened === null) return <Opening />;
+  if ('lost' in opened) return <NotThere lost={opened.lost} />;
+  return <OpenJobProvider session={opened.session}>{children}</OpenJobProvider>;
 }
 
 /**
@@ -132,58 +120,74 @@ function useJobOf({ jobStore }: JobSession): Job {
   return job;
 }
 
-interface OpenProps {
-  session: JobSession;
-  history: JobHistory;
-  setHistory: (change: (history: JobHistory) => JobHistory) => void;
-  readHistory: () => Promise<void>;
-  children: ReactNode;
+/** How the job came out the last time it was pressed. */
+function useLastOutcome(jobId: string) {
+  const { store } = useBench();
+  const [lastOutcome, setLastOutcome] = useState<JobHistory['lastOutcome']>(null);
+  const read = useCallback(async () => {
+    const records = await listRecords(store);
+    setLastOutcome(records.find((each) => each.jobId === jobId)?.outcome ?? null);
+  }, [store, jobId]);
+  useEffect(() => {
+    const again = () => void read().catch(() => undefined); // the log's own screen tells the trouble
+    again();
+    return store.hear((changes) => changes.some(({ kind }) => kind === 'record') && again());
+  }, [store, read]);
+  return [lastOutcome, read] as const;
 }
 
-function OpenJobProvider({ session, history, setHistory, readHistory, children }: OpenProps) {
-  const { db, name, shelf } = useBench();
+function OpenJobProvider({ session, children }: { session: JobSession; children: ReactNode }) {
+  const { name, shelf } = useBench();
   const units = useUnits();
   const notify = useNotify();
-  const job = useJobOf(session);
   const incoming = useTask();
-  const plan = useMemo(() => planJob(job, shelf, units), [job, shelf, units]);
+  const planned = usePlanned(useJobOf(session), shelf, units);
+  const jobId = session.jobStore.getState().job.id;
+  const [lastOutcome, refreshHistory] = useLastOutcome(jobId);
+  const [run, setRun] = useRun(jobId);
+  const history = useMemo(() => ({ run, lastOutcome }), [run, lastOutcome]);
 
-  const setRun = useCallback(
-    (run: Run | null) => {
-      setHistory((old) => ({ ...old, run }));
-      const kept = run ? putRun(db, run) : deleteRun(db, job.id);
-      kept.catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) }));
+  const edit = useCallback(
+    (change: (job: Job) => Job, group = '') => {
+      const refused = session.edit(change, group);
+      if (refused) notify({ tone: 'error', text: limitMet(refused, units) ?? '' });
+      return refused === null;
     },
-    [db, job.id, notify, setHistory],
+    [session, notify, units],
   );
-
   const pathTo = useCallback(
-    (station: Station) => `/${name}/job/${encodeURIComponent(job.id)}/${station}`,
-    [name, job.id],
+    (station: Station) => `/${name}/job/${encodeURIComponent(jobId)}/${station}`,
+    [name, jobId],
   );
   useEffect(() => {
     const ends = ['pagehide', 'pointerup', 'focusout'] as const;
+    const hidden = () => document.visibilityState === 'hidden' && session.saveNow();
     ends.forEach((end) => window.addEventListener(end, session.saveNow));
-    return () => ends.forEach((end) => window.removeEventListener(end, session.saveNow));
+    document.addEventListener('visibilitychange', hidden);
+    return () => {
+      ends.forEach((end) => window.removeEventListener(end, session.saveNow));
+      document.removeEventListener('visibilitychange', hidden);
+    };
   }, [session]);
   useEffect(() => keepOffline(STATIONS.map(pathTo)), [pathTo]);
 
-  const value = useMemo<OpenJob>(
-    () => ({
-      job,
-      plan,
-      history,
-      stations: stationStates(job, plan, history, units),
-      next: nextAction(plan, history),
-      session,
-      edit: session.edit,
-      applyFix: ({ patch }) => session.edit((old) => ({ ...old, ...patch })),
-      incoming,
-      setRun,
-      refreshHistory: readHistory,
-      pathTo,
-    }),
-    [job, plan, history, units, session, incoming, setRun, readHistory, pathTo],
+  const value = useMemo<OpenJob | null>(
+    () =>
+      planned && {
+        ...planned,
+        history,
+        stations: stationStates(planned.job, planned.plan, history, units),
+        next: nextAction(planned.plan, history),
+        session,
+        edit,
+        applyFix: ({ patch }) => void edit((old) => ({ ...old, ...patch })),
+        incoming,
+        setRun,
+        refreshHistory,
+        pathTo,
+      },
+    [planned, history, units, session, edit, incoming, setRun, refreshHistory, pathTo],
   );
+  if (!value) return <Opening words="Working out the job" />;
   return <JobContext value={value}>{children}</JobContext>;
 }

@@ -7,12 +7,17 @@ import Typography from '@mui/material/Typography';
 import CloudDoneOutlinedIcon from '@mui/icons-material/CheckCircleOutlined';
 import { useStore } from 'zustand';
 import { COLOURS } from '../theme';
+import { useBench } from '../bench/BenchProvider';
 import { useJob } from './JobProvider';
 
 /** Whether the work is stored, in two words. */
 export function SaveNote() {
   const { session } = useJob();
-  const { kind } = useStore(session.saveState);
+  const { keeper } = useBench();
+  const mine = useStore(session.saveState).kind;
+  const others = useStore(keeper.state).kind;
+  // “Saved” means all of it: the job, and what was noted at printer, machine and run
+  const kind = mine === 'saved' ? others : mine;
   const words = { saved: 'Saved', saving: 'Saving', conflict: 'Not saved', failed: 'Not saved' }[
     kind
   ];
@@ -55,6 +60,21 @@ export function SaveTrouble() {
     );
   }
   if (state.kind !== 'conflict') return null;
+  if (state.stored === null) {
+    return (
+      <Alert
+        severity="warning"
+        action={
+          <Button color="inherit" onClick={() => void session.keepMine()}>
+            Put it back
+          </Button>
+        }
+      >
+        This job was taken off the bench in another tab. What you see is kept here until you leave
+        it; nothing is stored unless you put it back.
+      </Alert>
+    );
+  }
   return (
     <Alert
       severity="warning"
@@ -63,14 +83,17 @@ export function SaveTrouble() {
           <Button color="inherit" onClick={() => void session.keepMine()}>
             Keep what I see here
           </Button>
-          <Button color="inherit" onClick={session.takeTheirs}>
-            Take the other one
-          </Button>
+          {state.stored.ok && (
+            <Button color="inherit" onClick={session.takeTheirs}>
+              Take the other one
+            </Button>
+          )}
         </Stack>
       }
     >
-      This job was changed in another tab at the same moment. Nothing is overwritten until you
-      choose.
+      {state.stored.ok
+        ? 'This job was changed in another tab at the same moment. Nothing is overwritten until you choose.'
+        : 'A newer Lucky Sheet changed this job in another tab; what it stored cannot be read here, and is set aside if you keep yours.'}
     </Alert>
   );
 }

@@ -59,10 +59,12 @@ export function seamLimits(
 ): { readonly from: number; readonly to: number }[] {
   const edges = [0, ...atMm, reach.lengthMm];
   const count = edges.length - 1;
+  // a hair inside what holds, so that the limit itself does, whatever is rounded
+  const most = (nth: number) => longest(reach, nth, count) - HAIR_MM;
   return atMm.map((at, i) => {
     const [before, after] = [edges[i] ?? 0, edges[i + 2] ?? reach.lengthMm];
-    const from = Math.max(before + HAIR_MM, after - longest(reach, i + 1, count));
-    const to = Math.min(after - HAIR_MM, before + longest(reach, i, count));
+    const from = Math.max(before + HAIR_MM, after - most(i + 1));
+    const to = Math.min(after - HAIR_MM, before + most(i));
     return { from: Math.min(at, from), to: Math.max(at, to) };
   });
 }

@@ -7,7 +7,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { PageQuestion } from './useTakeIn';
+import type { PageQuestion } from './useFileIntake';
 
 /** Which page of a PDF is the picture. */
 export function PageDialog({ question }: { question: PageQuestion }) {

@@ -1,0 +1,98 @@
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { DEMO_RECORDS } from '@/demo/records';
+import { blankOf, mugJob } from '@tests/support/jobs';
+import { DOCUMENT_KINDS, DOCUMENTS, readDocument, type DocumentKind, type Raw } from '.';
+
+const FOLDER = 'tests/fixtures/documents';
+/** The version that brought a kind. */
+const FIRST: Readonly<Partial<Record<DocumentKind, number>>> = { cutter: 2, figures: 3 };
+const sample = (kind: DocumentKind, version: number): unknown =>
+  JSON.parse(readFileSync(`${FOLDER}/${kind}.v${version}.json`, 'utf8'));
+const ever = DOCUMENT_KINDS.flatMap((kind) => {
+  const first = FIRST[kind] ?? 1;
+  return Array.from(
+    { length: DOCUMENTS[kind].version - first + 1 },
+    (_, i) => [kind, first + i] as const,
+  );
+});
+
+test.each(ever)('a %s of version %i, as it was written then, is read', (kind, version) => {
+  const read = readDocument(kind, version, sample(kind, version));
+  expect(read).toMatchObject({ ok: true, value: { ...(sample(kind, version) as object) } });
+});
+
+test('no sample is of a version that never was', () => {
+  const known = new Set(ever.map(([kind, version]) => `${kind}.v${version}.json`));
+  const files = readdirSync(FOLDER).filter((name) => !name.includes('-file.'));
+  expect(files.filter((name) => !known.has(name))).toEqual([]);
+});
+
+describe('what cannot be read says why and never throws', () => {
+  test.each<[string, unknown, number, boolean, RegExp]>([
+    ['nothing', undefined, 4, false, /empty/],
+    ['{}', {}, 4, false, /id/],
+    ['a list', [], 4, false, /empty/],
+    ['a newer one', mugJob(), 99, true, /newer Lucky Sheet/],
+    ['no version', mugJob(), Number.NaN, false, /not a version/],
+    ['version 0', mugJob(), 0, false, /not a version/],
+  ])('%s', (_what, body, version, newer, says) => {
+    const read = readDocument('job', version, body);
+    expect(read).toMatchObject({ ok: false, newer });
+    expect(read.ok ? '' : read.reason).toMatch(says);
+  });
+
+  test.each(ever)('a %s of version %i with each part broken', (kind, version) => {
+    const whole = sample(kind, version) as Raw;
+    for (const key of Object.keys(whole))
+      for (const wrong of [null, [], {}, 'x', -1e9, [[[]]]])
+        expect(() => readDocument(kind, version, { ...whole, [key]: wrong })).not.toThrow();
+  });
+});
+
+describe('what version 4 bounds is brought within its bounds, not lost', () => {
+  test('a timer of a microsecond and a plate of 5 × 3 mm', () => {
+    const machine = { ...(sample('machine', 3) as Raw), timerMaxS: 1e-6 };
+    const read = readDocument('machine', 3, { ...machine, plate: { widthMm: 5, heightMm: 3 } });
+    expect(read).toMatchObject({
+      ok: true,
+      value: { timerMaxS: 5, plate: { widthMm: 20, heightMm: 20 } },
+    });
+  });
+
+  test('an apron 5e-303 mm wide', () => {
+    const { form } = blankOf('apron');
+    const apron = { ...blankOf('apron'), form: { ...form, widthMm: 5e-303 } };
+    expect(readDocument('blank', 3, apron)).toMatchObject({
+      ok: true,
+      value: { form: { widthMm: 0.1 } },
+    });
+  });
+
+  test('an outline that crosses itself is made simple; a scribble is refused, whole', () => {
+    const outline = (rings: number[][][]) => ({
+      ...blankOf('medallion'),
+      form: { kind: 'outline', rings, edgeKeepOutMm: 0, sides: 1 },
+    });
+    // a disc whose edge runs back over itself by hundredths of a millimetre, sixty times
+    const knots = Array.from({ length: 60 }, (_, i) => {
+      const angle = (i * 2 * Math.PI) / 60;
+      const at = (turn: number, radius: number) => [
+        60 + radius * Math.cos(angle + turn),
+        60 + radius * Math.sin(angle + turn),
+      ];
+      return [at(0, 50), at(4e-4, 50.01), at(2e-4, 49.99), at(1e-4, 50.01)];
+    }).flat();
+    expect(readDocument('blank', 3, outline([knots]))).toMatchObject({ ok: true });
+    expect(readDocument('blank', 4, outline([knots]))).toMatchObject({
+      ok: false,
+      reason: expect.stringMatching(/crosses itself/) as unknown,
+    });
+    const wild = Array.from({ length: 4000 }, (_, i) => [(i * 7919) % 1000, (i * 104729) % 997]);
+    expect(readDocument('blank', 3, outline([wild]))).toMatchObject({ ok: false });
+  });
+});
+
+test('the demo’s records are of the version they are stored as', () => {
+  expect(DEMO_RECORDS.map((record) => readDocument('record', 3, record).ok)).not.toContain(false);
+  expect(existsSync(FOLDER)).toBe(true);
+});

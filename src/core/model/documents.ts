@@ -1,0 +1,174 @@
+import type { z } from 'zod';
+import { blankSchema, type Blank } from './blank';
+import { jobSchema, type Job } from './job';
+import { migrate, UnknownVersionError, type Raw, type Steps } from './migrate';
+import { tidyOutline } from './outline';
+import { LEAST_SIZE_MM } from './primitives';
+import { recordSchema, type PressRecord } from './record';
+import { runSchema, type Run } from './run';
+import {
+  cutterSchema,
+  LEAST_HAND_SIZE_MM,
+  LEAST_TIMER_S,
+  machineSchema,
+  ownFiguresSchema,
+  paperSchema,
+  printerSchema,
+  type Cutter,
+  type Machine,
+  type OwnFigures,
+  type Paper,
+  type Printer,
+  type Shelf,
+} from './shelf';
+
+/** Everything that is kept, by its kind. */
+export interface Documents {
+  readonly job: Job;
+  readonly blank: Blank;
+  readonly paper: Paper;
+  readonly printer: Printer;
+  readonly machine: Machine;
+  readonly cutter: Cutter;
+  readonly figures: OwnFigures;
+  readonly run: Run;
+  readonly record: PressRecord;
+}
+export type DocumentKind = keyof Documents;
+
+/** The shelf's lists and the kind of document each holds. */
+export const SHELF_KINDS = {
+  blanks: 'blank',
+  papers: 'paper',
+  printers: 'printer',
+  machines: 'machine',
+  cutters: 'cutter',
+  figures: 'figures',
+} as const satisfies Record<keyof Shelf, DocumentKind>;
+export const SHELF_LISTS = Object.keys(SHELF_KINDS) as (keyof Shelf)[];
+
+interface Reader<T> {
+  /** Raise it with every change of shape, and add the step that leads there. */
+  readonly version: number;
+  readonly schema: z.ZodType<T>;
+  readonly steps: Steps;
+}
+
+const same = (document: Raw): Raw => document;
+/** Versions 1 to 3 were common to all kinds; 2 and 3 brought fields that all have a default. */
+const COMMON: Steps = { 1: same, 2: same };
+
+const isRaw = (value: unknown): value is Raw =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Lifts sizes that are smaller than anything can be to the least there is. */
+const lifted = (document: Raw, keys: readonly string[], least: number): Raw => ({
+  ...document,
+  ...Object.fromEntries(
+    keys.flatMap((key) => {
+      const value = document[key];
+      return typeof value === 'number' && value > 0 && value < least ? [[key, least]] : [];
+    }),
+  ),
+});
+
+const FORM_SIZES = ['girthMm', 'rimGirthMm', 'baseGirthMm', 'wallHeightMm', 'heightMm'].concat(
+  ...['widthMm', 'lengthMm', 'diameterMm'],
+);
+
+/** Version 4 of a blank: least sizes, outlines simple and thinned. */
+function blankTo4(document: Raw): Raw {
+  const { form } = document;
+  if (!isRaw(form)) return document;
+  const sized = lifted(form, FORM_SIZES, LEAST_SIZE_MM);
+  if (form.kind !== 'outline' || !Array.isArray(form.rings)) return { ...document, form: sized };
+  const tidy = tidyOutline(form.rings as [number, number][][]);
+  return { ...document, form: tidy.ok ? { ...sized, rings: tidy.value } : sized };
+}
+
+/** Version 4 of a job: its blank's, and least sizes of pictures and times. */
+function jobTo4(document: Raw): Raw {
+  const { blank, placements, heat } = document;
+  const sizing = (placement: unknown): unknown =>
+    isRaw(placement) && isRaw(placement.sizing)
+      ? { ...placement, sizing: lifted(placement.sizing, ['widthMm', 'heightMm'], LEAST_SIZE_MM) }
+      : placement;
+  return {
+    ...document,
+    ...(isRaw(blank) ? { blank: blankTo4(blank) } : {}),
+    ...(Array.isArray(placements) ? { placements: placements.map(sizing) } : {}),
+    ...(isRaw(heat) && isRaw(heat.own)
+      ? { heat: { ...heat, own: lifted(heat.own, ['dwellS'], 1) } }
+      : {}),
+  };
+}
+
+const handSized = (document: Raw): Raw =>
+  lifted(
+    document,
+    ['widthMm', 'heightMm', 'maxPaperWidthMm', 'printAndCutWidthMm'],
+    LEAST_HAND_SIZE_MM,
+  );
+
+const machineTo4 = (document: Raw): Raw => ({
+  ...lifted(document, ['timerMaxS'], LEAST_TIMER_S),
+  ...(isRaw(document.plate) ? { plate: handSized(document.plate) } : {}),
+});
+
+/** How each kind is read, and the way there from every version ever written. */
+export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } = {
+  job: { version: 4, schema: jobSchema, steps: { ...COMMON, 3: jobTo4 } },
+  blank: { version: 4, schema: blankSchema, steps: { ...COMMON, 3: blankTo4 } },
+  paper: { version: 4, schema: paperSchema, steps: { ...COMMON, 3: handSized } },
+  printer: { version: 4, schema: printerSchema, steps: { ...COMMON, 3: handSized } },
+  machine: { version: 4, schema: machineSchema, steps: { ...COMMON, 3: machineTo4 } },
+  cutter: { version: 4, schema: cutterSchema, steps: { ...COMMON, 3: handSized } },
+  figures: {
+    version: 4,
+    schema: ownFiguresSchema,
+    steps: { ...COMMON, 3: (document) => lifted(document, ['dwellS'], 1) },
+  },
+  run: { version: 3, schema: runSchema, steps: COMMON },
+  record: { version: 3, schema: recordSchema, steps: COMMON },
+};
+export const DOCUMENT_KINDS = Object.keys(DOCUMENTS) as DocumentKind[];
+
+export type ReadDocument<T> =
+  | { readonly ok: true; readonly value: T }
+  /** `newer`: a newer Lucky Sheet wrote it; else it is damaged. */
+  | { readonly ok: false; readonly newer: boolean; readonly reason: string };
+
+/** At most this many complaints are listed; the rest would help nobody. */
+const MAX_COMPLAINTS = 3;
+
+/** What a schema has against a value, in one line. */
+export function complaints({ issues }: z.ZodError, under = ''): string {
+  const list = issues
+    .slice(0, MAX_COMPLAINTS)
+    .map(({ path, message }) => `${[under, ...path].filter(String).join('.') || 'it'}: ${message}`);
+  const more = issues.length - list.length;
+  return list.join('; ') + (more > 0 ? `; and ${more} more` : '');
+}
+
+/**
+ * Reads a document of a kind as some version wrote it; never throws.
+ * @param under where it stands in what is read, for the reason.
+ */
+export function readDocument<K extends DocumentKind>(
+  kind: K,
+  version: number,
+  body: unknown,
+  under = '',
+): ReadDocument<Documents[K]> {
+  const { version: target, schema, steps } = DOCUMENTS[kind];
+  const damaged = (reason: string) => ({ ok: false, newer: false, reason }) as const;
+  if (!isRaw(body)) return damaged(`${under || 'it'} is empty`);
+  try {
+    const read = schema.safeParse(migrate(body, version, target, steps));
+    return read.success ? { ok: true, value: read.data } : damaged(complaints(read.error, under));
+  } catch (error) {
+    if (error instanceof UnknownVersionError)
+      return { ok: false, newer: error.newer, reason: error.message };
+    throw error;
+  }
+}

@@ -1,0 +1,23 @@
+/** What may stand before the drawing itself, and how each ends. */
+const BEFORE = [
+  ['<?', '?>'],
+  ['<!--', '-->'],
+  ['<!doctype', '>'],
+] as const;
+
+/**
+ * Whether a text begins as an SVG drawing: past a byte order mark, an XML declaration, comments and a
+ * document type comes `<svg`. Each letter is looked at once, however many comments there are.
+ */
+export function beginsAsSvg(text: string): boolean {
+  const low = text.toLowerCase();
+  let at = low.startsWith('\uFEFF') ? 1 : 0;
+  for (;;) {
+    while (/\s/.test(low[at] ?? '')) at++;
+    const prolog = BEFORE.find(([opens]) => low.startsWith(opens, at));
+    if (!prolog) return /^<svg[\s>/]/.test(low.slice(at, at + 5));
+    const end = low.indexOf(prolog[1], at + prolog[0].length);
+    if (end < 0) return false;
+    at = end + prolog[1].length;
+  }
+}
