@@ -1,24 +1,3 @@
 'use client';
 
-import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-
-/** Shown when a screen breaks; the work itself is stored after every change. */
-export default function ScreenError({ error, reset }: { error: Error; reset: () => void }) {
-  return (
-    <Box component="main" sx={{ p: 6, maxWidth: 720 }}>
-      <Alert
-        severity="error"
-        action={
-          <Button color="inherit" onClick={reset}>
-            Try again
-          </Button>
-        }
-      >
-        This screen broke: {error.message} Your work is stored in this browser; nothing of it is
-        lost.
-      </Alert>
-    </Box>
-  );
-}
+export { ScreenError as default } from '@/ui/ScreenError';

@@ -8,6 +8,7 @@ import { planSheets, type Misfit, type Sheet, type Tiling } from './sheet';
 import { toolsFor, type Tools } from './shelf';
 import { TRANSFERS } from './transfer';
 import { TRADE_UNITS, type UnitStyle } from './units';
+import { unlessTooMuch, within } from './work';
 
 /** Everything that follows from a job and a shelf. Computed, never stored. */
 export interface JobPlan {
@@ -24,29 +25,64 @@ export interface JobPlan {
   readonly tools: Tools & { readonly recipe: Recipe };
 }
 
+/** Work of one stage at most: about a third of a second on an ordinary computer. */
+const STAGE_WORK = 100_000;
+
+/** A stage of the pipeline that was not carried through, and what there was too much of. */
+export interface Overwork {
+  readonly stage: 'pieces' | 'sheets' | 'press' | 'checks';
+  readonly what: string;
+}
+
 /**
  * The whole pipeline: blank → faces → pieces → mirror → sheets → press steps → checks.
  * Pure and synchronous; `units` only decides how figures are written in sentences. A tool that the
- * shelf lacks is stood in for by the nearest, and a finding says so.
+ * shelf lacks is stood in for by the nearest, and a finding says so. Every stage may do so much work,
+ * the same on every machine; one that would take more is left out, and a finding says why.
  */
 export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS): JobPlan {
+  const overwork: Overwork[] = [];
+  const bounded = <T>(stage: Overwork['stage'], work: () => T, instead: () => T): T =>
+    unlessTooMuch(
+      () => within(STAGE_WORK, work),
+      ({ what }) => {
+        overwork.push({ stage, what });
+        return instead();
+      },
+    );
   const tools = toolsFor(job, shelf);
   const { paper, printer, machine, cutter } = tools;
   const transfer = TRANSFERS[job.transfer];
 
-  const faces = facesOf(job.blank);
-  const pieces = layOut(job, faces);
+  const faces = within(STAGE_WORK, () => facesOf(job.blank));
+  const pieces = bounded<Piece[]>(
+    'pieces',
+    () => layOut(job, faces),
+    () => [],
+  );
   const mirror = planMirror(transfer, printer, job.sheet.mirrorBy);
   const arts = new Map(job.arts.map((art) => [art.sha256, art]));
-  const sheets = planSheets(pieces, { job, arts, paper, printer, mirror, units });
-  const { recipe, press } = planPress({
-    ...{ job, machine, faces, pieces, units },
-    figures: shelf.figures,
-  });
-  const checks = checkPlan({
+  const onSheets = { job, arts, paper, printer, mirror, units };
+  const sheets = bounded(
+    'sheets',
+    () => planSheets(pieces, onSheets),
+    () => planSheets([], onSheets),
+  );
+  const pressed = { job, machine, faces, units, figures: shelf.figures };
+  const { recipe, press } = bounded(
+    'press',
+    () => planPress({ ...pressed, pieces }),
+    () => planPress({ ...pressed, pieces: [] }),
+  );
+  const found = {
     ...{ job, transfer, paper, printer, cutter, machine, recipe, press, shelf },
-    ...{ missing: tools.missing, faces, pieces, mirror, sheets, units },
-  });
+    ...{ missing: tools.missing, faces, pieces, mirror, sheets, units, overwork },
+  };
+  const checks = bounded(
+    'checks',
+    () => checkPlan(found),
+    () => checkPlan({ ...found, pieces: [] }),
+  );
 
   return { faces, pieces, mirror, ...sheets, press, checks, tools: { ...tools, recipe } };
 }

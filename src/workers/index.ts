@@ -22,3 +22,4 @@ export type { ReadPage } from './pdfPages';
 export type { TakenIn } from './takeIn';
 export type { Preparation } from './prepare';
 export type { TrialResult, TrialSettings } from './trial';
+export { createPlanner, type Planner, type PlanRequest } from './planner';

@@ -6,9 +6,11 @@ import {
   outset,
   regionBox,
   roundedRing,
+  thinned,
   type Region,
 } from '../geometry';
 import type { FormOf } from '../model';
+import { unlessTooMuch } from '../work';
 import { scaledDoubt, unitDoubt } from './doubt';
 import { faceBox, middleOf, PLAIN_EDGES, present, type Face, type Zone } from './face';
 import type { FormRules } from './rules';
@@ -22,7 +24,13 @@ interface Flat {
 
 /** The band along the outer edge. The moved edge lies wholly inside: both together bound it. */
 const edgeBand = ({ region: [edge], edgeKeepOutMm }: Flat): Region =>
-  edge && edgeKeepOutMm > 0 ? [edge, ...growRegion([edge], -edgeKeepOutMm)] : [];
+  edge && edgeKeepOutMm > 0
+    ? // a band that cannot be worked out is not shown; `core/plan` says why such an outline is refused
+      unlessTooMuch(
+        () => [edge, ...growRegion([edge], -edgeKeepOutMm)],
+        () => [],
+      )
+    : [];
 
 const zoneOf = (id: string, label: string, kind: Zone['kind'], region: Region): Zone | null =>
   region.length > 0 ? { id, label, kind, region } : null;
@@ -99,11 +107,15 @@ export const DISC: FormRules<FormOf<'disc'>> = {
     ),
 };
 
+/** Points of an outline nearer than this to the line without them are left out, mm. */
+const TOLERANCE_MM = 0.005;
+
 /** Any outline in real units. */
 export const OUTLINE: FormRules<FormOf<'outline'>> = {
   label: 'Own outline',
   faces: (form) => {
-    const rings = form.rings.map((ring) => ring.map(([x, y]) => ({ x, y })));
+    const drawn = form.rings.map((ring) => ring.map(([x, y]) => ({ x, y })));
+    const rings = thinned(drawn, TOLERANCE_MM);
     const whole = [...rings].sort((a, b) => size(b) - size(a));
     return flatFaces({ ...form, region: whole, holes: whole.slice(1) });
   },

@@ -52,6 +52,8 @@ export interface Findings {
   readonly pieces: readonly Piece[];
   readonly mirror: MirrorPlan;
   readonly sheets: SheetPlan;
+  /** Stages that were left out, since they would take too much work, and what there is too much of. */
+  readonly overwork: readonly { readonly stage: string; readonly what: string }[];
   readonly units: UnitStyle;
 }
 

@@ -2,6 +2,7 @@ import type { Face } from '../blank';
 import { applyAffine, chain, crossingsAt, inverse, isBetween, type Region } from '../geometry';
 import type { Piece, PieceArt, Slot } from '../layout';
 import type { Artwork, Job, Placement } from '../model';
+import { spend } from '../work';
 import type { Check, Findings, Rule } from './check';
 
 /** A placement where it lies, with everything a rule asks about it. */
@@ -31,6 +32,9 @@ function everyPlacement({ job, pieces, faces }: Findings): Placed[] {
     }),
   );
 }
+
+/** Corners a line is held against for a unit of work. */
+const CORNERS_A_UNIT = 400;
 
 /** A rule asked about each placement. */
 export const perArt =
@@ -63,6 +67,8 @@ export function detailShareIn({ art, placed, slot }: Placed, region: Region): nu
   const [lines, along] = upright ? [rows, columns] : [columns, rows];
   const whole = cells.reduce((sum, weight) => sum + weight, 0);
   let inside = 0;
+  const corners = region.reduce((sum, { length }) => sum + length, 0);
+  spend((lines * corners) / CORNERS_A_UNIT, 'detail in outlines');
   for (let line = 0; line < lines; line++) {
     const v = (line + 0.5) / lines;
     const start = applyAffine(toFace, upright ? { x: 0, y: v } : { x: v, y: 0 });

@@ -1,5 +1,5 @@
 import { isCloth, type Pressure } from '../model';
-import { cools, DYE_MOVES_FROM_C, effectivePlate, runsText } from '../press';
+import { cools, DYE_MOVES_FROM_C, effectivePlate, MOST_SECTIONS, runsText } from '../press';
 import { fahrenheitToC, formatDuration, formatSize, formatTemperature } from '../units';
 import type { Check, Findings, Rule } from './check';
 
@@ -195,6 +195,28 @@ const drop: Rule = ({ job, machine }) =>
       )
     : [];
 
+/** A plate far too small for the thing, or a timer far too short for the time. */
+const beyondPlan: Rule = ({ press, machine, units }) => {
+  const plate = effectivePlate(machine);
+  const many = press.sides.find(({ tooMany }) => tooMany !== null)?.tooMany ?? null;
+  if (many !== null && plate)
+    return at(
+      'too-many-sections',
+      'stop',
+      `“${machine.name}” heats ${formatSize(plate.widthMm, plate.heightMm, units.length)} evenly: it would be put down ${many} times and more; up to ${MOST_SECTIONS} are planned. Use a larger plate.`,
+      `${many} times`,
+    );
+  const { tooManyPresses, timer: runs } = press;
+  return tooManyPresses === null
+    ? []
+    : at(
+        'too-many-presses',
+        'stop',
+        `That would be ${tooManyPresses} presses, the timer set ${runs.length} times for each. Use a machine with a longer timer or a larger plate.`,
+        `${tooManyPresses} presses`,
+      );
+};
+
 /** What would spoil the blank at the press: pressure, pad, limits, covers, second heats. */
 export const PRESS_RULES: readonly Rule[] = [
   cracks,
@@ -211,4 +233,5 @@ export const PRESS_RULES: readonly Rule[] = [
   peelRule,
   unattended,
   drop,
+  beyondPlan,
 ];

@@ -1,4 +1,4 @@
-import type { Check, Fix, Rule } from './check';
+import type { Check, Fix, Rule, Station } from './check';
 
 /** What the job is printed, cut and pressed with is not on the shelf it stands on. */
 const missingTool: Rule = ({ missing, job }) =>
@@ -24,5 +24,17 @@ const missingTool: Rule = ({ missing, job }) =>
     };
   });
 
-/** Is everything there that it is made with? */
-export const TOOL_RULES: readonly Rule[] = [missingTool];
+const WHERE: Readonly<Record<string, Station>> = { sheets: 'sheets', press: 'heat' };
+
+/** What there is too much of is told, with what to make fewer of. */
+const tooMuch: Rule = ({ overwork }) =>
+  overwork.map(({ stage, what }) => ({
+    id: `too-much-${stage}`,
+    level: 'stop',
+    station: WHERE[stage] ?? 'art',
+    text: `This is more than can be worked out: too many ${what}. Take a simpler outline, fewer names, larger steps or fewer copies.`,
+    figure: what,
+  }));
+
+/** Is everything there that it is made with, and can it be worked out at all? */
+export const TOOL_RULES: readonly Rule[] = [missingTool, tooMuch];

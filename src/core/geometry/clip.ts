@@ -1,10 +1,10 @@
 import { areaPathsD, differenceD, FillRule, intersectD, unionD } from 'clipper2-ts';
 import { area, bottom, contains, intersection, right, type Box } from './box';
 import type { Point } from './affine';
-import { doubleArea, holds, regionBox, type Region, type Ring } from './region';
+import { spend, TooMuchWork } from '../work';
+import { doubleArea, holds, isUprightRect, regionBox, type Region, type Ring } from './region';
+import { crossingsOf, DECIMALS, easierAxis } from './simple';
 
-/** Decimals of a millimetre kept by the polygon engine: a tenth of a micrometre. */
-export const DECIMALS = 4;
 const GRID = 10 ** DECIMALS;
 const onGrid = (value: number): number => Math.round(value * GRID) / GRID;
 
@@ -27,43 +27,104 @@ type Clip = (one: Point[][], other: Point[][], rule: FillRule, decimals: number)
 const crosswise = (rings: readonly Ring[]): Point[][] =>
   rings.map((ring) => ring.map(({ x, y }) => ({ x: y, y: x })).reverse());
 
+/** Edges a sweep looks at for a unit of work. */
+const LOOKS_A_UNIT = 20;
+
 /**
- * Does work of the polygon engine along the longer side of what it is done to: `turn` lays the
- * rings so. The work grows with the number of edges the engine's sweep line stands on: swept along
- * its length, the torn edge of a long wrap is a few at a time; swept across, it is thousands.
+ * Does work of the polygon engine along the axis on which its sweep line has least to look at:
+ * `turn` lays the rings so. Swept along its length, the torn edge of a long wrap is a few edges at
+ * a time; swept across, it is thousands.
  */
 export function alongside(
   rings: readonly Ring[],
   work: (turn: typeof crosswise) => Point[][],
 ): Point[][] {
-  const { width, height } = regionBox(rings);
-  if (width > height) return crosswise(work(crosswise));
+  const { axis, looks } = easierAxis(rings);
+  spend(looks / LOOKS_A_UNIT, 'corners of outlines');
+  // the engine sweeps down the page
+  if (axis === 'x') return crosswise(work(crosswise));
   return work((same) => same.map((ring) => [...ring]));
+}
+
+/** Regions of fewer corners than this are combined unasked: they cannot cross often. */
+const FEW_CORNERS = 200;
+/** Crossings of one combination at most: what takes the engine about a second. */
+const MOST_CROSSINGS = 10_000;
+/** What a corner and a crossing cost. */
+const CORNER_COST = 2;
+const CROSSING_COST = 8;
+
+/** Takes the work of a combination off what may be done, before it is begun. */
+function weigh(rings: readonly Ring[]): void {
+  const corners = rings.reduce((sum, { length }) => sum + length, 0);
+  spend(CORNER_COST * corners, 'corners of outlines');
+  const crossings = corners < FEW_CORNERS ? 0 : crossingsOf(rings, MOST_CROSSINGS);
+  if (crossings === MOST_CROSSINGS) throw new TooMuchWork('crossings of outlines');
+  spend(CROSSING_COST * crossings, 'crossings of outlines');
 }
 
 const combine = (clip: Clip, one: Region, other: Region, rule = FillRule.EvenOdd): Point[][] => {
   const [first, second] = [mutable(one), mutable(other)];
+  weigh([...first, ...second]);
   return alongside([...first, ...second], (turn) =>
     clip(turn(first), turn(second), rule, DECIMALS),
   );
 };
 
+/** Which of some boxes overlap no other. */
+function standApart(boxes: readonly Box[]): boolean[] {
+  const order = boxes.map((box, i) => ({ box, i })).sort((a, b) => a.box.x - b.box.x);
+  const apart = boxes.map(() => true);
+  order.forEach(({ box, i }, at) => {
+    for (let next = at + 1; next < order.length; next++) {
+      const other = order[next] as (typeof order)[number];
+      if (other.box.x > right(box)) break;
+      if (other.box.y > bottom(box) || bottom(other.box) < box.y) continue;
+      apart[i] = false;
+      apart[other.i] = false;
+    }
+  });
+  return apart;
+}
+
 /** The same region with outer edges and holes wound opposite ways, overlaps resolved. */
 export function oriented(region: Region): Point[][] {
   const rings = mutable(region);
-  const [ring] = rings;
-  // a single line has no holes: the right way round is all it needs
-  if (ring && rings.length === 1) return [doubleArea(ring) < 0 ? ring.reverse() : ring];
-  return combine(unionD, rings, []);
+  const apart = standApart(rings.map((ring) => regionBox([ring])));
+  // a line that meets no other has no holes: the right way round is all it needs
+  const alone = rings.filter((_, i) => apart[i]);
+  const meeting = rings.filter((_, i) => !apart[i]);
+  return [
+    ...alone.map((ring) => (doubleArea(ring) < 0 ? ring.reverse() : ring)),
+    ...(meeting.length > 0 ? combine(unionD, meeting, []) : []),
+  ];
 }
 
-export const unite = (...regions: readonly Region[]): Region =>
-  combine(unionD, regions.flatMap(oriented), [], FillRule.NonZero);
+/** All of them as one region; what touches nothing else is left as it is. */
+export function unite(...regions: readonly Region[]): Region {
+  const parts = regions.map(oriented);
+  const apart = standApart(parts.map(regionBox));
+  const alone = parts.filter((_, i) => apart[i]).flat();
+  const meeting = parts.filter((_, i) => !apart[i]).flat();
+  if (meeting.length === 0) return alone;
+  return [...alone, ...combine(unionD, meeting, [], FillRule.NonZero)];
+}
 
 export const subtract = (from: Region, what: Region): Region =>
   what.length === 0 ? from : combine(differenceD, from, what);
 
-export const overlapOf = (one: Region, other: Region): Region => combine(intersectD, one, other);
+/**
+ * What two regions have in common. Cut by a rectangle, lines that lie within it stay as they are: what
+ * lies in an odd number of lines does so after each line was cut by itself.
+ */
+export function overlapOf(one: Region, other: Region): Region {
+  const box = regionBox(one);
+  const inside = (ring: Ring) => contains(box, regionBox([ring]));
+  if (!isUprightRect(one) || !other.some(inside)) return combine(intersectD, one, other);
+  const crossing = other.filter((ring) => !inside(ring));
+  const kept = mutable(other.filter(inside));
+  return crossing.length === 0 ? kept : [...kept, ...combine(intersectD, one, crossing)];
+}
 
 /** Area in mm², holes taken off. */
 export const regionArea = (region: Region): number => Math.abs(areaPathsD(oriented(region)));

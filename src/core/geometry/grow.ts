@@ -1,7 +1,9 @@
 import { EndType, inflatePathsD, JoinType } from 'clipper2-ts';
 import type { Point } from './affine';
-import { alongside, DECIMALS, oriented } from './clip';
+import { spend, TooMuchWork } from '../work';
+import { alongside, oriented } from './clip';
 import { doubleArea, type Region, type Ring } from './region';
+import { DECIMALS, nearPairsOf, thinned } from './simple';
 
 /** How far a chord may stand off its arc, mm: far below what scissors can follow. */
 const CHORD_ERROR_MM = 0.01;
@@ -48,6 +50,20 @@ function growConvex(ring: Ring, byMm: number): Ring | null {
   return byMm > 0 || keepsEdges(ring, grown) ? grown : null;
 }
 
+/** Lines of fewer corners than this are moved unasked. */
+const FEW_CORNERS = 200;
+/** Pairs of edges that get into each other's way at most: what takes the engine about a second. */
+const MOST_PAIRS = 150_000;
+
+/** Takes the work of moving edges off what may be done: edges nearer than they move meet. */
+function weigh(rings: readonly Ring[], byMm: number): void {
+  const corners = rings.reduce((sum, { length }) => sum + length, 0);
+  spend(3 * corners, 'corners of outlines');
+  const pairs = corners < FEW_CORNERS ? 0 : nearPairsOf(rings, 2 * byMm, MOST_PAIRS);
+  if (pairs === MOST_PAIRS) throw new TooMuchWork('corners closer together than its margin');
+  spend(pairs / 4, 'corners closer together than its margin');
+}
+
 /**
  * Moves the edge outwards by `byMm` (inwards when negative); holes get smaller. Corners are kept
  * sharp or rounded.
@@ -62,7 +78,8 @@ export function growRegion(
   const convex = ring && others.length === 0 && corners === 'sharp' ? growConvex(ring, byMm) : null;
   if (convex) return [convex];
   const join = corners === 'sharp' ? JoinType.Miter : JoinType.Round;
-  const rings = oriented(region);
+  const rings = thinned(oriented(region), CHORD_ERROR_MM / 2).filter(({ length }) => length > 2);
+  weigh(rings, Math.abs(byMm));
   return alongside(rings, (turn) =>
     inflatePathsD(turn(rings), byMm, join, EndType.Polygon, MITRE_LIMIT, DECIMALS, CHORD_ERROR_MM),
   );

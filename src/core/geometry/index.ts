@@ -12,5 +12,5 @@ export {
   withoutHoles,
 } from './clip';
 export { growRegion } from './grow';
-export { crossingsOf, simpleRegion } from './simple';
+export { crossingsOf, simpleRegion, thinned } from './simple';
 export * from './shapes';

@@ -1,55 +1,94 @@
 import { FillRule, ramerDouglasPeuckerD, unionD } from 'clipper2-ts';
-import { DECIMALS } from './clip';
 import type { Point } from './affine';
-import { doubleArea, regionBox, type Region, type Ring } from './region';
+import { doubleArea, type Region, type Ring } from './region';
 
-/** An edge with the span it takes along the axis that edges are sorted by. */
-interface Edge {
-  readonly a: Point;
-  readonly b: Point;
-  readonly from: number;
-  readonly to: number;
-  readonly low: number;
-  readonly high: number;
+/** Decimals of a millimetre kept by the polygon engine: a tenth of a micrometre. */
+export const DECIMALS = 4;
+
+type Axis = 'x' | 'y';
+
+/**
+ * How much a sweep line has to look at when it goes along an axis: for every edge the
+ * corners in its span, since all edges it stands on are looked at again at each corner.
+ */
+function sweepCost(rings: readonly Ring[], along: Axis): number {
+  const corners = Float64Array.from(rings.flatMap((ring) => ring.map((point) => point[along])));
+  corners.sort();
+  const before = (at: number, orAt: boolean): number => {
+    let [low, high] = [0, corners.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      const corner = corners[middle] as number;
+      if (corner < at || (orAt && corner === at)) low = middle + 1;
+      else high = middle;
+    }
+    return low;
+  };
+  return rings.reduce(
+    (sum, ring) =>
+      sum +
+      ring.reduce((part, { [along]: a }, i) => {
+        const b = (ring[(i + 1) % ring.length] as Point)[along];
+        return part + before(Math.max(a, b), true) - before(Math.min(a, b), false);
+      }, 0),
+    0,
+  );
 }
 
-function edgesOf(rings: readonly Ring[], along: 'x' | 'y'): Edge[] {
+/** The axis along which a sweep line has least to look at, and how much that is. */
+export function easierAxis(rings: readonly Ring[]): { axis: Axis; looks: number } {
+  const [x, y] = [sweepCost(rings, 'x'), sweepCost(rings, 'y')];
+  return x < y ? { axis: 'x', looks: x } : { axis: 'y', looks: y };
+}
+
+/** Edges as columns of numbers, by where they begin along an axis: both ends, and the span across it. */
+function edgesBy(rings: readonly Ring[], along: Axis, reachMm: number) {
   const over = along === 'x' ? 'y' : 'x';
-  return rings.flatMap((ring) =>
-    ring.map((a, i): Edge => {
+  const edges = rings.flatMap((ring) =>
+    ring.map((a, i) => {
       const b = ring[(i + 1) % ring.length] ?? a;
-      return {
-        ...{ a, b },
-        ...{ from: Math.min(a[along], b[along]), to: Math.max(a[along], b[along]) },
-        ...{ low: Math.min(a[over], b[over]), high: Math.max(a[over], b[over]) },
-      };
+      return a[along] < b[along] ? [a, b] : [b, a];
     }),
-  );
+  ) as [Point, Point][];
+  edges.sort(([a], [b]) => a[along] - b[along]);
+  const column = (of: (a: Point, b: Point) => number) =>
+    Float64Array.from(edges, ([a, b]) => of(a, b));
+  return {
+    count: edges.length,
+    from: column((a) => a[along]),
+    to: column((_a, b) => b[along] + reachMm),
+    low: column((a, b) => Math.min(a[over], b[over]) - reachMm),
+    high: column((a, b) => Math.max(a[over], b[over])),
+    cross: (i: number, j: number) => cross(edges[i] as [Point, Point], edges[j] as [Point, Point]),
+  };
 }
 
 const side = (a: Point, b: Point, p: Point): number =>
   Math.sign((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x));
 
 /** Whether two edges cross at a point inside both. */
-const cross = (one: Edge, other: Edge): boolean =>
-  side(one.a, one.b, other.a) * side(one.a, one.b, other.b) < 0 &&
-  side(other.a, other.b, one.a) * side(other.a, other.b, one.b) < 0;
+const cross = ([a, b]: [Point, Point], [c, d]: [Point, Point]): boolean =>
+  side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
 
-/**
- * How often the edges of some rings cross each other, counted no further than `limit`; corners that
- * touch do not count. What the polygon engine has to do grows with this number, so it is asked first.
- * @returns `limit` when there are as many or more.
- */
-export function crossingsOf(rings: readonly Ring[], limit: number): number {
-  const { width, height } = regionBox(rings);
-  const edges = edgesOf(rings, width > height ? 'x' : 'y').sort((a, b) => a.from - b.from);
-  let found = 0;
-  for (let i = 0; i < edges.length; i++) {
-    const one = edges[i] as Edge;
-    for (let j = i + 1; j < edges.length; j++) {
-      const other = edges[j] as Edge;
-      if (other.from > one.to) break;
-      if (other.low > one.high || other.high < one.low || !cross(one, other)) continue;
+/** Pairs looked at before they are taken to be too many. */
+const MOST_LOOKS = 4_000_000;
+
+/** Counts pairs of edges whose boxes come within a reach of each other, no further than `limit`. */
+function pairsOf(
+  rings: readonly Ring[],
+  limit: number,
+  reachMm: number,
+  crossing: boolean,
+): number {
+  const { axis } = easierAxis(rings);
+  const { count, from, to, low, high, cross: meets } = edgesBy(rings, axis, reachMm);
+  let [found, looks] = [0, 0];
+  for (let i = 0; i < count; i++) {
+    const [end, least, most] = [to[i] as number, low[i] as number, high[i] as number];
+    for (let j = i + 1; j < count && (from[j] as number) <= end; j++) {
+      if (++looks > MOST_LOOKS) return limit;
+      if ((low[j] as number) > most || (high[j] as number) < least) continue;
+      if (crossing && !meets(i, j)) continue;
       if (++found >= limit) return limit;
     }
   }
@@ -57,8 +96,24 @@ export function crossingsOf(rings: readonly Ring[], limit: number): number {
 }
 
 /**
- * An outline as something can be cut along it: crossings resolved (even–odd), points left out that
- * lie within `toleranceMm` of the line without them, slivers that enclose nothing dropped.
+ * How often the edges of some rings cross each other, counted no further than `limit`; corners that
+ * touch do not count. What the polygon engine has to do grows with this number, so it is asked first.
+ * @returns `limit` when there are as many or more.
+ */
+export const crossingsOf = (rings: readonly Ring[], limit: number): number =>
+  pairsOf(rings, limit, 0, true);
+
+/** How many pairs of edges come within `reachMm` of each other, counted no further than `limit`. */
+export const nearPairsOf = (rings: readonly Ring[], reachMm: number, limit: number): number =>
+  pairsOf(rings, limit, reachMm, false);
+
+/** Rings without the points that lie within `toleranceMm` of the line without them. */
+export const thinned = (region: Region, toleranceMm: number): Point[][] =>
+  region.map((ring) => ramerDouglasPeuckerD([...ring], toleranceMm));
+
+/**
+ * An outline as something can be cut along it: crossings resolved (even–odd), thinned, slivers that
+ * enclose nothing dropped.
  * @example simpleRegion([bowTie], 0.05) // two triangles
  */
 export function simpleRegion(region: Region, toleranceMm: number): Region {
@@ -68,7 +123,7 @@ export function simpleRegion(region: Region, toleranceMm: number): Region {
     FillRule.EvenOdd,
     DECIMALS,
   );
-  return rings
-    .map((ring) => ramerDouglasPeuckerD(ring, toleranceMm))
-    .filter((ring) => ring.length >= 3 && Math.abs(doubleArea(ring)) > toleranceMm ** 2);
+  return thinned(rings, toleranceMm).filter(
+    (ring) => ring.length >= 3 && Math.abs(doubleArea(ring)) > toleranceMm ** 2,
+  );
 }

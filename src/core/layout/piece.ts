@@ -11,6 +11,7 @@ import {
   type Sector,
 } from '../geometry';
 import type { Artwork } from '../model';
+import { spend } from '../work';
 import { artMatrix } from './place';
 
 /** One picture on a piece. */
@@ -82,9 +83,15 @@ export interface FilledFace {
   readonly arts: readonly { placementId: string; art: Artwork; box: Box; turns: number }[];
 }
 
+/** Corners asked about for a unit of work, and what a question costs at least. */
+const CORNERS_A_UNIT = 16;
+const LEAST_CORNERS = 16;
+
 /** Puts filled art on a strip, with how much of it the ink's edge cuts off. */
 export function artsOnStrip(filled: FilledFace, slot: number, place: Slot): PieceArt[] {
   const shownIn = areaWithin(place.ink);
+  const corners = place.ink.reduce((sum, { length }) => sum + length, 0);
+  spend((filled.arts.length * (corners + LEAST_CORNERS)) / CORNERS_A_UNIT, 'repeated motifs');
   return filled.arts.map(({ placementId, art, box, turns }) => {
     const onStrip = mapBox(place.toStrip, box);
     return {

@@ -18,6 +18,7 @@ import {
   type Region,
 } from '../geometry';
 import { isCup, type Artwork, type Job, type Placement } from '../model';
+import { spend } from '../work';
 import { canFold, foldedPiece } from './fold';
 import { garmentSizes } from './garmentSizes';
 import { inkRegion } from './paper';
@@ -28,15 +29,32 @@ import { contourOf } from './silhouette';
 
 /** Room kept round art where paper need not cover the face, mm (own choice). */
 const ROOM_MM = 3;
+/** Corners of a piece for a unit of work. */
+const CORNERS_A_UNIT = 4;
 /** How far the straight runs of a bent edge may stand off their arc, mm. */
 const BEND_ERROR_MM = 0.01;
+
+/** A face with where its ink may go, worked out once for all names. */
+type InkedFace = Pick<FilledFace, 'face' | 'ink'>;
+
+/** The faces of a job that carry art and have any size. */
+function inkedFaces(job: Job, faces: readonly Face[]): InkedFace[] {
+  const carrying = new Set(job.placements.map(({ faceId }) => faceId));
+  return faces
+    .filter(({ id, widthMm, heightMm }) => carrying.has(id) && widthMm > 0 && heightMm > 0)
+    .map((face) => ({ face, ink: inkRegion(face, job) }));
+}
 
 /** Which artwork a placement shows for the nth name. */
 const artFor = (placement: Placement, nth: number): string =>
   placement.perName[nth] ?? placement.artSha256;
 
-function fill(job: Job, face: Face, arts: ReadonlyMap<string, Artwork>, nth: number): FilledFace {
-  const ink = inkRegion(face, job);
+function fill(
+  job: Job,
+  { face, ink }: InkedFace,
+  arts: ReadonlyMap<string, Artwork>,
+  nth: number,
+): FilledFace {
   const trim = regionBox(ink);
   const placed = job.placements
     .filter((placement) => placement.faceId === face.id)
@@ -47,6 +65,7 @@ function fill(job: Job, face: Face, arts: ReadonlyMap<string, Artwork>, nth: num
       if (area(box) === 0) return [];
       const { repeat, turns, id: placementId } = placement;
       const boxes = repeat ? repeatBoxes(box, repeat, trim) : [box];
+      spend(boxes.length, 'repeated motifs');
       return boxes.map((each) => ({ placementId, art, box: each, turns }));
     });
   return { face, ink, arts: placed };
@@ -135,12 +154,21 @@ function piecesOf(filled: FilledFace, job: Job): Piece[] {
   return parts.flatMap(({ name, paper }, i) => {
     const trim = regionBox(paper);
     if (area(trim) === 0) return [];
+    spend(
+      paper.reduce((sum, { length }) => sum + length, 0) / CORNERS_A_UNIT,
+      'outlines for names',
+    );
     const strip = { widthMm: trim.width, heightMm: trim.height };
     const toStrip = translation(-trim.x, -trim.y);
     const ink = mapRegion(toStrip, paper);
     const onStrip = { x: -trim.x, y: -trim.y, width: face.widthMm, height: face.heightMm };
     const slot: Slot = { faceId: face.id, toStrip, face: onStrip, ink };
-    const arts = artsOnStrip(filled, 0, slot).filter(({ cutOffShare }) => whole || cutOffShare < 1);
+    const shown = whole
+      ? filled.arts
+      : filled.arts.filter(({ box }) => area(intersection(box, trim)) > 0);
+    const arts = artsOnStrip({ ...filled, arts: shown }, 0, slot).filter(
+      ({ cutOffShare }) => whole || cutOffShare < 1,
+    );
     return [
       {
         id: `${face.id}-${i + 1}`,
@@ -161,13 +189,11 @@ function piecesOf(filled: FilledFace, job: Job): Piece[] {
 /** The pieces of one thing to be made, for the nth name. */
 function piecesFor(
   job: Job,
-  faces: readonly Face[],
+  faces: readonly InkedFace[],
   arts: ReadonlyMap<string, Artwork>,
   nth: number,
 ): Piece[] {
-  const carrying = new Set(job.placements.map(({ faceId }) => faceId));
   const filled = faces
-    .filter(({ id, widthMm, heightMm }) => carrying.has(id) && widthMm > 0 && heightMm > 0)
     .map((face) => fill(job, face, arts, nth))
     .filter((each) => each.arts.length > 0);
   const [front, back] = filled;
@@ -194,14 +220,20 @@ export function layOut(job: Job, faces: readonly Face[]): Piece[] {
   const arts = new Map(job.arts.map((art) => [art.sha256, art]));
   const { names } = job;
   const personal = job.placements.some(({ perName }) => perName.length > 0);
+  const inked = inkedFaces(job, faces);
   const base =
     personal && names.length > 0
       ? names.flatMap((name, nth) =>
-          labelled(piecesFor(job, faces, arts, nth), name, String(nth + 1), 1),
+          labelled(piecesFor(job, inked, arts, nth), name, String(nth + 1), 1),
         )
-      : piecesFor(job, faces, arts, -1);
+      : piecesFor(job, inked, arts, -1);
   const others = garmentSizes(job).flatMap(({ sized, size, copies }, i) =>
-    labelled(piecesFor(sized, facesOf(sized.blank), arts, -1), size, `size-${i + 1}`, copies),
+    labelled(
+      piecesFor(sized, inkedFaces(sized, facesOf(sized.blank)), arts, -1),
+      size,
+      `size-${i + 1}`,
+      copies,
+    ),
   );
   return [...base, ...others];
 }

@@ -4,31 +4,49 @@ import type { Repeat } from '../model';
 /** More motifs than this make no pattern but a grey tone; keeps odd figures quick to plan. */
 export const MAX_MOTIFS = 1500;
 
+/** Between which counts of steps a motif may show along one axis, one more on either side. */
+function counts(
+  at: number,
+  size: number,
+  step: number,
+  [from, to]: readonly [number, number],
+  atEdge: Repeat['atEdge'],
+): readonly [number, number] {
+  // whole, its middle stays half a size inside; cut, it may lie half a size outside
+  const room = atEdge === 'cut' ? size / 2 : -size / 2;
+  return [Math.ceil((from - room - at) / step) - 1, Math.floor((to + room - at) / step) + 1];
+}
+
+const odd = (n: number): boolean => Math.abs(n % 2) === 1;
+
 /**
  * Boxes of a motif repeated over a reach, the first one where it was placed: left to right, top to
- * bottom, every one that shows. `whole only` keeps those that `reach` holds whole.
+ * bottom, every one that shows, up to `MAX_MOTIFS`. `whole only` keeps those that `reach` holds whole.
  */
 export function repeatBoxes(motif: Box, repeat: Repeat, reach: Box): Box[] {
   const anchor = centreOf(motif);
   const { stepXMm: dx, stepYMm: dy, pattern, atEdge } = repeat;
-  const first = (from: number, at: number, size: number, step: number) =>
-    Math.ceil((from - size / 2 - at) / step) - 1;
-  const last = (to: number, at: number, size: number, step: number) =>
-    Math.floor((to + size / 2 - at) / step) + 1;
-  const columns = [
-    first(reach.x, anchor.x, motif.width, dx),
-    last(reach.x + reach.width, anchor.x, motif.width, dx),
-  ] as const;
-  const rows = [
-    first(reach.y, anchor.y, motif.height, dy),
-    last(reach.y + reach.height, anchor.y, motif.height, dy),
-  ] as const;
-  const odd = (n: number) => Math.abs(n % 2) === 1;
+  // a shifted row or column begins half a step on, and may reach half a step further back
+  const [shiftX, shiftY] = [pattern === 'brick' ? dx / 2 : 0, pattern === 'half-drop' ? dy / 2 : 0];
+  const columns = counts(
+    anchor.x,
+    motif.width,
+    dx,
+    [reach.x - shiftX, reach.x + reach.width],
+    atEdge,
+  );
+  const rows = counts(
+    anchor.y,
+    motif.height,
+    dy,
+    [reach.y - shiftY, reach.y + reach.height],
+    atEdge,
+  );
   const boxes: Box[] = [];
-  for (let row = rows[0]; row <= rows[1]; row++) {
+  for (let row = rows[0]; row <= rows[1] && boxes.length < MAX_MOTIFS; row++) {
     for (let column = columns[0]; column <= columns[1] && boxes.length < MAX_MOTIFS; column++) {
-      const x = anchor.x + column * dx + (pattern === 'brick' && odd(row) ? dx / 2 : 0);
-      const y = anchor.y + row * dy + (pattern === 'half-drop' && odd(column) ? dy / 2 : 0);
+      const x = anchor.x + column * dx + (odd(row) ? shiftX : 0);
+      const y = anchor.y + row * dy + (odd(column) ? shiftY : 0);
       const box = boxAround({ x, y }, motif.width, motif.height);
       const shows = atEdge === 'cut' ? area(intersection(box, reach)) > 1e-6 : contains(reach, box);
       if (shows) boxes.push(box);

@@ -2,6 +2,7 @@ import {
   growRegion,
   mapRegion,
   rectRing,
+  thinned,
   withoutHoles,
   type Affine,
   type Region,
@@ -17,9 +18,12 @@ export const silhouetteOf = (art: Artwork): Region => {
   return rings.map((ring) => ring.map(([x, y]) => ({ x, y })));
 };
 
+/** How far a cut line may stand off what was grown, mm: finer than any blade follows. */
+const TOLERANCE_MM = 0.01;
+
 /** The line art is cut along: its silhouette on the piece, with the chosen margin and holes. */
 export function contourOf(art: Artwork, matrix: Affine, cut: CutChoice): Region {
   const onPiece = mapRegion(matrix, silhouetteOf(art));
   const kept = cut.holes === 'close' ? withoutHoles(onPiece) : onPiece;
-  return growRegion(kept, cut.marginMm, 'round');
+  return thinned(growRegion(kept, cut.marginMm, 'round'), TOLERANCE_MM);
 }

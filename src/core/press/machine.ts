@@ -81,6 +81,14 @@ export function splitTimer(dwellS: number, timerMaxS: number | null): readonly n
 export const displayLine = (display: DisplaySetting | null): string | null =>
   display && display.why.length > 0 ? `Set ${display.text}. ${display.why.join(' ')}` : null;
 
-/** The timer's runs as they are set, one after another. */
-export const runsText = (runs: readonly number[]): string =>
-  `${runs.map((s) => Math.round(s)).join(' + ')} s`;
+/** More runs of a timer than this are counted, not listed. */
+const LISTED_RUNS = 6;
+
+/** The timer's runs as they are set, one after another: `99 + 99 + 52 s`, `72 × 99 + 72 s`. */
+export function runsText(runs: readonly number[]): string {
+  const seconds = runs.map((s) => Math.round(s));
+  if (seconds.length <= LISTED_RUNS) return `${seconds.join(' + ')} s`;
+  const [first = 0] = seconds;
+  const rest = seconds.filter((s) => s !== first);
+  return `${[`${seconds.length - rest.length} × ${first}`, ...rest].join(' + ')} s`;
+}

@@ -1,6 +1,6 @@
 import type { Face } from '../blank';
 import type { Piece } from '../layout';
-import type { Job, Machine, OwnFigures } from '../model';
+import { MAX_STEPS, type Job, type Machine, type OwnFigures } from '../model';
 import type { UnitStyle } from '../units';
 import { careCard, tapingPlan } from './advice';
 import { dwellByArea } from './area';
@@ -10,7 +10,15 @@ import type { Layer, Recipe } from './recipe';
 import { recipeFor } from './recipes';
 import { countOf, rowsOnPlate, type PlateRows } from './plateRows';
 import { largestAreaMm2, planSides, type PressSide } from './sides';
-import { layersFor, planSteps, settingsFor, type PressStep, type Settings } from './steps';
+import {
+  layersFor,
+  planSteps,
+  pressesOn,
+  settingsFor,
+  type PressStep,
+  type Settings,
+  type StepsInput,
+} from './steps';
 
 /** Everything about the heat of a job, from the figures to the last step. */
 export interface PressPlan {
@@ -31,7 +39,10 @@ export interface PressPlan {
   readonly care: readonly string[];
   /** The lay-up, from outside in. */
   readonly layers: readonly Layer[];
+  /** Empty where there are too many. */
   readonly steps: readonly PressStep[];
+  /** How many presses it would take, where that is too many to be gone through; else null. */
+  readonly tooManyPresses: number | null;
 }
 
 export interface PressInput {
@@ -73,11 +84,18 @@ interface Main {
   readonly sides: readonly PressSide[];
 }
 
+/** Presses of one plan at most; the steps around them come on top (`MAX_STEPS`). */
+const MOST_PRESSES = MAX_STEPS - 200;
+
 /** The steps of every process on the item, one after the other, the press reset in between. */
-function stepsOfAll(input: PressInput, processes: readonly Process[], main: Main): PressStep[] {
+function stepsOfAll(
+  input: PressInput,
+  processes: readonly Process[],
+  main: Main,
+): Pick<PressPlan, 'steps' | 'tooManyPresses'> {
   const { job, machine, figures, units } = input;
   const { heat, blank } = job;
-  return processes.flatMap(({ transfer, label, says }, i) => {
+  const all = processes.map(({ transfer }) => {
     const own = transfer === job.transfer;
     const recipe = own
       ? main.recipe
@@ -87,12 +105,19 @@ function stepsOfAll(input: PressInput, processes: readonly Process[], main: Main
         });
     const settings = own ? main.settings : settingsFor(recipe, { ...heat, own: NOTHING_OWN });
     const { temperatureC } = settings;
-    const steps = planSteps(recipe, {
+    const made: StepsInput = {
       ...{ settings, heat, machine, sides: main.sides },
       layers: layersFor(recipe, main.sides),
       display:
         temperatureC === null ? null : displaySetting(machine, temperatureC, units, cools(job)),
-    });
+    };
+    return { recipe, made };
+  });
+  const presses = all.reduce((sum, { recipe, made }) => sum + pressesOn(recipe, made), 0);
+  if (presses > MOST_PRESSES) return { steps: [], tooManyPresses: presses };
+  const steps = processes.flatMap(({ transfer, label, says }, i) => {
+    const { recipe, made } = all[i] as (typeof all)[number];
+    const steps = planSteps(recipe, made);
     if (processes.length === 1) return steps;
     return steps.map((step) => ({
       ...step,
@@ -103,6 +128,7 @@ function stepsOfAll(input: PressInput, processes: readonly Process[], main: Main
       durationS: step.kind === 'heat-up' && i > 0 ? null : step.durationS,
     }));
   });
+  return { steps, tooManyPresses: null };
 }
 
 /** The recipe of a job on a machine, and the whole press plan that follows from it. */
@@ -140,7 +166,7 @@ export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan
       taping: tapingPlan(blank, piece ?? null, machine.kind === 'oven', units),
       care: careCard(blank, transfer),
       layers,
-      steps: stepsOfAll(input, processes, { recipe, settings, areaMm2, sides }),
+      ...stepsOfAll(input, processes, { recipe, settings, areaMm2, sides }),
     },
   };
 }

@@ -1,6 +1,7 @@
 import {
   boxAround,
   isUprightRect,
+  regionArea,
   regionBox,
   type Box,
   type Point,
@@ -18,6 +19,10 @@ export interface Section {
 
 /** Wanted overlap of neighbours, where there is room for it: slight, so that little is pressed twice. */
 const OVERLAP_MM = 10;
+/** A plate put down more often than this is the wrong tool, not a plan (own choice). */
+export const MOST_SECTIONS = 400;
+/** Ends of bands looked at, at most: beyond them those of the plates alone. */
+const MOST_ENDS = 3000;
 /** Places tried for the bands of a shape that is not a rectangle. */
 const BAND_STEPS = 64;
 const HAIR = 1e-6;
@@ -68,8 +73,10 @@ function endsFor(region: Region, heights: readonly number[]): number[] {
   if (!isUprightRect(region))
     for (let i = 1; i < BAND_STEPS; i++) ends.add(top + (height * i) / BAND_STEPS);
   const [first = height, second = height] = heights;
+  const mixed = (height / first) * (height / second) <= MOST_ENDS / 2;
   for (let one = 0; one < height; one += first)
-    for (let both = one; both < height; both += second) ends.add(top + both).add(bottom - both);
+    for (let both = one; both < (mixed ? height : one + second); both += second)
+      ends.add(top + both).add(bottom - both);
   return [...ends].sort((a, b) => a - b);
 }
 
@@ -83,6 +90,7 @@ function fewestBands(region: Region, plates: readonly EffectivePlate[]): readonl
     plates.map(({ heightMm }) => heightMm),
   );
   const slices = ends.slice(1).map((b, i) => reach(region, ends[i] as number, b));
+  const tallest = Math.max(...plates.map(({ heightMm }) => heightMm)) + HAIR;
   const best: { count: number; bands: readonly Band[] }[] = [{ count: 0, bands: [] }];
   for (let to = 1; to < ends.length; to++) {
     let [left, right] = [Infinity, -Infinity];
@@ -91,6 +99,7 @@ function fewestBands(region: Region, plates: readonly EffectivePlate[]): readonl
       const slice = slices[from];
       if (slice) [left, right] = [Math.min(left, slice.left), Math.max(right, slice.right)];
       const [a, b] = [ends[from] as number, ends[to] as number];
+      if (b - a > tallest) break;
       const before = best[from];
       if (!before) continue;
       for (const plate of plates) {
@@ -164,12 +173,17 @@ function inwards(boxes: readonly Box[], around: Box): Box[] {
   ];
 }
 
+/** How often a plate must be put down at least: a shape's area over its own. */
+export const sectionsNeeded = (region: Region, plate: EffectivePlate): number =>
+  Math.ceil(regionArea(region) / (plate.widthMm * plate.heightMm) - HAIR);
+
 /**
  * Where a plate is put down, and in what order, so that every point of a shape has one full press
  * under its evenly hot part: the fewest placements in bands along or across, each in either direction,
  * or fewer lying freely where two or three can.
  * @param region what must be pressed, mm on the face; holes are pressed over.
- * @returns one section where the shape fits under the plate; none where there is nothing to press.
+ * @returns one section where the shape fits under the plate; none where there is nothing to press, and
+ *   none where it would be more than `MOST_SECTIONS`: `sectionsNeeded` says how many.
  */
 export function planSections(
   region: Region,
@@ -186,6 +200,7 @@ export function planSections(
     const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
     return [{ number: 1, box: boxAround(middle, width, height) }];
   }
+  if (sectionsNeeded(region, plate) > MOST_SECTIONS) return [];
   const plates =
     Math.abs(plate.widthMm - plate.heightMm) < HAIR ? [plate] : [plate, turnedPlate(plate)];
   const rows = placed(fewestBands(region, plates));
@@ -200,6 +215,7 @@ export function planSections(
   const boxes = isUprightRect(region)
     ? banded
     : (looselyPlaced(region, across, plates, banded.length) ?? banded);
+  if (boxes.length > MOST_SECTIONS) return [];
   const inOrder = order === 'inwards' ? inwards(boxes, box) : boxes;
   return inOrder.map((box, i) => ({ number: i + 1, box }));
 }

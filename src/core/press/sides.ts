@@ -12,7 +12,7 @@ import {
 import type { Piece } from '../layout';
 import type { HeatSettings, Machine } from '../model';
 import { effectivePlate } from './machine';
-import { planSections, type Section } from './sections';
+import { planSections, sectionsNeeded, type Section } from './sections';
 
 /** One side of a blank as the press sees it. */
 export interface PressSide {
@@ -20,8 +20,10 @@ export interface PressSide {
   readonly name: string;
   /** What must be under the plate: the face as far as its pictures reach, face mm. */
   readonly region: Region;
-  /** Placements of the plate; empty where there is no plate, or its size is not known. */
+  /** Placements of the plate; empty where there is no plate, its size is not known, or there are too many. */
   readonly sections: readonly Section[];
+  /** How many placements at least it would take, where that is too many to plan; else null. */
+  readonly tooMany: number | null;
 }
 
 /** The box round a face's pictures, face mm; null where nothing is on it. */
@@ -64,8 +66,10 @@ export function planSides(
     const pictures = picturesOn(face, alike);
     if (!pictures) return [];
     const region = pressedOf(face, pictures);
-    const sections = plate && !face.development ? planSections(region, plate, order) : [];
-    return [{ faceId: face.id, name: face.name, region, sections }];
+    const flat = plate && !face.development;
+    const sections = flat ? planSections(region, plate, order) : [];
+    const tooMany = flat && sections.length === 0 ? sectionsNeeded(region, plate) : null;
+    return [{ faceId: face.id, name: face.name, region, sections, tooMany: tooMany || null }];
   });
 }
 

@@ -137,6 +137,14 @@ function pressesOf(recipe: Recipe, side: PressSide | null, input: StepsInput): P
   }).flat();
 }
 
+/** How many presses, timer runs counted one by one, so many placements come to. */
+export function pressesOn(recipe: Recipe, { settings, machine, sides }: StepsInput): number {
+  const runs = Math.ceil(settings.dwellS / (machine.timerMaxS ?? Infinity) - 1e-9) || 1;
+  const rounds = recipe.sides === 'in turn' ? sides : sides.slice(0, 1);
+  const places = rounds.reduce((sum, { sections }) => sum + Math.max(1, sections.length), 0);
+  return Math.max(1, places) * Math.max(1, runs) * (recipe.turn ? 2 : 1);
+}
+
 /** A press of its own before or after the main one. */
 const passOf = (pass: Pass, input: StepsInput): Press[] => [
   step(

@@ -17,6 +17,7 @@ import {
 } from '../geometry';
 import type { Piece } from '../layout';
 import { inches } from '../units';
+import { spend } from '../work';
 import { trimLinesOf, type Tile } from './tile';
 
 /** A line of ink, mm on the page. */
@@ -132,8 +133,20 @@ export function cutGuidesFor(piece: Piece, box: Box, toPage: Affine, room: MarkR
     : [];
 }
 
-const outlineOnPage = (piece: Piece, toPage: Affine): Region =>
-  mapRegion(toPage, withoutHoles(growRegion(piece.cut, TICK_GAP_MM)));
+/** The line round a piece, found once for all its copies. */
+const outlines = new WeakMap<Piece, Region>();
+
+function outlineOnPage(piece: Piece, toPage: Affine): Region {
+  const known = outlines.get(piece);
+  const outline = known ?? withoutHoles(growRegion(piece.cut, TICK_GAP_MM));
+  if (!known) outlines.set(piece, outline);
+  const corners = outline.reduce((sum, { length }) => sum + length, 0);
+  spend(corners / CORNERS_A_UNIT, 'cut lines on sheets');
+  return mapRegion(toPage, outline);
+}
+
+/** Corners brought onto a page for a unit of work. */
+const CORNERS_A_UNIT = 4;
 
 /** How far a mark on a cut-off strip stays beyond its seam, and how long it is, mm (own choice). */
 const STRIP_OFF_MM = 0.4;

@@ -6,9 +6,7 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { formatDistanceToNow } from 'date-fns';
 import NextLink from 'next/link';
-import { useMemo } from 'react';
 import { nextAction } from '@/core/job';
-import { planJob } from '@/core/plan';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { LEVELS } from '@/ui/level';
@@ -17,6 +15,7 @@ import { useUnits } from '@/ui/units';
 import { FinishedView, startTurn } from '@/ui/turntable';
 import { CardMenu, type CardActions } from './CardMenu';
 import type { BenchJob } from './useBenchJobs';
+import { stampOf, useCardPlan } from './useCardPlan';
 
 /** A job on the bench: the finished thing, where it stands, and what to do next. */
 export function JobCard({ entry, actions }: { entry: BenchJob; actions: CardActions }) {
@@ -24,10 +23,10 @@ export function JobCard({ entry, actions }: { entry: BenchJob; actions: CardActi
   const job = stored.body;
   const { name: bench, shelf } = useBench();
   const units = useUnits();
-  const plan = useMemo(() => planJob(job, shelf, units), [job, shelf, units]);
+  const plan = useCardPlan(stored, shelf, units);
   const previews = useArtPreviews(job.arts.map(({ sha256 }) => sha256));
-  const next = nextAction(plan, history);
-  const worst = plan.checks.find(({ level }) => level !== 'note');
+  const next = plan && nextAction(plan, history);
+  const worst = plan?.checks.find(({ level }) => level !== 'note');
   const level = worst && LEVELS[worst.level];
 
   return (
@@ -42,15 +41,20 @@ export function JobCard({ entry, actions }: { entry: BenchJob; actions: CardActi
       }}
     >
       <Box sx={{ bgcolor: '#F1ECE1', display: 'flex', justifyContent: 'center', py: 1.5 }}>
-        <FinishedView
-          blank={job.blank}
-          plan={plan}
-          previews={previews}
-          turnRad={startTurn(job.blank, plan)}
-          width={250}
-          height={168}
-          label={`${job.name}, as it will look`}
-        />
+        {plan ? (
+          <FinishedView
+            blank={job.blank}
+            plan={plan}
+            previews={previews}
+            turnRad={startTurn(job.blank, plan)}
+            width={250}
+            height={168}
+            label={`${job.name}, as it will look`}
+            keptAs={stampOf(stored)}
+          />
+        ) : (
+          <Box aria-busy="true" sx={{ height: 168 }} />
+        )}
       </Box>
       <Box sx={{ p: 2, pb: 1.5, display: 'flex', flexDirection: 'column', gap: 0.5, flex: 1 }}>
         <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1 }}>
@@ -81,19 +85,19 @@ export function JobCard({ entry, actions }: { entry: BenchJob; actions: CardActi
             >
               <strong>{level.word}:</strong> {worst.text}
             </Typography>
-          ) : (
+          ) : plan ? (
             <Typography sx={{ fontSize: 14, color: COLOURS.clover }}>
               <strong>Ready:</strong> nothing stands in the way.
             </Typography>
-          )}
+          ) : null}
         </Box>
         <Button
           component={NextLink}
-          href={`/${bench}/job/${encodeURIComponent(job.id)}/${next.station}`}
+          href={`/${bench}/job/${encodeURIComponent(job.id)}/${next?.station ?? 'blank'}`}
           variant={worst?.level === 'stop' ? 'outlined' : 'contained'}
           sx={{ mt: 'auto' }}
         >
-          {next.label}
+          {next?.label ?? 'Open it'}
         </Button>
       </Box>
     </Paper>

@@ -1,9 +1,13 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import { useStore } from 'zustand';
+import { createStore } from 'zustand/vanilla';
 import type { Job, Shelf } from '@/core/model';
 import { planJob, type JobPlan } from '@/core/plan';
 import type { UnitStyle } from '@/core/units';
+import { HEAVY_FROM, planWeight } from '@/core/weight';
+import { createPlanner } from '@/workers';
 
 /** A job with its plan, of one moment. */
 export interface Planned {
@@ -11,7 +15,54 @@ export interface Planned {
   readonly plan: JobPlan;
 }
 
-/** The plan of a job as it is shown. */
+/** A plan that takes longer than a frame is worked out off the page from then on, ms. */
+const FRAME_MS = 16;
+/** The first plans on a page are slow whatever they are: so many in a row have to be. */
+const SLOW_IN_A_ROW = 3;
+
+function timed(job: Job, shelf: Shelf, units: UnitStyle): Planned & { tookMs: number } {
+  const start = performance.now();
+  const plan = planJob(job, shelf, units);
+  return { job, plan, tookMs: performance.now() - start };
+}
+
+/** How slow the last plans were, and the last of them. */
+interface Pace {
+  readonly slow: number;
+  readonly last: Planned | null;
+}
+
+/**
+ * The plan of a job as it is shown: at once where it takes no longer than a frame, else in the
+ * background, while the last one stays on the screen. Null until there is one.
+ */
 export function usePlanned(job: Job, shelf: Shelf, units: UnitStyle): Planned | null {
-  return useMemo(() => ({ job, plan: planJob(job, shelf, units) }), [job, shelf, units]);
+  const [pace] = useState(() =>
+    createStore<Pace>(() => ({
+      slow: planWeight(job) > HEAVY_FROM ? SLOW_IN_A_ROW : 0,
+      last: null,
+    })),
+  );
+  const [planner] = useState(createPlanner);
+  const beside = useStore(pace, ({ slow }) => slow >= SLOW_IN_A_ROW);
+  const later = useStore(pace, ({ last }) => (beside ? last : null));
+  const now = useMemo(
+    () => (beside ? null : timed(job, shelf, units)),
+    [beside, job, shelf, units],
+  );
+
+  useEffect(() => {
+    if (!now) return;
+    pace.setState(({ slow }) => ({ last: now, slow: now.tookMs > FRAME_MS ? slow + 1 : 0 }));
+  }, [pace, now]);
+  useEffect(() => planner.close, [planner]);
+  useEffect(() => {
+    if (!beside) return;
+    planner.plan({ job, shelf, units }).then(
+      (plan) => plan && pace.setState({ last: { job, plan } }),
+      () => pace.setState({ slow: 0 }), // no background work here: on the page, then
+    );
+  }, [beside, planner, pace, job, shelf, units]);
+
+  return now ?? later;
 }

@@ -5,6 +5,7 @@ import type * as THREE from 'three';
 import { isCup, type Blank } from '@/core/model';
 import { midCircumferenceMm, wallOf } from '@/core/blank';
 import type { JobPlan } from '@/core/plan';
+import { inTurn } from '../inTurn';
 import { paintFace, type Images } from './faceCanvas';
 import { renderTurned } from './render';
 import { buildFinished, disposeOf, type Painted } from './scene';
@@ -21,6 +22,23 @@ interface FinishedViewProps {
   width: number;
   height: number;
   label: string;
+  /** Under what the drawn picture is kept, to stand there at once the next time; empty keeps none. */
+  keptAs?: string;
+}
+
+/** Pictures drawn before, the latest last. */
+const kept = new Map<string, ImageBitmap>();
+const MOST_KEPT = 60;
+
+async function keep(name: string, canvas: HTMLCanvasElement): Promise<void> {
+  const bitmap = await createImageBitmap(canvas);
+  kept.get(name)?.close();
+  kept.delete(name);
+  kept.set(name, bitmap);
+  const [oldest] = kept.keys();
+  if (kept.size <= MOST_KEPT || oldest === undefined) return;
+  kept.get(oldest)?.close();
+  kept.delete(oldest);
 }
 
 /** The turn that shows what matters first: a cup's art or its right-handed holder's side, else the front. */
@@ -80,7 +98,7 @@ function paintedFaces(
 
 /** The finished thing in the round, from the very pieces that will print. */
 export function FinishedView(props: FinishedViewProps) {
-  const { blank, plan, previews, turnRad, width, height, label } = props;
+  const { blank, plan, previews, turnRad, width, height, label, keptAs = '' } = props;
   const variant = props.variant ?? plan.pieces[0]?.variant ?? '';
   const canvas = useRef<HTMLCanvasElement>(null);
   const [thing, setThing] = useState<THREE.Group | null>(null);
@@ -101,25 +119,27 @@ export function FinishedView(props: FinishedViewProps) {
 
   useEffect(() => {
     // pictures are on their way: no bare blank in between; out of sight: nothing to draw
-    if (!complete || !shown) return;
+    if (!complete || !shown || kept.has(keptAs)) return;
     let gone = false;
     let made: THREE.Group | null = null;
     settled()
       .then(() => (gone ? new Map() : loadImages(previews)))
       .catch((): Images => new Map<string, CanvasImageSource>()) // previews let go of meanwhile: the next ones are on their way
-      .then((images) => {
-        if (gone) return;
-        const painted = paintedFaces(blank, plan, images, variant, width * TEXTURE_PER_PX);
-        if (painted.size === 0) return;
-        made = buildFinished(blank, painted);
-        setThing(made);
-      })
+      .then((images) =>
+        inTurn(() => {
+          if (gone) return;
+          const painted = paintedFaces(blank, plan, images, variant, width * TEXTURE_PER_PX);
+          if (painted.size === 0) return;
+          made = buildFinished(blank, painted);
+          setThing(made);
+        }),
+      )
       .catch(() => setWorks(false));
     return () => {
       gone = true;
       if (made) disposeOf(made);
     };
-  }, [blank, plan, previews, variant, complete, shown, width]);
+  }, [blank, plan, previews, variant, complete, shown, width, keptAs]);
 
   useEffect(() => {
     const target = canvas.current;
@@ -128,7 +148,18 @@ export function FinishedView(props: FinishedViewProps) {
     target.width = width * density;
     target.height = height * density;
     setWorks(renderTurned(target, thing, turnRad));
-  }, [thing, turnRad, width, height]);
+    // not kept: drawn anew the next time
+    if (keptAs) keep(keptAs, target).catch(() => undefined);
+  }, [thing, turnRad, width, height, keptAs]);
+
+  useEffect(() => {
+    const target = canvas.current;
+    const picture = kept.get(keptAs);
+    if (!target || !picture) return;
+    target.width = picture.width;
+    target.height = picture.height;
+    target.getContext('2d')?.drawImage(picture, 0, 0);
+  }, [keptAs]);
 
   if (!works)
     return <p role="note">This browser shows no 3-D; look at the flat drawing instead.</p>;

@@ -12,6 +12,7 @@ import {
 } from '../../geometry';
 import type { Piece } from '../../layout';
 import type { Artwork } from '../../model';
+import { spend } from '../../work';
 import type { CutCosts } from './seams';
 
 /** Places for seams lie this far apart, mm, on pieces up to `MOST_PLACES` of them. */
@@ -34,6 +35,10 @@ export interface PieceCosts {
  */
 const LEAST_LOOKS = 24;
 
+/** Looks for a unit of work, and what taking one back through a bend costs. */
+const LOOKS_A_UNIT = 200;
+const BENT_LOOK = 0.3;
+
 const { abs, floor, min, max, ceil } = Math;
 /** A map from mm to the unit square with less of the other axis than this is square to it. */
 const SQUARE = 1e-9;
@@ -52,30 +57,39 @@ type Meets = (looks: Looks) => number;
 
 const mapOf = (art: Artwork) => art.facts?.detail ?? UNMEASURED;
 
-function meetsOf(art: Artwork, [a, b, c, d, e, f]: Affine): Meets {
+/** Detail of a picture at a place on the piece, 0–255; none beside it. */
+function detailAt(art: Artwork, [a, b, c, d, e, f]: Affine): (x: number, y: number) => number {
   const { columns, rows, cells } = mapOf(art);
+  return (x, y) => {
+    const [u, v] = [(a * x + c * y + e) * columns, (b * x + d * y + f) * rows];
+    return u >= 0 && u < columns && v >= 0 && v < rows
+      ? (cells[floor(v) * columns + floor(u)] ?? 0)
+      : 0;
+  };
+}
+
+function meetsOf(art: Artwork, toUnit: Affine): Meets {
+  const at = detailAt(art, toUnit);
   return ({ x, y, dx, dy, count }) => {
-    const [du, dv] = [(a * dx + c * dy) * columns, (b * dx + d * dy) * rows];
-    let [u, v] = [(a * x + c * y + e) * columns, (b * x + d * y + f) * rows];
     let sum = 0;
-    for (let k = 0; k < count; k++, u += du, v += dv)
-      if (u >= 0 && u < columns && v >= 0 && v < rows)
-        sum += cells[floor(v) * columns + floor(u)] ?? 0;
+    for (let k = 0; k < count; k++) sum += at(x + k * dx, y + k * dy);
     return sum / 255;
   };
 }
 
-/** The same through a bend: each look is taken back to the strip first. */
-function meetsBent(piece: Piece, flat: Meets): Meets {
-  const { bend, strip } = piece;
-  if (!bend) return flat;
+/** The same through a bend, of all pictures at once: each look is taken back to the strip first. */
+function meetsBent(
+  { bend, strip }: Piece,
+  all: readonly ReturnType<typeof detailAt>[],
+): Meets | null {
+  if (!bend) return null;
   return ({ x, y, dx, dy, count }) => {
     let sum = 0;
     for (let k = 0; k < count; k++) {
-      const onStrip = unbend({ x: x + k * dx, y: y + k * dy }, strip, bend.sector, bend.centre);
-      sum += flat({ ...onStrip, dx: 0, dy: 0, count: 1 });
+      const on = unbend({ x: x + k * dx, y: y + k * dy }, strip, bend.sector, bend.centre);
+      for (const at of all) sum += at(on.x, on.y);
     }
-    return sum;
+    return sum / 255;
   };
 }
 
@@ -99,10 +113,6 @@ function laneOf(
   return (place) => floor((scale * place + offset) * cells);
 }
 
-/** The box a picture takes on the piece as it lies on paper. */
-const roomOf = (piece: Piece, box: Box): Box =>
-  piece.bend ? { x: 0, y: 0, width: piece.widthMm, height: piece.heightMm } : box;
-
 /**
  * How much detail a straight cut through a piece meets, as if summed along it (detail × mm), from
  * the maps of detail of its pictures; and where it would cross what must stay whole.
@@ -113,23 +123,37 @@ export function cutCostsOf(
   arts: ReadonlyMap<string, Artwork>,
   wholes: readonly Box[],
 ): PieceCosts {
-  const { widthMm, heightMm, bend } = piece;
+  const { widthMm, heightMm } = piece;
   const stepMm = Math.max(STEP_MM, Math.max(widthMm, heightMm) / MOST_PLACES);
   const columns = Math.floor(widthMm / stepMm) + 1;
   const rows = Math.floor(heightMm / stepMm) + 1;
   const whole = { x: 0, y: 0, width: widthMm, height: heightMm };
   const upright = new Float64Array(columns);
   const level = new Float64Array(rows);
-  for (const placed of piece.arts) {
-    const art = arts.get(placed.artSha256);
-    if (!art) continue;
-    const toUnit = inverse(placed.matrix);
-    const meets = meetsBent(piece, meetsOf(art, toUnit));
-    const room = intersection(roomOf(piece, placed.box), whole);
-    const looks = max(LEAST_LOOKS, mapOf(art).columns, mapOf(art).rows);
-    const lane = (axis: Axis) => (bend ? null : laneOf(art, toUnit, axis));
-    addAcross(upright, stepMm, { axis: 'upright', room, looks, meets, lane: lane('upright') });
-    addAcross(level, stepMm, { axis: 'level', room, looks, meets, lane: lane('level') });
+  const placed = piece.arts.flatMap(({ artSha256, matrix, box }) => {
+    const art = arts.get(artSha256);
+    return art ? [{ art, toUnit: inverse(matrix), box }] : [];
+  });
+  const looksOf = (art: Artwork) => max(LEAST_LOOKS, mapOf(art).columns, mapOf(art).rows);
+  const look = (room: Box, looks: number, meets: Meets, lanes: Lanes) => {
+    addAcross(upright, stepMm, { axis: 'upright', room, looks, meets, lane: lanes('upright') });
+    addAcross(level, stepMm, { axis: 'level', room, looks, meets, lane: lanes('level') });
+  };
+  const lines = columns + rows;
+  const bent = meetsBent(
+    piece,
+    placed.map(({ art, toUnit }) => detailAt(art, toUnit)),
+  );
+  if (bent) {
+    const looks = max(0, ...placed.map(({ art }) => looksOf(art)));
+    spend(lines * looks * (BENT_LOOK + placed.length / 100), 'detail at seams');
+    look(whole, looks, bent, () => null);
+  } else {
+    for (const { art, toUnit, box } of placed) {
+      spend((lines * looksOf(art)) / LOOKS_A_UNIT, 'detail at seams');
+      const lanes: Lanes = (axis) => laneOf(art, toUnit, axis);
+      look(intersection(box, whole), looksOf(art), meetsOf(art, toUnit), lanes);
+    }
   }
   for (const kept of wholes) {
     forbid(upright, stepMm, kept.x, right(kept));
@@ -139,6 +163,8 @@ export function cutCostsOf(
 }
 
 type Axis = 'upright' | 'level';
+/** Which lane a cut at a place is in, by the cut's direction; null where each has to be looked along. */
+type Lanes = (axis: Axis) => Across['lane'];
 
 /** A picture as cuts of one direction meet it. */
 interface Across {

@@ -1,0 +1,27 @@
+import type { Job } from './model';
+
+/** Corners of an outline that weigh as much as one picture on a plain face. */
+const CORNERS = 60;
+/** A repeated motif and one cut along its edge weigh as much as so many pictures (own choice). */
+const REPEATED = 6;
+const CUT_OUT = 2;
+
+/**
+ * How heavy a job is to plan, in pictures on a plain face: told from its figures alone, before
+ * anything is worked out.
+ */
+export function planWeight({ blank, placements, names, sizes, cut }: Job): number {
+  const { form } = blank;
+  const corners =
+    form.kind === 'outline' ? form.rings.reduce((sum, { length }) => sum + length, 0) : 0;
+  const pictures = placements.reduce(
+    (sum, { repeat }) => sum + (repeat ? REPEATED : 1) * (cut.line === 'contour' ? CUT_OUT : 1),
+    0,
+  );
+  const personal = placements.some(({ perName }) => perName.length > 0);
+  const times = (personal ? Math.max(1, names.length) : 1) + sizes.length;
+  return times * (1 + pictures + corners / CORNERS);
+}
+
+/** From here on a plan takes more than a frame of an ordinary computer. */
+export const HEAVY_FROM = 60;

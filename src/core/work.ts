@@ -1,0 +1,43 @@
+/** What was asked for takes more work than a plan may. */
+export class TooMuchWork extends Error {
+  /** @param what it is that there is too much of, e.g. `crossings of outlines`. */
+  constructor(readonly what: string) {
+    super(`Too much work: ${what}.`);
+  }
+}
+
+let left = Infinity;
+
+/**
+ * Takes work off what may still be done; costs nothing outside `within`. A unit is about what one
+ * corner costs the polygon engine, some microseconds.
+ * @throws TooMuchWork when nothing is left.
+ */
+export function spend(units: number, what: string): void {
+  left -= units;
+  if (left < 0) throw new TooMuchWork(what);
+}
+
+/**
+ * Does something that may spend so much work, no more; the same input is refused on every machine.
+ * @throws TooMuchWork from inside.
+ */
+export function within<T>(units: number, work: () => T): T {
+  const outside = left;
+  left = Math.min(units, outside);
+  try {
+    return work();
+  } finally {
+    left = outside;
+  }
+}
+
+/** Does something, or what stands in for it where it takes too much work. */
+export function unlessTooMuch<T>(work: () => T, instead: (too: TooMuchWork) => T): T {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof TooMuchWork) return instead(error);
+    throw error;
+  }
+}

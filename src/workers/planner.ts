@@ -1,0 +1,68 @@
+import { wrap, type Remote } from 'comlink';
+import type { Job, Shelf } from '@/core/model';
+import type { JobPlan } from '@/core/plan';
+import type { UnitStyle } from '@/core/units';
+import type { PlanWorker } from './plan.worker';
+
+/** What is planned. */
+export interface PlanRequest {
+  readonly job: Job;
+  readonly shelf: Shelf;
+  readonly units: UnitStyle;
+}
+
+interface Waiting extends PlanRequest {
+  readonly done: (plan: JobPlan | null) => void;
+  readonly failed: (error: unknown) => void;
+}
+
+/** Plans in the background, one at a time; of those that wait only the latest is worked out. */
+export interface Planner {
+  /** The plan of a job; null when a later one was asked for meanwhile. */
+  readonly plan: (request: PlanRequest) => Promise<JobPlan | null>;
+  readonly close: () => void;
+}
+
+export function createPlanner(): Planner {
+  let worker: Worker | null = null;
+  let remote: Remote<PlanWorker> | null = null;
+  let busy = false;
+  let next: Waiting | null = null;
+
+  const start = (): Remote<PlanWorker> => {
+    worker = new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
+    remote = wrap<PlanWorker>(worker);
+    return remote;
+  };
+
+  async function workOut({ job, shelf, units, done, failed }: Waiting): Promise<void> {
+    busy = true;
+    try {
+      done(await (remote ?? start()).plan(job, shelf, units));
+    } catch (error) {
+      failed(error);
+    }
+    busy = false;
+    const waiting = next;
+    next = null;
+    if (waiting) void workOut(waiting);
+  }
+
+  return {
+    plan: (request) =>
+      new Promise((done, failed) => {
+        const asked = { ...request, done, failed };
+        if (!busy) return void workOut(asked);
+        next?.done(null);
+        next = asked;
+      }),
+    close: () => {
+      next?.done(null);
+      next = null;
+      worker?.terminate();
+      worker = null;
+      remote = null;
+      busy = false;
+    },
+  };
+}

@@ -1,0 +1,102 @@
+import { machineSchema, MAX_NAMES, MAX_PLACEMENTS, type Job, type Shelf } from '@/core/model';
+import { HARD_RINGS } from './corners';
+import { artwork, blankOf, factsWith, jobOn, mugJob, shelf } from './jobs';
+
+const outlined = (rings: [number, number][][], job: Job = jobOn('medallion', artwork())): Job => ({
+  ...job,
+  blank: { ...blankOf('medallion'), form: { kind: 'outline', rings, edgeKeepOutMm: 2, sides: 2 } },
+});
+/** A picture cut along an edge as fine as a silhouette may be. */
+const fine = artwork({
+  transparentShare: 0.5,
+  facts: factsWith({
+    silhouette: [(HARD_RINGS.star?.(2400, 1) ?? []).map(([x, y]): [number, number] => [x, y])],
+  }),
+});
+export const repeated = (job: Job, count: number, stepMm: number): Job => {
+  const [first] = job.placements;
+  if (!first) throw new Error('no placement');
+  const repeat = {
+    ...({ pattern: 'brick', atEdge: 'whole only' } as const),
+    ...{ stepXMm: stepMm, stepYMm: stepMm },
+  };
+  return {
+    ...job,
+    placements: Array.from({ length: count }, (_, i) => ({ ...first, id: `p${i}`, repeat })),
+  };
+};
+export const named = (job: Job): Job => ({
+  ...job,
+  names: Array.from({ length: MAX_NAMES }, (_, i) => `Guest ${i + 1}`),
+  placements: job.placements.map((each) => ({
+    ...each,
+    perName: Array.from({ length: MAX_NAMES }, () => each.artSha256),
+  })),
+});
+export const press = (part: object): Shelf => ({
+  ...shelf,
+  machines: [
+    machineSchema.parse({ ...shelf.machines.find(({ id }) => id === 'hand-press'), ...part }),
+  ],
+});
+
+/** Jobs the schema admits and that are hard to plan: what, the job, its shelf, and the stop expected. */
+export const HARD_JOBS: readonly (readonly [string, Job, Shelf, RegExp | null])[] = [
+  [
+    'a plate of 20 × 20 mm under a panel of 5 × 5 m',
+    jobOn('garden-panel', artwork(), { widthMm: 5000, heightMm: 5000 }),
+    press({ plate: { widthMm: 20, heightMm: 20 }, coolBorderMm: 0 }),
+    /too-many-sections|misfit/,
+  ],
+  [
+    'a timer of 5 s for two hours, section by section',
+    {
+      ...jobOn('garden-panel', artwork(), { widthMm: 1000, heightMm: 1500 }),
+      heat: {
+        ...jobOn('garden-panel').heat,
+        own: { temperatureC: null, dwellS: 7200, pressure: null },
+      },
+    },
+    press({ timerMaxS: 5 }),
+    /too-many-presses/,
+  ],
+  [
+    'as many repeats as there may be, whole only, in steps of a millimetre',
+    repeated(jobOn('garden-panel', artwork()), MAX_PLACEMENTS, 1),
+    shelf,
+    null,
+  ],
+  [
+    'an edge of 2400 points round 1500 motifs',
+    { ...repeated(jobOn('tote', fine), 1, 5), cut: { ...mugJob().cut, line: 'contour' } },
+    shelf,
+    null,
+  ],
+  ...Object.entries(HARD_RINGS).map(
+    ([name, ring]) =>
+      [
+        `200 names on a ${name} of 3900 points`,
+        named(outlined([ring(3900, 90)])),
+        shelf,
+        null,
+      ] as const,
+  ),
+  [
+    '30 further sizes of a repeat',
+    {
+      ...repeated(jobOn('tee', artwork()), 20, 3),
+      sizes: Array.from({ length: 30 }, (_, i) => ({ size: `S${i}`, widthMm: 400 + i, copies: 1 })),
+    },
+    shelf,
+    null,
+  ],
+  [
+    '1000 prints of an outline',
+    {
+      ...named(outlined([HARD_RINGS.circle?.(3900, 40) ?? []])),
+      sheet: { ...mugJob().sheet, copies: 5 },
+    },
+    shelf,
+    null,
+  ],
+];
