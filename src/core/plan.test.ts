@@ -69,9 +69,9 @@ function withFigures(value: unknown, next: () => number): unknown {
 }
 
 const figure = fc.oneof(
-  fc.double({ min: 0, max: 5000, noNaN: true }),
-  fc.double({ min: 0, max: 60, noNaN: true }),
-  fc.constant(0),
+  fc.double({ min: 0.1, max: 5000, noNaN: true }),
+  fc.double({ min: 0.1, max: 60, noNaN: true }),
+  fc.constant(0.1),
 );
 
 /** Any blank of the shelf with figures nobody would measure, and every way of making its paper. */

@@ -1,17 +1,53 @@
-/** How often a wall clock that was set is looked for, ms; timers late by more than the second slept. */
-const LOOK_MS = 1000;
-const KEY = 'lucky-sheet.clock-set-by';
+import { z } from 'zod';
+import { clockSetBy } from '@/core/press';
 
-/** What the wall clock has been set by since this browser's first look, ms: to be taken off again. */
-let setByMs = read();
-/** Wall clock and the clock nobody can set, at the last look. */
-let last = { wall: Date.now(), steady: performance.now() };
+const KEY = 'lucky-sheet.clock';
+/** How often the last look is written down, ms. */
+const WRITE_MS = 5000;
 
-function read(): number {
+/** What the wall clock was set by since this browser first looked, and what it showed last; ms. */
+const keptSchema = z.object({ setByMs: z.number(), wallMs: z.number() });
+type Kept = z.infer<typeof keptSchema>;
+
+function read(): Kept | null {
   try {
-    const kept = Number(localStorage.getItem(KEY) ?? 0);
-    return Number.isFinite(kept) ? kept : 0;
+    return keptSchema.parse(JSON.parse(localStorage.getItem(KEY) ?? ''));
   } catch {
-    return 0; // storage refused: as far as this page goes
+    return null; // none, or storage refused: as far as this page goes
   }
+}
+
+function write(kept: Kept): void {
+  try {
+    localStorage.setItem(KEY, JSON.stringify(kept));
+  } catch {
+    // storage refused: as far as this page goes
+  }
+}
+
+let setByMs: number | null = null;
+let last = { wallMs: 0, steadyMs: 0 };
+let writtenMs = 0;
+
+/** The first look of a page: a clock that was set back meanwhile is told from what it showed last. */
+function begin(wallMs: number, steadyMs: number): number {
+  const kept = read();
+  last = { wallMs, steadyMs };
+  return kept ? kept.setByMs + Math.min(0, clockSetBy(wallMs - kept.wallMs, 0)) : 0;
+}
+
+/**
+ * The moment it is, ms, by a clock that goes on evenly: setting the device's own clock, or its
+ * hour changing, shifts nothing. Through sleep and reloads it goes on.
+ */
+export function steadyNow(): number {
+  const [wallMs, steadyMs] = [Date.now(), performance.now()];
+  setByMs ??= begin(wallMs, steadyMs);
+  setByMs += clockSetBy(wallMs - last.wallMs, steadyMs - last.steadyMs);
+  last = { wallMs, steadyMs };
+  if (Math.abs(steadyMs - writtenMs) > WRITE_MS) {
+    writtenMs = steadyMs;
+    write({ setByMs, wallMs });
+  }
+  return wallMs - setByMs;
 }

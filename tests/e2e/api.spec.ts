@@ -35,12 +35,6 @@ const WRONG: readonly (readonly [string, unknown, number, RegExp])[] = [
   ['another document', { hello: 'world' }, 422, /not a Lucky Sheet job/],
   ['a wrong type', { ...example, job: { ...job, bleedMm: '3' } }, 422, /job\.bleedMm/],
   ['a future version', { ...example, version: 42 }, 422, /newer/],
-  [
-    'a tool that is missing',
-    { ...example, shelf: { blanks: [], papers: [], printers: [], machines: [] } },
-    422,
-    /no paper “letter”/,
-  ],
   ['more than the limit', { ...example, padding: 'x'.repeat(5_100_000) }, 413, /5000 kB/],
 ];
 
@@ -54,6 +48,22 @@ for (const [what, data, status, says] of WRONG) {
     expect(((await response.json()) as { error: string }).error).toMatch(says);
   });
 }
+
+test('tools that the shelf lacks stop the plan and are named; others are answered meanwhile', async ({
+  request,
+}) => {
+  const bare = { ...example, shelf: { blanks: [], papers: [], printers: [], machines: [] } };
+  const answers = await Promise.all(
+    Array.from({ length: 6 }, () => request.post('/api/plan', { data: bare })),
+  );
+  for (const response of answers) {
+    expect(response.status()).toBe(200);
+    const { checks } = (await response.json()) as { checks: { id: string; level: string }[] };
+    expect(checks.slice(0, 3)).toMatchObject(
+      ['paper', 'printer', 'machine'].map((what) => ({ id: `missing-${what}`, level: 'stop' })),
+    );
+  }
+});
 
 test('other content types are refused', async ({ request }) => {
   const response = await request.post('/api/plan', {

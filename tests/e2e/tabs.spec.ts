@@ -15,12 +15,12 @@ test('two tabs on one job: the idle one follows, and a clash is put to the perso
   await page.evaluate(async () => {
     const open = indexedDB.open('lucky-sheet-own');
     await new Promise((resolve) => (open.onsuccess = resolve));
-    const store = open.result.transaction('jobs', 'readwrite').objectStore('jobs');
-    const all = store.getAll();
+    const store = open.result.transaction('documents', 'readwrite').objectStore('documents');
+    const all = store.index('kind').getAll('job');
     await new Promise((resolve) => (all.onsuccess = resolve));
-    const [stored] = all.result as { rev: number; job: { name: string } }[];
+    const [stored] = all.result as { rev: number; body: { name: string } }[];
     if (!stored) throw new Error('no job');
-    store.put({ ...stored, rev: stored.rev + 5, job: { ...stored.job, name: 'From elsewhere' } });
+    store.put({ ...stored, rev: stored.rev + 5, body: { ...stored.body, name: 'From elsewhere' } });
   });
   await page.getByLabel('Handle gap').fill('1 in');
   await expect(page.getByText(/changed in another tab/)).toBeVisible();

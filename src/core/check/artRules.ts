@@ -5,16 +5,15 @@ import {
   VISIBLE_BELOW_PPI,
   WARN_BELOW_PPI,
 } from '../art';
-import { bottom, inverse, mapRegion, regionBox, right } from '../geometry';
+import { boxAround, centreOf } from '../geometry';
 import { placedProportion, stretch } from '../layout';
 import { formatLength, formatSize } from '../units';
 import type { Rule } from './check';
-import { changed, detailShareIn, percent, perArt, type Placed } from './placed';
+import { lostShare, NOTE_SHARE, noWorseIn, shortEdges, shrunkToFit } from './harm';
+import { changed, inBox, percent, perArt } from './placed';
 
 /** Unlocked proportions are warned about above this share (own choice). */
 const STRETCH_WARN = 0.03;
-/** Art cut off by less than this share is a hair's breadth, not a loss. */
-const CUT_NOTE_SHARE = 0.001;
 
 const noArt: Rule = ({ job }) =>
   job.placements.length > 0
@@ -49,15 +48,22 @@ const resolution = perArt(({ placed, art, placement }) => {
   };
 });
 
-const stretched = perArt(({ placed, art, placement }, { job, units }) => {
+const stretched = perArt((one, { job, units }) => {
+  const { placed, art, placement, slot } = one;
   const ratio = placedProportion(art, placement.turns);
   const share = stretch(ratio, placed.box);
   if (Math.abs(share) <= STRETCH_WARN) return null;
   const { width, height } = placed.box;
-  const own = {
-    widthMm: Math.min(width, height * ratio),
-    heightMm: Math.min(height, width / ratio),
-  };
+  // within its box, or else round it: whichever brings no other trouble
+  const sizes = [
+    { width: Math.min(width, height * ratio), height: Math.min(height, width / ratio) },
+    { width: Math.max(width, height * ratio), height: Math.max(height, width / ratio) },
+  ];
+  const own = sizes.find(
+    (size) =>
+      slot.toStrip[0] > 0 &&
+      noWorseIn(one, boxAround(centreOf(placed.box), size.width, size.height), job),
+  );
   return {
     id: `stretch-${placed.placementId}`,
     level: 'warn',
@@ -66,24 +72,33 @@ const stretched = perArt(({ placed, art, placement }, { job, units }) => {
       `At ${formatSize(width, height, units.length)} the picture is ${percent(share)} ` +
       `${share > 0 ? 'wider' : 'narrower'} than it should be for its height.`,
     figure: percent(share),
-    fixes: [
-      {
-        label: `Keep proportions: ${formatSize(own.widthMm, own.heightMm, units.length)}`,
-        patch: changed(job, placement, { sizing: { mode: 'exact', ...own, locked: true } }),
-      },
-    ],
+    ...(own
+      ? {
+          fixes: [
+            {
+              label: `Keep proportions: ${formatSize(own.width, own.height, units.length)}`,
+              patch: changed(job, placement, {
+                sizing: { mode: 'exact', widthMm: own.width, heightMm: own.height, locked: true },
+              }),
+            },
+          ],
+        }
+      : {}),
   };
 });
 
 const cutOff = perArt((one, { job }) => {
-  const { placed, art, placement, face, slot } = one;
-  if (placed.cutOffShare <= CUT_NOTE_SHARE || placement.repeat) return null;
+  const { placed, art, placement } = one;
+  if (placed.cutOffShare <= NOTE_SHARE || placement.repeat) return null;
   // a contour or a half cuts on purpose
   if (job.cut.line === 'contour' || job.wrap.parts === 'halves') return null;
   const meant = placement.sizing.mode === 'cover';
   const all = placed.cutOffShare > 0.999;
-  const lost = all ? 1 : 1 - detailShareIn(one, mapRegion(inverse(slot.toStrip), slot.ink));
-  if (lost <= CUT_NOTE_SHARE) return null;
+  const lost = all ? 1 : lostShare(one);
+  if (lost <= NOTE_SHARE) return null;
+  const fit = meant
+    ? null
+    : shrunkToFit(one, job, (box) => lostShare(inBox(one, box)) <= NOTE_SHARE / 2);
   return {
     id: `cut-off-${placed.placementId}`,
     level: all ? 'stop' : meant ? 'note' : 'warn',
@@ -92,39 +107,9 @@ const cutOff = perArt((one, { job }) => {
       ? `“${art.name}” lies wholly off the blank: nothing of it prints.`
       : `The edge of the piece cuts off ${percent(lost)} of the detail of “${art.name}”${meant ? ', since it covers the face' : ''}.`,
     figure: percent(lost),
-    ...(meant
-      ? {}
-      : {
-          fixes: [
-            {
-              label: 'Fit it in the safe area',
-              patch: changed(job, placement, {
-                sizing: { mode: 'fit' },
-                at: { datum: face.datums[0]?.id ?? face.home, dxMm: 0, dyMm: 0 },
-              }),
-            },
-          ],
-        }),
+    ...(fit ? { fixes: [{ label: 'Make it fit', patch: changed(job, placement, fit) }] } : {}),
   };
 });
-
-/** Nearer than this two edges are the same one, mm. */
-const HAIR_MM = 0.02;
-
-/** Edges of the face that art reaches without filling the bleed beyond them. */
-function shortEdges({ placed: { box }, slot, face }: Placed): string[] {
-  const on = slot.face;
-  const ink = regionBox(slot.ink);
-  const short = (reaches: boolean, fills: boolean) => reaches && !fills;
-  const name = (edge: string) => edge.replace(' edge', '');
-  return [
-    short(box.x <= on.x, box.x <= ink.x + HAIR_MM) && name(face.edges.left),
-    short(right(box) >= right(on), right(box) >= right(ink) - HAIR_MM) && name(face.edges.right),
-    short(box.y <= on.y, box.y <= ink.y + HAIR_MM) && name(face.edges.top),
-    short(bottom(box) >= bottom(on), bottom(box) >= bottom(ink) - HAIR_MM) &&
-      name(face.edges.bottom),
-  ].filter((edge): edge is string => edge !== false);
-}
 
 const bleedShort = perArt((one, { units }) => {
   const { placed, piece, placement, face } = one;
@@ -141,5 +126,30 @@ const bleedShort = perArt((one, { units }) => {
   };
 });
 
+/** A film or paper that is cut exactly as large as its print, cut with room instead. */
+const cutTooWide: Rule = ({ job, transfer, faces, units }) => {
+  const wanted = transfer.cutMarginMm;
+  const loose = job.cut.line === 'contour' || faces[0]?.paper === 'art';
+  if (wanted === null || !loose || job.cut.marginMm <= wanted + 0.25) return [];
+  const figure = formatLength(job.cut.marginMm, units.length);
+  return [
+    {
+      id: 'cut-too-wide',
+      level: 'note',
+      station: 'art',
+      text: `With ${figure} of room it is cut wider than its picture: the rim shows as a film. Cut it close.`,
+      figure,
+      fixes: [{ label: 'Cut it close', patch: { cut: { ...job.cut, marginMm: wanted } } }],
+    },
+  ];
+};
+
 /** Is the picture there, good enough and whole? */
-export const ART_RULES: readonly Rule[] = [noArt, resolution, stretched, cutOff, bleedShort];
+export const ART_RULES: readonly Rule[] = [
+  noArt,
+  cutTooWide,
+  resolution,
+  stretched,
+  cutOff,
+  bleedShort,
+];

@@ -2,7 +2,8 @@ import { measuringDoubt, wallOf, type Face } from '../blank';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
 import { isCloth, isCup, type CupForm, type Job, type Shelf, type TransferKind } from '../model';
-import { withTransfer } from '../shelf';
+import { canTake } from '../press';
+import { machinesFor, withTransfer } from '../shelf';
 import { TRANSFERS } from '../transfer';
 import { formatLength, formatSize } from '../units';
 import type { Fix, Rule } from './check';
@@ -30,16 +31,18 @@ const coating: Rule = ({ job, transfer }) => {
 
 /** What changes in a job when it is made by another transfer: its tools with it. */
 function transferPatch(job: Job, kind: TransferKind, shelf: Shelf): Fix['patch'] {
-  const { transfer, sheet, heat } = withTransfer(job, kind, shelf);
-  return { transfer, sheet, heat };
+  const { transfer, sheet, heat, cut } = withTransfer(job, kind, shelf);
+  return { transfer, sheet, heat, cut };
 }
 
 /** Ways out by another kind of transfer. */
 const byTransfer = (job: Job, shelf: Shelf, ...kinds: readonly TransferKind[]): Fix[] =>
-  kinds.map((transfer) => ({
-    label: `Use ${TRANSFERS[transfer].label.toLowerCase()}`,
-    patch: transferPatch(job, transfer, shelf),
-  }));
+  kinds
+    .filter((kind) => canTake(job.blank, kind) && machinesFor(job.blank, kind, shelf).length > 0)
+    .map((transfer) => ({
+      label: `Use ${TRANSFERS[transfer].label.toLowerCase()}`,
+      patch: transferPatch(job, transfer, shelf),
+    }));
 
 const blankColour: Rule = ({ job, transfer, shelf }) => {
   const { colour, colourName } = job.blank.substrate;

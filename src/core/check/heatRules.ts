@@ -1,6 +1,7 @@
 import type { MachineKind } from '../model';
 import { fahrenheitToC, formatDuration, formatTemperature } from '../units';
 import { canTake, DYE_MOVES_FROM_C, worksOn } from '../press';
+import { machinesFor } from '../shelf';
 import type { Rule } from './check';
 
 /** Ceramics and tape are spoiled above (from memory). */
@@ -25,18 +26,20 @@ const machineRange: Rule = ({ machine, press, units }) => {
   ];
 };
 
-const temperature: Rule = ({ transfer, press, units }) => {
+const temperature: Rule = ({ transfer, press, recipe, units }) => {
   const { temperatureC } = press.settings;
   if (temperatureC === null || !transfer.dye) return [];
   const figure = formatTemperature(temperatureC, units.temperature);
   const limit = (c: number) => formatTemperature(c, units.temperature);
-  if (temperatureC < DYE_MOVES_FROM_C - 0.5) {
+  // what its own recipe asks for is not too cool for it
+  const least = Math.min(DYE_MOVES_FROM_C, recipe.temperatureC ?? Infinity);
+  if (temperatureC < least - 0.5) {
     return [
       {
         id: 'too-cool',
         level: 'warn',
         station: 'heat',
-        text: `${figure} is cool for dye: under about ${limit(DYE_MOVES_FROM_C)} it comes out faded.`,
+        text: `${figure} is cool for dye: under about ${limit(least)} it comes out faded.`,
         figure,
       },
     ];
@@ -94,10 +97,11 @@ const noRecipe: Rule = ({ job, machine, transfer }) =>
         },
       ];
 
+const NOTHING_OWN = { temperatureC: null, dwellS: null, pressure: null };
 /** Machines that wrap a straight element round the mug. */
 const STRAIGHT_ONLY: readonly MachineKind[] = ['mug-press', 'mug-attachment'];
 
-const taperedInStraight: Rule = ({ job, faces, machine }) =>
+const taperedInStraight: Rule = ({ job, faces, machine, shelf }) =>
   faces.some(({ development }) => development) && STRAIGHT_ONLY.includes(machine.kind)
     ? [
         {
@@ -106,7 +110,13 @@ const taperedInStraight: Rule = ({ job, faces, machine }) =>
           station: 'heat',
           text: `“${machine.name}” closes round a straight wall; a tapered cup needs a tapered element, or an oven with a shrink sleeve.`,
           figure: 'tapered',
-          fixes: [{ label: 'Use the oven', patch: { heat: { ...job.heat, machineId: 'oven' } } }],
+          fixes: machinesFor(job.blank, job.transfer, shelf)
+            .filter(({ kind }) => !STRAIGHT_ONLY.includes(kind))
+            .slice(0, 2)
+            .map(({ id, name }) => ({
+              label: `Use “${name}”`,
+              patch: { heat: { ...job.heat, machineId: id, own: NOTHING_OWN } },
+            })),
         },
       ]
     : [];

@@ -5,22 +5,29 @@ import {
   intersection,
   inverse,
   mapBox,
+  mapRegion,
   rectRing,
+  regionArea,
   regionBox,
+  subtract,
   type Region,
 } from '../geometry';
 import { canFold, USUAL_FOLD_GAP_MM } from '../layout';
-import { isCloth, isCup } from '../model';
+import { isCup, type ArtFacts } from '../model';
 import { formatLength } from '../units';
 import { luminance } from '../colour';
 import type { Check, Findings, Rule } from './check';
-import { changed, detailShareIn, percent, perArt } from './placed';
+import {
+  isHard,
+  isLost,
+  NOTE_SHARE,
+  safeOnStrip,
+  seamShare,
+  shrunkToFit,
+  WARN_SHARE,
+} from './harm';
+import { changed, detailShareIn, percent, perArt, type Placed } from './placed';
 
-/** Less than this share of its detail in a bad place is a hair's breadth, not a loss. */
-const NOTE_SHARE = 0.001;
-const WARN_SHARE = 0.05;
-/** How far off a seam detail still suffers, mm (own choice). */
-const SEAM_HALF_MM = 3;
 /** Paper left between the bleeds of a folded pair, at least, mm (own choice). */
 const FOLD_ROOM_MM = 4;
 /** Above these a seam shows, or art has a clear top (from memory). */
@@ -55,8 +62,8 @@ const inZones: Rule = (findings) =>
     const alike = hits.filter(({ zone }) => zone.kind === worst.zone.kind);
     const share = alike.reduce((sum, hit) => sum + hit.share, 0);
     const names = alike.map(({ zone }) => zone.label.replace(/:.*/, '').toLowerCase());
-    const { kind, id } = worst.zone;
-    const serious = (kind === 'hole' || id === 'pocket') && share > WARN_SHARE;
+    const { kind } = worst.zone;
+    const serious = isLost(worst.zone) && share > WARN_SHARE;
     return {
       id: `keep-out-${placed.placementId}`,
       level: serious ? 'warn' : 'note',
@@ -67,36 +74,66 @@ const inZones: Rule = (findings) =>
   })(findings);
 
 /** Lettering too near an edge is cut, rolled or blurred first. */
-const lettering = perArt(({ art, placed, slot, face, placement }, { job, units }) => {
+const lettering = perArt((one, { job, units }) => {
+  const { art, placed, slot, face, placement } = one;
   if (!art.text) return null;
-  const safe = { ...face.safe, x: face.safe.x + slot.face.x, y: face.safe.y + slot.face.y };
+  const safe = safeOnStrip(one);
   if (slot.toStrip[0] < 0 || contains(safe, placed.box)) return null;
   const out = 1 - area(intersection(safe, placed.box)) / area(placed.box);
   const figure = formatLength(face.safe.y, units.length);
+  const fit = shrunkToFit(one, job, (box) => contains(safe, box));
   return {
     id: `lettering-${placed.placementId}`,
     level: 'warn',
     station: 'art',
     text: `${percent(out)} of the line “${art.text.words}” stands in the edge zone. Keep lettering inside it.`,
     figure,
-    fixes: [
-      {
-        label: 'Fit it in the safe area',
-        patch: changed(job, placement, {
-          sizing: { mode: 'fit' },
-          at: { datum: face.home, dxMm: 0, dyMm: 0 },
-        }),
-      },
-    ],
+    ...(fit ? { fixes: [{ label: 'Make it fit', patch: changed(job, placement, fit) }] } : {}),
   };
 });
+
+/** How far the paper of a hard blank may lie off its edge before its own edge prints on it, mm². */
+const BARE_MM2 = 1;
+
+/** Printed paper cut round its motif ends on the hard face: its edge prints as a line there. */
+const cutEdgePrints: Rule = ({ job, pieces, faces, paper }) => {
+  if (!isHard(job) || job.cut.line !== 'contour' || paper.preprinted) return [];
+  const bare = pieces.some(({ slots }) =>
+    slots.some((slot) => {
+      const face = faces.find(({ id }) => id === slot.faceId);
+      const whole = face && mapRegion(slot.toStrip, face.region.slice(0, 1));
+      return whole && regionArea(subtract(whole, slot.ink)) > BARE_MM2;
+    }),
+  );
+  if (!bare) return [];
+  const within = pieces.every(({ arts, slots }) =>
+    arts.every(({ slot, box }) => contains(slots[slot]?.face ?? box, box)),
+  );
+  return [
+    {
+      id: 'cut-edge-prints',
+      level: 'warn',
+      station: 'art',
+      text: 'Cut along the art, the paper ends on the hard face, and its cut edge prints as a line. Let the paper cover the whole face.',
+      figure: 'paper ends on the face',
+      // a straight cut would cut off what hangs over the face
+      ...(within
+        ? {
+            fixes: [
+              { label: 'Cut straight round it', patch: { cut: { ...job.cut, line: 'edge' } } },
+            ],
+          }
+        : {}),
+    },
+  ];
+};
 
 const bleedMissing: Rule = ({ job, pieces, faces, units }) => {
   const usual = usualBleedMm(job.blank);
   const covers = job.placements.some(
     ({ sizing, repeat }) => sizing.mode === 'cover' || repeat !== null,
   );
-  const hard = !isCup(job.blank.form) && !isCloth(job.blank.substrate);
+  const hard = isHard(job);
   if (pieces.length === 0 || faces[0]?.paper === 'art' || job.bleedMm >= usual * 0.5) return [];
   if (!covers && !hard) return [];
   const figure = formatLength(job.bleedMm, units.length);
@@ -114,36 +151,48 @@ const bleedMissing: Rule = ({ job, pieces, faces, units }) => {
   ];
 };
 
+/** A gap left on purpose where a wrap closes, mm (own choice: a quarter inch). */
+const SEAM_GAP_MM = 6.35;
+
 /** A full wrap has to meet itself at the seam. */
-const joiningSeam = perArt(({ art, placed, face, placement }, { job }) => {
+const joiningSeam = perArt((one, { job }) => {
+  const { art, placed, face, placement } = one;
   const { form } = job.blank;
   const mismatch = art.facts?.edgeMismatch ?? 0;
   if (!isCup(form) || form.handleGapMm > 0 || mismatch < SEAM_SHOWS_FROM) return null;
   if (job.wrap.seam.kind === 'gap') return null;
   if (placed.box.width < face.widthMm * 0.98 || placement.repeat) return null;
+  const half = SEAM_GAP_MM / 2;
+  const gapped = [
+    rectRing({ x: half, y: 0, width: face.widthMm - SEAM_GAP_MM, height: face.heightMm }),
+  ];
   return {
     id: `joining-seam-${placed.placementId}`,
     level: 'warn',
     station: 'art',
     text: `“${art.name}” does not meet itself at the joining seam: its left and right edges differ by ${percent(mismatch)}. Turn the seam to the back, or leave a gap on purpose.`,
     figure: percent(mismatch),
-    fixes: [
-      {
-        label: 'Leave a gap at the seam',
-        patch: { wrap: { ...job.wrap, seam: { kind: 'gap', byMm: 6.35 } } },
-      },
-    ],
+    // a gap cuts as much off the picture
+    ...(placement.sizing.mode === 'cover' || 1 - detailShareIn(one, gapped) <= NOTE_SHARE
+      ? {
+          fixes: [
+            {
+              label: 'Leave a gap at the seam',
+              patch: { wrap: { ...job.wrap, seam: { kind: 'gap', byMm: SEAM_GAP_MM } } },
+            },
+          ],
+        }
+      : {}),
   };
 });
+
+/** Share of its detail beyond the face's own edge, whatever piece shows it. */
+const lostOfWrap = (one: Placed): number => 1 - detailShareIn(one, one.face.region);
 
 /** In halves the cut runs opposite the handle: what is drawn there is cut through. */
 const seamThroughDetail = perArt((one, { job }) => {
   if (!isCup(job.blank.form) || job.wrap.parts !== 'halves') return null;
-  // at least as wide as a cell of the map of detail
-  const half = Math.max(SEAM_HALF_MM, one.placed.box.width / 40);
-  const x = one.face.widthMm / 2 - half;
-  const strip = [rectRing({ x, y: 0, width: 2 * half, height: one.face.heightMm })];
-  const share = detailShareIn(one, strip);
+  const share = seamShare(one);
   if (share <= NOTE_SHARE) return null;
   return {
     id: `seam-detail-${one.placed.placementId}`,
@@ -151,12 +200,17 @@ const seamThroughDetail = perArt((one, { job }) => {
     station: 'art',
     text: `${percent(share)} of the detail of “${one.art.name}” lies where the two halves meet, opposite the handle.`,
     figure: percent(share),
-    fixes: [
-      {
-        label: 'One strip instead of two',
-        patch: { wrap: { ...job.wrap, parts: 'strip' } },
-      },
-    ],
+    // in one strip what the wrap's edge cuts off would be found, which halves cut on purpose
+    ...(one.placed.cutOffShare <= 0.5 && lostOfWrap(one) <= NOTE_SHARE
+      ? {
+          fixes: [
+            {
+              label: 'One strip instead of two',
+              patch: { wrap: { ...job.wrap, parts: 'strip' } },
+            },
+          ],
+        }
+      : {}),
   };
 });
 
@@ -173,8 +227,15 @@ const halves: Rule = ({ job, pieces }) =>
       ]
     : [];
 
+/** Whether a picture is so pale all over that what was measured of it against white tells nothing. */
+const pale = (palette: ArtFacts['palette']): boolean =>
+  palette.length > 0 && palette.every(({ colour }) => luminance(colour) >= WHITE_BLANK_LUMINANCE);
+
 const upsideDown = perArt(({ art, placed, placement }) =>
-  art.facts && art.facts.turnedMismatch < TOPLESS_BELOW && !placement.repeat
+  art.facts &&
+  art.facts.turnedMismatch < TOPLESS_BELOW &&
+  !pale(art.facts.palette) &&
+  !placement.repeat
     ? {
         id: `upside-down-${placed.placementId}`,
         level: 'note',
@@ -237,6 +298,7 @@ const twoSides: Rule = ({ job, pieces, units }: Findings): Check[] => {
 export const PLACE_RULES: readonly Rule[] = [
   inZones,
   lettering,
+  cutEdgePrints,
   bleedMissing,
   joiningSeam,
   seamThroughDetail,

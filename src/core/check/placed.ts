@@ -1,6 +1,14 @@
 import type { Face } from '../blank';
-import { applyAffine, chain, crossingsAt, inverse, isBetween, type Region } from '../geometry';
-import type { Piece, PieceArt, Slot } from '../layout';
+import {
+  applyAffine,
+  chain,
+  crossingsAt,
+  inverse,
+  isBetween,
+  type Box,
+  type Region,
+} from '../geometry';
+import { artMatrix, type Piece, type PieceArt, type Slot } from '../layout';
 import type { Artwork, Job, Placement } from '../model';
 import { spend } from '../work';
 import type { Check, Findings, Rule } from './check';
@@ -16,7 +24,7 @@ export interface Placed {
 }
 
 /** Every placement once, on the first piece that shows it; the first motif stands for a repeat. */
-function everyPlacement({ job, pieces, faces }: Findings): Placed[] {
+export function everyPlacement({ job, pieces, faces }: Findings): Placed[] {
   const seen = new Set<string>();
   return pieces.flatMap((piece) =>
     piece.arts.flatMap((placed) => {
@@ -53,6 +61,12 @@ export const changed = (
   ),
 });
 
+/** The same picture in another box of its piece's strip. */
+export const inBox = (one: Placed, box: Box): Placed => ({
+  ...one,
+  placed: { ...one.placed, box, matrix: artMatrix(box, one.placement.turns) },
+});
+
 export const percent = (share: number): string => `${Math.round(Math.abs(share) * 100)} %`;
 
 /**
@@ -61,7 +75,11 @@ export const percent = (share: number): string => `${Math.round(Math.abs(share) 
  */
 export function detailShareIn({ art, placed, slot }: Placed, region: Region): number {
   const toFace = chain(placed.matrix, inverse(slot.toStrip));
-  const { columns, rows, cells } = art.facts?.detail ?? EVEN_DETAIL;
+  // where nothing was measured, or a picture is the same all over, its area counts
+  const measured = art.facts?.detail;
+  const { columns, rows, cells } = measured?.cells.some((weight) => weight > 0)
+    ? measured
+    : EVEN_DETAIL;
   // turned by a quarter, a column of the picture lies level on the face; else a row does
   const upright = Math.abs(toFace[0]) >= Math.abs(toFace[1]);
   const [lines, along] = upright ? [rows, columns] : [columns, rows];

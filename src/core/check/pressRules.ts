@@ -28,7 +28,10 @@ const cracks: Rule = (f) => {
   const { recipe, press } = f;
   const { pressure } = press.settings;
   if (!recipe.needsPad || (pressure !== 'firm' && pressure !== 'medium')) return [];
-  const fix = heatFix(f, 'Press lightly', { own: { ...f.job.heat.own, pressure: 'light' } });
+  const can = f.machine.pressures.length === 0 || f.machine.pressures.includes('light');
+  const fix = can
+    ? heatFix(f, 'Press lightly', { own: { ...f.job.heat.own, pressure: 'light' } })
+    : undefined;
   return at(
     'cracks',
     pressure === 'firm' ? 'stop' : 'warn',

@@ -1,7 +1,10 @@
 import { isCup, type WrapPaper } from '../model';
 import { MOST_PRINTS, paperHolds } from '../sheet';
 import { formatLength, formatSize } from '../units';
+import { right } from '../geometry';
 import type { Rule } from './check';
+import { NOTE_SHARE, seamShare } from './harm';
+import { everyPlacement } from './placed';
 
 const ink: Rule = ({ printer, transfer }) =>
   transfer.ink === null || printer.ink === transfer.ink
@@ -64,8 +67,12 @@ const tooMany: Rule = ({ sheets, job }) =>
         },
       ];
 
+/** Room a strip keeps beside its art, mm, and a little more (as `core/layout` lays it). */
+const STRIP_ROOM_MM = 3.1;
+
 /** The cutting machine finds its way only round prints up to a size. */
-const cutterWidth: Rule = ({ cutter, pieces, job, units }) => {
+const cutterWidth: Rule = (findings) => {
+  const { cutter, pieces, job, units } = findings;
   if (!cutter) return [];
   const piece = pieces.find(
     ({ widthMm, heightMm }) => Math.max(widthMm, heightMm) > cutter.printAndCutWidthMm + 1e-3,
@@ -73,6 +80,15 @@ const cutterWidth: Rule = ({ cutter, pieces, job, units }) => {
   if (!piece) return [];
   const show = (mm: number) => formatLength(mm, units.length);
   const figure = show(Math.max(piece.widthMm, piece.heightMm));
+  const byHand = { label: 'Cut by hand', patch: { sheet: { ...job.sheet, cutterId: null } } };
+  // what one strip would be as long as, and whether a cut opposite the handle would meet nothing
+  const arts = everyPlacement(findings);
+  const [from, to] = [
+    Math.min(...arts.map(({ placed }) => placed.box.x)),
+    Math.max(...arts.map(({ placed }) => right(placed.box))),
+  ];
+  const stripMm = arts.length > 0 ? to - from + 2 * STRIP_ROOM_MM : Infinity;
+  const quiet = arts.every((one) => seamShare(one) <= NOTE_SHARE);
   const parts = (which: WrapPaper['parts']) => ({ wrap: { ...job.wrap, parts: which } });
   return [
     {
@@ -83,17 +99,22 @@ const cutterWidth: Rule = ({ cutter, pieces, job, units }) => {
       figure,
       fixes: isCup(job.blank.form)
         ? [
-            { label: 'One strip', patch: parts('strip') },
-            { label: 'Two halves', patch: parts('halves') },
+            ...(stripMm <= cutter.printAndCutWidthMm
+              ? [{ label: 'One strip', patch: parts('strip') }]
+              : []),
+            ...(quiet && piece.widthMm / 2 + job.bleedMm <= cutter.printAndCutWidthMm
+              ? [{ label: 'Two halves', patch: parts('halves') }]
+              : []),
+            byHand,
           ]
-        : [{ label: 'Cut by hand', patch: { sheet: { ...job.sheet, cutterId: null } } }],
+        : [byHand],
     },
   ];
 };
 
 /** A sheet bought ready has its colour in it: only outlines can be cut from it. */
 const preprinted: Rule = ({ paper, job }) =>
-  paper.preprinted && job.cut.line !== 'contour'
+  paper.preprinted && job.cut.line !== 'contour' && !isCup(job.blank.form)
     ? [
         {
           id: 'preprinted-edge',
@@ -172,7 +193,9 @@ const marksDropped: Rule = ({ sheets: { sheets } }) => {
     .join(' and ');
   const where =
     bare.length === 1
-      ? 'The piece fills the page'
+      ? first.items.length === 1
+        ? 'The piece fills the page'
+        : `The ${first.items.length} pieces fill the page`
       : `${bare.length} sheets are filled by their pieces`;
   return [
     {

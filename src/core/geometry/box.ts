@@ -1,5 +1,7 @@
 import { applyAffine, type Affine, type Point } from './affine';
 
+const { max, min } = Math;
+
 /** An upright rectangle in mm; (x, y) is its top-left corner, sizes are ≥ 0. */
 export interface Box {
   readonly x: number;
@@ -27,19 +29,19 @@ export const boxAround = (centre: Point, width: number, height: number): Box => 
 export const outset = (box: Box, by: number): Box => ({
   x: box.x - by,
   y: box.y - by,
-  width: Math.max(0, box.width + 2 * by),
-  height: Math.max(0, box.height + 2 * by),
+  width: max(0, box.width + 2 * by),
+  height: max(0, box.height + 2 * by),
 });
 
 /** What two boxes share; a box of zero size where they do not meet. */
 export function intersection(one: Box, other: Box): Box {
-  const x = Math.max(one.x, other.x);
-  const y = Math.max(one.y, other.y);
+  const x = max(one.x, other.x);
+  const y = max(one.y, other.y);
   return {
     x,
     y,
-    width: Math.max(0, Math.min(right(one), right(other)) - x),
-    height: Math.max(0, Math.min(bottom(one), bottom(other)) - y),
+    width: max(0, min(right(one), right(other)) - x),
+    height: max(0, min(bottom(one), bottom(other)) - y),
   };
 }
 
@@ -65,7 +67,7 @@ export function mapBox(map: Affine, box: Box): Box {
   ];
   const xs = corners.map((p) => p.x);
   const ys = corners.map((p) => p.y);
-  const x = Math.min(...xs);
-  const y = Math.min(...ys);
-  return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y };
+  const x = min(...xs);
+  const y = min(...ys);
+  return { x, y, width: max(...xs) - x, height: max(...ys) - y };
 }

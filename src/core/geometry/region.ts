@@ -58,15 +58,18 @@ export const holds = (region: Region, { x, y }: Point): boolean =>
 export const mapRegion = (map: Affine, region: Region): Region =>
   region.map((ring) => ring.map((point) => applyAffine(map, point)));
 
+/** Beyond everything. */
+const FAR = Infinity;
+
 /** The upright box round a region; of zero size for an empty one. */
 export function regionBox(region: Region): Box {
-  let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+  let [left, top, right, bottom] = [FAR, FAR, -FAR, -FAR];
   for (const ring of region) {
     for (const { x, y } of ring) {
-      left = Math.min(left, x);
-      top = Math.min(top, y);
-      right = Math.max(right, x);
-      bottom = Math.max(bottom, y);
+      if (x < left) left = x;
+      if (y < top) top = y;
+      if (x > right) right = x;
+      if (y > bottom) bottom = y;
     }
   }
   if (left > right) return { x: 0, y: 0, width: 0, height: 0 };

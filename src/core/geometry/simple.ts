@@ -5,6 +5,8 @@ import { doubleArea, type Region, type Ring } from './region';
 /** Decimals of a millimetre kept by the polygon engine: a tenth of a micrometre. */
 export const DECIMALS = 4;
 
+const { max, min, sign } = Math;
+
 type Axis = 'x' | 'y';
 
 /**
@@ -29,7 +31,7 @@ function sweepCost(rings: readonly Ring[], along: Axis): number {
       sum +
       ring.reduce((part, { [along]: a }, i) => {
         const b = (ring[(i + 1) % ring.length] as Point)[along];
-        return part + before(Math.max(a, b), true) - before(Math.min(a, b), false);
+        return part + before(max(a, b), true) - before(min(a, b), false);
       }, 0),
     0,
   );
@@ -57,14 +59,14 @@ function edgesBy(rings: readonly Ring[], along: Axis, reachMm: number) {
     count: edges.length,
     from: column((a) => a[along]),
     to: column((_a, b) => b[along] + reachMm),
-    low: column((a, b) => Math.min(a[over], b[over]) - reachMm),
-    high: column((a, b) => Math.max(a[over], b[over])),
+    low: column((a, b) => min(a[over], b[over]) - reachMm),
+    high: column((a, b) => max(a[over], b[over])),
     cross: (i: number, j: number) => cross(edges[i] as [Point, Point], edges[j] as [Point, Point]),
   };
 }
 
 const side = (a: Point, b: Point, p: Point): number =>
-  Math.sign((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x));
+  sign((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x));
 
 /** Whether two edges cross at a point inside both. */
 const cross = ([a, b]: [Point, Point], [c, d]: [Point, Point]): boolean =>

@@ -1,5 +1,6 @@
 import { facesOf, type Face } from '../blank';
-import { placedProportion } from '../layout';
+import { regionBox } from '../geometry';
+import { inkRegion, placedBox, placedProportion } from '../layout';
 import type { Artwork, Job, Placement, Sizing } from '../model';
 
 /** How large and where art goes on a face before anything is decided. */
@@ -86,21 +87,39 @@ export function replaceEverywhere(job: Job, sha256: string, art: Artwork): Job {
   return users.reduce((at, { id }) => replaceArt(at, id, art), job);
 }
 
+/** Room between two copies of a picture, and between them and the edge, mm (own choice). */
+const TWIN_ROOM_MM = 3;
+
 /**
  * One picture for both holders: the placement goes to the right-handed holder's side and a twin of it,
- * as large and as high, to the left-handed one's.
+ * as large and as high, to the left-handed one's; made smaller where the two would meet.
  */
 export function onBothSides(job: Job, placementId: string, twinId: string): Job {
   const placement = job.placements.find(({ id }) => id === placementId);
-  if (!placement) return job;
-  const at = (datum: string) => ({ datum, dxMm: 0, dyMm: placement.at.dyMm });
+  const face = facesOf(job.blank).find(({ id }) => id === placement?.faceId);
+  const art = job.arts.find(({ sha256 }) => sha256 === placement?.artSha256);
+  const side = face?.datums.find(({ id }) => id === 'right-holder');
+  if (!placement || !face || !art || !side) return job;
+  const box = placedBox(placement, art, face, regionBox(inkRegion(face, job)));
+  const half = Math.min(side.x - face.widthMm / 2, face.widthMm - side.x) - TWIN_ROOM_MM;
+  const by = Math.min(1, (2 * half) / box.width, face.safe.height / box.height);
+  const sizing: Sizing = {
+    mode: 'exact',
+    widthMm: Math.max(1, box.width * by),
+    heightMm: Math.max(1, box.height * by),
+    locked: placement.sizing.mode !== 'exact' || placement.sizing.locked,
+  };
+  const twin = (datum: string): Pick<Placement, 'sizing' | 'at'> => ({
+    sizing,
+    at: { datum, dxMm: 0, dyMm: by < 1 ? 0 : placement.at.dyMm },
+  });
   return {
     ...job,
     placements: [
       ...job.placements.map((each) =>
-        each.id === placementId ? { ...each, at: at('right-holder') } : each,
+        each.id === placementId ? { ...each, ...twin('right-holder') } : each,
       ),
-      { ...placement, id: twinId, at: at('left-holder') },
+      { ...placement, id: twinId, ...twin('left-holder') },
     ],
   };
 }

@@ -1,6 +1,15 @@
 import { uprightPixels } from '../art';
 import { middleOf, type Face } from '../blank';
-import { area, boxAround, centreOf, type Affine, type Box, type Point } from '../geometry';
+import {
+  area,
+  bottom,
+  boxAround,
+  centreOf,
+  right,
+  type Affine,
+  type Box,
+  type Point,
+} from '../geometry';
 import type { Artwork, Placement, Sizing } from '../model';
 
 /** Width over height of the picture as looked at. */
@@ -46,13 +55,21 @@ export function placedBox(placement: Placement, art: Artwork, face: Face, trim: 
   const ratio = placedProportion(art, placement.turns);
   const { widthMm, heightMm } = sizeOf(placement.sizing, ratio, face, trim);
   const datum = datumPoint(face, placement.at.datum);
+  const covers = placement.sizing.mode === 'cover';
   // covering, art is laid over the paper, which at a seam reaches further on one side
-  const shift = placement.sizing.mode === 'cover' ? offCentre(trim, face) : { x: 0, y: 0 };
+  const shift = covers ? offCentre(trim, face) : { x: 0, y: 0 };
   const centre = {
     x: datum.x + placement.at.dxMm + shift.x,
     y: datum.y + placement.at.dyMm + shift.y,
   };
-  return boxAround(centre, widthMm, heightMm);
+  const box = boxAround(centre, widthMm, heightMm);
+  if (!covers) return box;
+  // wherever it is centred, it goes no further than it still covers
+  return {
+    ...box,
+    x: Math.min(trim.x, Math.max(box.x, right(trim) - widthMm)),
+    y: Math.min(trim.y, Math.max(box.y, bottom(trim) - heightMm)),
+  };
 }
 
 /** Takes the unit square of the upright picture (y down) onto a box, turned by quarters clockwise. */

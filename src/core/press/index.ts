@@ -12,3 +12,4 @@ export * from './steps';
 export * from './pressPlan';
 export * from './packet';
 export * from './run';
+export * from './clock';

@@ -41,7 +41,8 @@ export function phaseOf(run: Run, steps: readonly PressStep[], now: Date): Phase
   if (!step) return { kind: 'finished' };
   if (step.durationS === null) return { kind: 'by-hand' };
   if (run.countdownFrom === null) return { kind: 'ready', durationS: step.durationS };
-  const leftS = step.durationS - (now.getTime() - Date.parse(run.countdownFrom)) / 1000;
+  const goneS = Math.max(0, (now.getTime() - Date.parse(run.countdownFrom)) / 1000);
+  const leftS = step.durationS - goneS;
   return leftS > 0
     ? { kind: 'counting', leftS, durationS: step.durationS }
     : { kind: 'over', overS: -leftS };

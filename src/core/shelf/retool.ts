@@ -1,6 +1,6 @@
 import type { Blank, Job, Machine, Shelf, TransferKind } from '../model';
-import { worksOn } from '../press';
-import { TRANSFERS } from '../transfer';
+import { recipeFor, worksOn } from '../press';
+import { TRANSFERS, USUAL_MARGIN_MM } from '../transfer';
 import { BUILT_IN_SHELF } from './builtIn';
 import { toolsFor } from './tools';
 
@@ -16,10 +16,22 @@ export const machinesFor = (blank: Blank, transfer: TransferKind, shelf: Shelf):
     worksOn(machine, blank, transfer),
   );
 
+/** Whether a machine gives the pressure that its recipe for such a blank asks for. */
+const pressesSo = (machine: Machine, blank: Blank, transfer: TransferKind): boolean => {
+  const { pressure } = recipeFor({
+    ...{ machine, blank, transfer, school: 'A', areaMm2: 0, figures: [] },
+  });
+  return (
+    pressure === null || machine.pressures.length === 0 || machine.pressures.includes(pressure)
+  );
+};
+
 /** The machine to press such a blank so: of the shelf, else one of ours that it does not hold. */
 export const machineFor = (blank: Blank, transfer: TransferKind, shelf: Shelf): string => {
+  const will = machinesFor(blank, transfer, shelf);
   const [machine] = [
-    ...machinesFor(blank, transfer, shelf),
+    ...will.filter((each) => pressesSo(each, blank, transfer)),
+    ...will,
     ...machinesFor(blank, transfer, BUILT_IN_SHELF),
     ...shelf.machines,
     ...BUILT_IN_SHELF.machines,
@@ -47,14 +59,24 @@ function printerFor(transfer: TransferKind, job: Job, shelf: Shelf): string {
   return will?.id ?? printerId;
 }
 
+/** Where a kind asks for its own room between art and cut, it is taken; else what was chosen stays. */
+function marginFor(transfer: TransferKind, { cut, transfer: before }: Job): number {
+  const [wanted, was] = [TRANSFERS[transfer].cutMarginMm, TRANSFERS[before].cutMarginMm];
+  // what the kind before asked for goes with it
+  return wanted ?? (was === cut.marginMm ? USUAL_MARGIN_MM : cut.marginMm);
+}
+
 /** The job by another transfer; machine, printer, paper and figures follow where they no longer fit. */
 export function withTransfer(job: Job, transfer: TransferKind, shelf: Shelf): Job {
   const { machine, missing } = toolsFor(job, shelf);
   const keeps =
-    worksOn(machine, job.blank, transfer) && !missing.some(({ what }) => what === 'machine');
+    worksOn(machine, job.blank, transfer) &&
+    pressesSo(machine, job.blank, transfer) &&
+    !missing.some(({ what }) => what === 'machine');
   return {
     ...job,
     transfer,
+    cut: { ...job.cut, marginMm: marginFor(transfer, job) },
     sheet: {
       ...job.sheet,
       paperId: paperFor(transfer, job, shelf),

@@ -13,6 +13,8 @@ export interface Transfer {
   readonly inkReason: string;
   /** Whether it comes on ready-made sheets that are only cut. */
   readonly preprinted: boolean;
+  /** Room between art and cut that the kind asks for, mm; null leaves it to the person. */
+  readonly cutMarginMm: number | null;
   /** The coating a hard blank needs; null where the transfer sticks by itself. */
   readonly coating: Substrate['coating'] | null;
   /** Whether it is dye that turns to gas: it fumes, and a second heat brings it out again. */
@@ -36,7 +38,11 @@ export interface Transfer {
   readonly cautions: readonly string[];
 }
 
+/** Room between art and cut where nothing else is asked for, mm (own choice). */
+export const USUAL_MARGIN_MM = 3;
+
 const DYE = {
+  cutMarginMm: null,
   dye: true,
   mirrored: true,
   imageSide: 'face to the blank',
@@ -58,6 +64,8 @@ const INKJET = {
   inkReason: 'the sheet is made for water-based ink; a laser’s heat melts it inside the printer',
 } as const;
 const STICKS = {
+  // cut close: what is left round the picture shows as film or rim
+  cutMarginMm: 0,
   dye: false,
   coating: null,
   needsPolyester: false,
@@ -173,6 +181,8 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...DYE,
     ...SUBLIMATION_INK,
     kind: 'film-white',
+    // film and print are cut as one: what the print leaves bare shows as a rim
+    cutMarginMm: 0,
     label: 'White dye-receptive film and print',
     coating: null,
     needsPolyester: false,

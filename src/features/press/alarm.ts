@@ -22,14 +22,12 @@ export async function allowSound(): Promise<void> {
 /** Whether a sound asked for now would be heard. */
 export const soundAllowed = (): boolean => context?.state === 'running';
 
-/**
- * Sets the alarm on the sound card's own clock, so that a sleeping tab cannot delay it.
- * @param inS seconds from now; 0 rings at once.
- * @returns stops the alarm.
- */
-export function setAlarm(inS: number): () => void {
-  const audio = context;
-  if (audio?.state !== 'running') return () => undefined;
+/** How often it is looked whether the sound card's clock kept pace, and what it may be off, s. */
+const LOOK_S = 0.5;
+const OFF_S = 0.25;
+
+/** Notes on the sound card's own clock, so that a busy page cannot delay them. */
+function ringOn(audio: AudioContext, inS: number): () => void {
   const volume = audio.createGain();
   volume.gain.value = 0.25;
   volume.connect(audio.destination);
@@ -45,4 +43,40 @@ export function setAlarm(inS: number): () => void {
     }
   }
   return () => volume.disconnect();
+}
+
+/**
+ * Sets the alarm for a moment. The sound card's clock stands still while the device sleeps or the
+ * browser stops the sound: then the alarm is set anew for the time that is left.
+ * @param leftS seconds until it is to ring, asked for anew whenever that matters.
+ * @returns stops the alarm.
+ */
+export function setAlarm(leftS: () => number): () => void {
+  const audio = context;
+  if (!audio) return () => undefined;
+  let stop: () => void = () => undefined;
+  let ringsAt = Number.NaN;
+  const set = () => {
+    stop();
+    if (audio.state !== 'running') {
+      ringsAt = Number.NaN;
+      audio.resume().catch(() => undefined); // not allowed yet: the screen says it all the same
+      return;
+    }
+    const left = leftS();
+    ringsAt = audio.currentTime + left;
+    stop = ringOn(audio, left);
+  };
+  const look = () => {
+    const off = Math.abs(audio.currentTime + leftS() - ringsAt);
+    if (audio.state !== 'running' || !(off < OFF_S)) set();
+  };
+  set();
+  const timer = setInterval(look, LOOK_S * 1000);
+  audio.addEventListener('statechange', look);
+  return () => {
+    clearInterval(timer);
+    audio.removeEventListener('statechange', look);
+    stop();
+  };
 }

@@ -12,6 +12,7 @@ import {
   type PressStep,
 } from '@/core/press';
 import type { Run } from '@/core/model';
+import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/JobProvider';
 import { allowSound, setAlarm, soundAllowed } from './alarm';
 
@@ -19,9 +20,9 @@ const TICK_MS = 250;
 
 /** The time now, renewed four times a second and whenever the page comes back to the front. */
 function useNow(): Date {
-  const [now, setNow] = useState(() => new Date());
+  const [now, setNow] = useState(() => new Date(steadyNow()));
   useEffect(() => {
-    const tick = () => setNow(new Date());
+    const tick = () => setNow(new Date(steadyNow()));
     const timer = setInterval(tick, TICK_MS);
     document.addEventListener('visibilitychange', tick);
     return () => {
@@ -68,7 +69,7 @@ function useAttention(
   const durationS = step?.durationS ?? null;
   useEffect(() => {
     if (from === null || durationS === null || !heard) return;
-    return setAlarm(durationS - (Date.now() - Date.parse(from)) / 1000);
+    return setAlarm(() => durationS - (steadyNow() - Date.parse(from)) / 1000);
   }, [from, durationS, heard]);
 
   const title =
@@ -106,11 +107,11 @@ export function usePressing() {
     touch,
     begin: () => {
       touch();
-      setRun(startRun(job.id, new Date()));
+      setRun(startRun(job.id, new Date(steadyNow())));
     },
     count: () => {
       touch();
-      if (run) setRun(startCountdown(run, new Date()));
+      if (run) setRun(startCountdown(run, new Date(steadyNow())));
     },
     next: () => run && setRun(nextStep(run)),
     back: () => run && setRun(previousStep(run)),
