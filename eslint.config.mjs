@@ -23,7 +23,7 @@ export default tseslint.config(
     rules: { 'max-lines-per-function': ['error', { max: 60, skipComments: true }] },
   },
   {
-    files: ['scripts/**', 'bench/**', 'tests/**/*.mjs'],
+    files: ['scripts/**', 'bench/**', 'tests/torture/**', 'tests/**/*.mjs'],
     rules: { 'no-console': 'off' },
   },
   prettier,

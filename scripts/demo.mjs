@@ -1,7 +1,6 @@
 // npm run demo: installs what is missing, builds, and serves with the demo bench in front.
-import { spawn } from 'node:child_process';
 import { createServer } from 'node:net';
-import { build, ensurePackages, ROOT } from './ensure.mjs';
+import { build, ensurePackages, HOST, serve } from './ensure.mjs';
 
 const port = Number(process.env.PORT ?? 3000);
 if (!Number.isInteger(port) || port < 1 || port > 65535) {
@@ -24,9 +23,5 @@ if (taken) {
 ensurePackages();
 build();
 console.log(`\nLucky Sheet is at http://localhost:${port} (Ctrl C stops it)\n`);
-const server = spawn('npx', ['next', 'start', '-p', String(port)], {
-  cwd: ROOT,
-  stdio: 'inherit',
-  env: { ...process.env, LUCKY_SHEET_BENCH: 'demo', NEXT_TELEMETRY_DISABLED: '1' },
-});
-server.on('exit', (code) => process.exit(code ?? 0));
+if (HOST !== '127.0.0.1') console.log(`HOST=${HOST}: others on your network can open it too.\n`);
+serve('start', port, { LUCKY_SHEET_BENCH: 'demo' });

@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, statSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 
@@ -51,4 +51,17 @@ export function build() {
   if (run('npm', ['run', '--silent', 'build'], { env })) return;
   console.error('The build failed.');
   process.exit(1);
+}
+
+/** The address served at: this machine alone, unless HOST names another (0.0.0.0 for the whole network). */
+export const HOST = process.env.HOST || '127.0.0.1';
+
+/** Serves the app until it is stopped, and ends with it. */
+export function serve(command, port, env = {}) {
+  const server = spawn('npx', ['next', command, '-H', HOST, '-p', String(port)], {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+  });
+  server.on('exit', (code) => process.exit(code ?? 0));
 }

@@ -110,7 +110,7 @@ const VIEWS = [
   ['empty-bench', '/own'],
 ];
 
-const server = spawn('npx', ['next', 'start', '-p', String(PORT)], {
+const server = spawn('npx', ['next', 'start', '-H', '127.0.0.1', '-p', String(PORT)], {
   stdio: 'ignore',
   detached: true,
 });

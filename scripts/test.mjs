@@ -1,5 +1,5 @@
 // npm test: everything, in order, ending with one line "N passed, N failed".
-// npm run test:<part> runs one part: format, lint, types, imports, unit, reference or browser.
+// npm run test:<part> runs one part: format, lint, types, imports, unit, reference, browser or torture.
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { build, ensurePackages, ensureSystemTools, ROOT, run } from './ensure.mjs';
 
@@ -51,6 +51,11 @@ const PARTS = {
   unit: () => jest('unit'),
   reference: () => jest('reference'),
   browser,
+  // the minute's share of `npm run torture`, on the build the browser tests made
+  torture: () =>
+    run('node', ['scripts/torture.mjs', '--seconds', '60'])
+      ? { passed: 1, failed: 0 }
+      : { passed: 0, failed: 1 },
 };
 
 const wanted = process.argv.slice(2);

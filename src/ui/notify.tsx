@@ -3,6 +3,7 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
+import { usePathname } from 'next/navigation';
 import {
   createContext,
   startTransition,
@@ -30,24 +31,36 @@ export const useNotify = (): Notify => useContext(NotifyContext);
 const SHOWN_MS = 9000;
 
 export function NotifyProvider({ children }: { children: ReactNode }) {
-  const [notice, setNotice] = useState<(Notice & { key: number }) | null>(null);
+  const [notice, setNotice] = useState<(Notice & { key: number; at: string }) | null>(null);
+  const path = usePathname();
   const notify = useCallback<Notify>(
     // drawn in small steps between other work, so that it never holds a finger up
-    (next) => startTransition(() => setNotice((last) => ({ ...next, key: (last?.key ?? 0) + 1 }))),
+    (next) =>
+      startTransition(() =>
+        setNotice((last) => ({
+          ...next,
+          key: (last?.key ?? 0) + 1,
+          at: window.location.pathname,
+        })),
+      ),
     [],
   );
   const close = () => setNotice(null);
+  // what was told elsewhere does not follow to the press
+  const stale = notice !== null && path !== notice.at && path.endsWith('/press');
   return (
     <NotifyContext value={notify}>
       {children}
-      {notice && (
+      {notice && !stale && (
         <Snackbar
           key={notice.key}
           open
           slots={{ transition: AtOnce }}
           autoHideDuration={notice.tone === 'error' ? null : SHOWN_MS}
           onClose={(_, reason) => reason !== 'clickaway' && close()}
-          anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+          // over the top bar: never on findings, nor on what is worked at
+          anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
+          sx={{ top: { xs: 4, sm: 4 } }}
         >
           <Alert
             severity={notice.tone}

@@ -126,3 +126,7 @@ export function convertForm(form: BlankForm, kind: FormKind): BlankForm {
   const toCup = kind === 'straight-wrap' || kind === 'tapered-wrap';
   return isCup(form) && toCup ? convertCup(form, kind) : STARTS[kind];
 }
+
+/** All of a cup's wall along its slant, mm: a straight one's hump and shoulder too, where no paper goes. */
+export const fullWallMm = (form: CupForm): number =>
+  form.kind === 'straight-wrap' ? form.wallHeightMm : wallOf(form).slantMm;

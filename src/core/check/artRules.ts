@@ -94,11 +94,11 @@ const cutOff = perArt((one, { job }) => {
   if (job.cut.line === 'contour' || job.wrap.parts === 'halves') return null;
   const meant = placement.sizing.mode === 'cover';
   const all = placed.cutOffShare > 0.999;
-  const lost = all ? 1 : lostShare(one);
+  const lost = all ? 1 : lostShare(one, job);
   if (lost <= NOTE_SHARE) return null;
   const fit = meant
     ? null
-    : shrunkToFit(one, job, (box) => lostShare(inBox(one, box)) <= NOTE_SHARE / 2);
+    : shrunkToFit(one, job, (box) => lostShare(inBox(one, box), job) <= NOTE_SHARE / 2);
   return {
     id: `cut-off-${placed.placementId}`,
     level: all ? 'stop' : meant ? 'note' : 'warn',
@@ -111,10 +111,10 @@ const cutOff = perArt((one, { job }) => {
   };
 });
 
-const bleedShort = perArt((one, { units }) => {
+const bleedShort = perArt((one, { units, job }) => {
   const { placed, piece, placement, face } = one;
   if (placement.repeat || face.paper === 'art') return null;
-  const edges = shortEdges(one);
+  const edges = shortEdges(one, job);
   if (edges.length === 0) return null;
   const figure = formatLength(piece.bleedMm, units.length);
   return {

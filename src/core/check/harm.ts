@@ -6,15 +6,16 @@ import {
   contains,
   intersection,
   inverse,
-  mapRegion,
+  mapBox,
   rectRing,
   regionBox,
   right,
   type Box,
   type Point,
+  type Region,
 } from '../geometry';
-import type { Zone } from '../blank';
-import { datumPoint } from '../layout';
+import type { Face } from '../blank';
+import { datumPoint, inkRegion } from '../layout';
 import { isCloth, isCup, type Job, type Placement } from '../model';
 import { detailShareIn, inBox, type Placed } from './placed';
 
@@ -26,10 +27,23 @@ const HAIR_MM = 0.02;
 /** How far off a seam detail still suffers, mm (own choice). */
 const SEAM_HALF_MM = 3;
 
+/** Ink of faces, found once: faces are made anew for every plan. */
+const inks = new WeakMap<Face, Region>();
+
+/** Where ink may go on the whole face, whatever piece shows it, face mm. */
+function faceInk({ face }: Placed, job: Job): Region {
+  const known = inks.get(face);
+  const ink = known ?? inkRegion(face, job);
+  if (!known) inks.set(face, ink);
+  return ink;
+}
+
 /** Edges of the face that art reaches without filling the bleed beyond them. */
-export function shortEdges({ placed: { box }, slot, face }: Placed): string[] {
+export function shortEdges(one: Placed, job: Job): string[] {
+  const { placed, slot, face } = one;
   const on = slot.face;
-  const ink = regionBox(slot.ink);
+  const box = placed.box;
+  const ink = mapBox(slot.toStrip, regionBox(faceInk(one, job)));
   const short = (reaches: boolean, fills: boolean) => reaches && !fills;
   const name = (edge: string) => edge.replace(' edge', '');
   return [
@@ -41,11 +55,27 @@ export function shortEdges({ placed: { box }, slot, face }: Placed): string[] {
   ].filter((edge): edge is string => edge !== false);
 }
 
-/** Share of its detail that the edge of the piece cuts off. */
-export const lostShare = (one: Placed): number =>
-  area(intersection(one.placed.box, regionBox(one.slot.ink))) === 0
-    ? 1
-    : 1 - detailShareIn(one, mapRegion(inverse(one.slot.toStrip), one.slot.ink));
+/** Share of its detail beyond where ink may go on its face. */
+export const lostShare = (one: Placed, job: Job): number =>
+  1 - detailShareIn(one, faceInk(one, job));
+
+/** What of its detail lies where dye takes badly or is lost, worst kind of place first; null where none does. */
+export function zoneTrouble(one: Placed) {
+  const onFace = mapBox(inverse(one.slot.toStrip), one.placed.box);
+  const meets = (region: Region) => area(intersection(onFace, regionBox(region))) > 0;
+  const hits = one.face.zones
+    .filter(({ kind, region }) => kind !== 'roll' && meets(region))
+    .map((zone) => ({ zone, share: detailShareIn(one, zone.region) }))
+    .filter(({ share }) => share > NOTE_SHARE)
+    .sort((a, b) => b.share - a.share);
+  const [worst] = hits;
+  if (!worst) return null;
+  const alike = hits.filter(({ zone }) => zone.kind === worst.zone.kind);
+  const share = alike.reduce((sum, hit) => sum + hit.share, 0);
+  // cut out, or over a pocket's edge: what lies there is lost
+  const lost = worst.zone.kind === 'hole' || worst.zone.id === 'pocket';
+  return { worst: worst.zone, alike, share, serious: lost && share > WARN_SHARE };
+}
 
 /** Share of its detail that lies where two halves of a wrap meet, opposite the handle. */
 export function seamShare(one: Placed): number {
@@ -62,9 +92,6 @@ export const safeOnStrip = ({ face, slot }: Placed): Box => ({
   y: face.safe.y + slot.face.y,
 });
 
-/** Zones where what lies there is lost: cut out, or over a pocket's edge. */
-export const isLost = ({ kind, id }: Zone): boolean => kind === 'hole' || id === 'pocket';
-
 /** Things on which the cut edge of paper prints as a line. */
 export const isHard = ({ blank }: Pick<Job, 'blank'>): boolean =>
   !isCup(blank.form) && !isCloth(blank.substrate);
@@ -73,13 +100,12 @@ export const isHard = ({ blank }: Pick<Job, 'blank'>): boolean =>
 function harms(one: Placed, job: Job): string[] {
   const { art, face, placement } = one;
   const found = [
-    face.paper === 'face' && shortEdges(one).length > 0 && 'short',
-    placement.sizing.mode !== 'cover' && lostShare(one) > NOTE_SHARE && 'cut',
+    face.paper === 'face' && shortEdges(one, job).length > 0 && 'short',
+    placement.sizing.mode !== 'cover' && lostShare(one, job) > NOTE_SHARE && 'cut',
     art.text && !contains(safeOnStrip(one), one.placed.box) && 'edge',
     job.wrap.parts === 'halves' && seamShare(one) > WARN_SHARE && 'seam',
     isHard(job) && job.cut.line === 'contour' && !contains(one.placed.box, one.slot.face) && 'bare',
-    face.zones.some((zone) => isLost(zone) && detailShareIn(one, zone.region) > WARN_SHARE) &&
-      'zone',
+    zoneTrouble(one)?.serious && 'zone',
   ];
   return found.filter((word): word is string => typeof word === 'string');
 }

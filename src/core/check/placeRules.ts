@@ -1,37 +1,18 @@
+import { pixelsPerInch, uprightPixels, WARN_BELOW_PPI } from '../art';
 import { usualBleedMm } from '../blank';
-import {
-  area,
-  contains,
-  intersection,
-  inverse,
-  mapBox,
-  mapRegion,
-  rectRing,
-  regionArea,
-  regionBox,
-  subtract,
-  type Region,
-} from '../geometry';
+import { area, contains, intersection, mapRegion, regionArea, subtract } from '../geometry';
 import { canFold, USUAL_FOLD_GAP_MM } from '../layout';
-import { isCup, type ArtFacts } from '../model';
+import type { ArtFacts, Job } from '../model';
 import { formatLength } from '../units';
 import { luminance } from '../colour';
 import type { Check, Findings, Rule } from './check';
-import {
-  isHard,
-  isLost,
-  NOTE_SHARE,
-  safeOnStrip,
-  seamShare,
-  shrunkToFit,
-  WARN_SHARE,
-} from './harm';
-import { changed, detailShareIn, percent, perArt, type Placed } from './placed';
+import { isHard, lostShare, NOTE_SHARE, safeOnStrip, shrunkToFit, zoneTrouble } from './harm';
+import { changed, everyPlacement, percent, perArt } from './placed';
+import { WRAP_RULES } from './wrapRules';
 
 /** Paper left between the bleeds of a folded pair, at least, mm (own choice). */
 const FOLD_ROOM_MM = 4;
-/** Above these a seam shows, or art has a clear top (from memory). */
-const SEAM_SHOWS_FROM = 0.06;
+/** Above this art has a clear top (from memory). */
 const TOPLESS_BELOW = 0.02;
 /** White parts are worth a word from this share on (own choice). */
 const WHITE_FROM = 0.05;
@@ -48,27 +29,17 @@ const REASONS = {
 /** Detail in keep-outs, over holes, at a pocket or beyond a collar. */
 const inZones: Rule = (findings) =>
   perArt((one) => {
-    const { face, placed, art, placement } = one;
+    const { placed, art, placement } = one;
     if (placement.repeat || placed.cutOffShare > 0.999) return null;
-    const onFace = mapBox(inverse(one.slot.toStrip), placed.box);
-    const meets = (region: Region) => area(intersection(onFace, regionBox(region))) > 0;
-    const hits = face.zones
-      .filter(({ kind, region }) => kind !== 'roll' && meets(region))
-      .map((zone) => ({ zone, share: detailShareIn(one, zone.region) }))
-      .filter(({ share }) => share > NOTE_SHARE)
-      .sort((a, b) => b.share - a.share);
-    const [worst] = hits;
-    if (!worst) return null;
-    const alike = hits.filter(({ zone }) => zone.kind === worst.zone.kind);
-    const share = alike.reduce((sum, hit) => sum + hit.share, 0);
+    const trouble = zoneTrouble(one);
+    if (!trouble) return null;
+    const { worst, alike, share, serious } = trouble;
     const names = alike.map(({ zone }) => zone.label.replace(/:.*/, '').toLowerCase());
-    const { kind } = worst.zone;
-    const serious = isLost(worst.zone) && share > WARN_SHARE;
     return {
       id: `keep-out-${placed.placementId}`,
       level: serious ? 'warn' : 'note',
       station: 'art',
-      text: `${percent(share)} of the detail of “${art.name}” lies on the ${[...new Set(names)].join(' and ')}, ${REASONS[kind]}. Keep faces and lettering off it.`,
+      text: `${percent(share)} of the detail of “${art.name}” lies on the ${[...new Set(names)].join(' and ')}, ${REASONS[worst.kind]}. Keep faces and lettering off it.`,
       figure: percent(share),
     };
   })(findings);
@@ -96,7 +67,8 @@ const lettering = perArt((one, { job, units }) => {
 const BARE_MM2 = 1;
 
 /** Printed paper cut round its motif ends on the hard face: its edge prints as a line there. */
-const cutEdgePrints: Rule = ({ job, pieces, faces, paper }) => {
+const cutEdgePrints: Rule = (findings) => {
+  const { job, pieces, faces, paper } = findings;
   if (!isHard(job) || job.cut.line !== 'contour' || paper.preprinted) return [];
   const bare = pieces.some(({ slots }) =>
     slots.some((slot) => {
@@ -106,9 +78,7 @@ const cutEdgePrints: Rule = ({ job, pieces, faces, paper }) => {
     }),
   );
   if (!bare) return [];
-  const within = pieces.every(({ arts, slots }) =>
-    arts.every(({ slot, box }) => contains(slots[slot]?.face ?? box, box)),
-  );
+  const within = everyPlacement(findings).every((one) => lostShare(one, job) <= NOTE_SHARE);
   return [
     {
       id: 'cut-edge-prints',
@@ -128,7 +98,14 @@ const cutEdgePrints: Rule = ({ job, pieces, faces, paper }) => {
   ];
 };
 
-const bleedMissing: Rule = ({ job, pieces, faces, units }) => {
+/** The fold gap that goes with a bleed, where the one there is would be filled by it. */
+const foldFor = (job: Job, bleedMm: number): Partial<Job> =>
+  job.fold && 2 * bleedMm >= job.fold.gapMm
+    ? { fold: { gapMm: Math.max(USUAL_FOLD_GAP_MM, 2 * bleedMm + FOLD_ROOM_MM) } }
+    : {};
+
+const bleedMissing: Rule = (findings) => {
+  const { job, pieces, faces, units } = findings;
   const usual = usualBleedMm(job.blank);
   const covers = job.placements.some(
     ({ sizing, repeat }) => sizing.mode === 'cover' || repeat !== null,
@@ -136,6 +113,14 @@ const bleedMissing: Rule = ({ job, pieces, faces, units }) => {
   const hard = isHard(job);
   if (pieces.length === 0 || faces[0]?.paper === 'art' || job.bleedMm >= usual * 0.5) return [];
   if (!covers && !hard) return [];
+  // what covers grows with the bleed; a picture that is only just sharp would be no longer
+  const grows = everyPlacement(findings).some(({ art, placed, placement }) => {
+    const { width, height } = placed.box;
+    const { widthPx } = uprightPixels(art);
+    const ppi = pixelsPerInch(widthPx, placement.turns % 2 === 0 ? width : height);
+    const by = 1 + (2 * (usual - job.bleedMm)) / Math.min(width, height);
+    return placement.sizing.mode === 'cover' && ppi >= WARN_BELOW_PPI && ppi / by < WARN_BELOW_PPI;
+  });
   const figure = formatLength(job.bleedMm, units.length);
   return [
     {
@@ -146,86 +131,19 @@ const bleedMissing: Rule = ({ job, pieces, faces, units }) => {
         ? `With ${figure} of bleed the paper ends at the hard edge, and its cut edge prints as a line. Usual here: ${formatLength(usual, units.length)} a side (common practice).`
         : `With ${figure} of bleed a white line shows where the paper lies a little off. Usual here: ${formatLength(usual, units.length)} a side (common practice).`,
       figure,
-      fixes: [{ label: `Bleed ${formatLength(usual, units.length)}`, patch: { bleedMm: usual } }],
+      ...(grows
+        ? {}
+        : {
+            fixes: [
+              {
+                label: `Bleed ${formatLength(usual, units.length)}`,
+                patch: { bleedMm: usual, ...foldFor(job, usual) },
+              },
+            ],
+          }),
     },
   ];
 };
-
-/** A gap left on purpose where a wrap closes, mm (own choice: a quarter inch). */
-const SEAM_GAP_MM = 6.35;
-
-/** A full wrap has to meet itself at the seam. */
-const joiningSeam = perArt((one, { job }) => {
-  const { art, placed, face, placement } = one;
-  const { form } = job.blank;
-  const mismatch = art.facts?.edgeMismatch ?? 0;
-  if (!isCup(form) || form.handleGapMm > 0 || mismatch < SEAM_SHOWS_FROM) return null;
-  if (job.wrap.seam.kind === 'gap') return null;
-  if (placed.box.width < face.widthMm * 0.98 || placement.repeat) return null;
-  const half = SEAM_GAP_MM / 2;
-  const gapped = [
-    rectRing({ x: half, y: 0, width: face.widthMm - SEAM_GAP_MM, height: face.heightMm }),
-  ];
-  return {
-    id: `joining-seam-${placed.placementId}`,
-    level: 'warn',
-    station: 'art',
-    text: `“${art.name}” does not meet itself at the joining seam: its left and right edges differ by ${percent(mismatch)}. Turn the seam to the back, or leave a gap on purpose.`,
-    figure: percent(mismatch),
-    // a gap cuts as much off the picture
-    ...(placement.sizing.mode === 'cover' || 1 - detailShareIn(one, gapped) <= NOTE_SHARE
-      ? {
-          fixes: [
-            {
-              label: 'Leave a gap at the seam',
-              patch: { wrap: { ...job.wrap, seam: { kind: 'gap', byMm: SEAM_GAP_MM } } },
-            },
-          ],
-        }
-      : {}),
-  };
-});
-
-/** Share of its detail beyond the face's own edge, whatever piece shows it. */
-const lostOfWrap = (one: Placed): number => 1 - detailShareIn(one, one.face.region);
-
-/** In halves the cut runs opposite the handle: what is drawn there is cut through. */
-const seamThroughDetail = perArt((one, { job }) => {
-  if (!isCup(job.blank.form) || job.wrap.parts !== 'halves') return null;
-  const share = seamShare(one);
-  if (share <= NOTE_SHARE) return null;
-  return {
-    id: `seam-detail-${one.placed.placementId}`,
-    level: share > WARN_SHARE ? 'warn' : 'note',
-    station: 'art',
-    text: `${percent(share)} of the detail of “${one.art.name}” lies where the two halves meet, opposite the handle.`,
-    figure: percent(share),
-    // in one strip what the wrap's edge cuts off would be found, which halves cut on purpose
-    ...(one.placed.cutOffShare <= 0.5 && lostOfWrap(one) <= NOTE_SHARE
-      ? {
-          fixes: [
-            {
-              label: 'One strip instead of two',
-              patch: { wrap: { ...job.wrap, parts: 'strip' } },
-            },
-          ],
-        }
-      : {}),
-  };
-});
-
-const halves: Rule = ({ job, pieces }) =>
-  isCup(job.blank.form) && job.wrap.parts === 'halves' && pieces.length > 1
-    ? [
-        {
-          id: 'halves',
-          level: 'note',
-          station: 'art',
-          text: 'Each half is mirrored as part of the whole wrap. Seen from outside with the handle at the back, “left half” goes on the left; swapped, front and back trade places.',
-          figure: `${pieces.length} pieces`,
-        },
-      ]
-    : [];
 
 /** Whether a picture is so pale all over that what was measured of it against white tells nothing. */
 const pale = (palette: ArtFacts['palette']): boolean =>
@@ -300,9 +218,7 @@ export const PLACE_RULES: readonly Rule[] = [
   lettering,
   cutEdgePrints,
   bleedMissing,
-  joiningSeam,
-  seamThroughDetail,
-  halves,
+  ...WRAP_RULES,
   upsideDown,
   whiteInArt,
   twoSides,

@@ -87,7 +87,9 @@ const cutterWidth: Rule = (findings) => {
     Math.min(...arts.map(({ placed }) => placed.box.x)),
     Math.max(...arts.map(({ placed }) => right(placed.box))),
   ];
-  const stripMm = arts.length > 0 ? to - from + 2 * STRIP_ROOM_MM : Infinity;
+  // bent, a strip is longer than it is straight
+  const bent = Math.max(1, piece.widthMm / piece.strip.widthMm);
+  const stripMm = arts.length > 0 ? (to - from + 2 * STRIP_ROOM_MM) * bent : Infinity;
   const quiet = arts.every((one) => seamShare(one) <= NOTE_SHARE);
   const parts = (which: WrapPaper['parts']) => ({ wrap: { ...job.wrap, parts: which } });
   return [
@@ -99,7 +101,7 @@ const cutterWidth: Rule = (findings) => {
       figure,
       fixes: isCup(job.blank.form)
         ? [
-            ...(stripMm <= cutter.printAndCutWidthMm
+            ...(Math.max(stripMm, piece.heightMm) <= cutter.printAndCutWidthMm
               ? [{ label: 'One strip', patch: parts('strip') }]
               : []),
             ...(quiet && piece.widthMm / 2 + job.bleedMm <= cutter.printAndCutWidthMm

@@ -27,6 +27,8 @@ export interface Drawing {
   readonly heightMm: number;
   readonly lines: readonly DrawingLine[];
   readonly texts: readonly DrawingText[];
+  /** Whether it runs on over several pages, as text does, where one is too short. */
+  readonly flows?: boolean;
 }
 
 export const ringLines = (stroke: Stroke, region: Region): DrawingLine[] =>

@@ -1,4 +1,5 @@
 import { holeMiddleMm } from '../blank';
+import { SLEEVE_OVER_MM, sleeveLengthMm } from '../press';
 import {
   ellipseRing,
   mapRegion,
@@ -159,8 +160,7 @@ function foldJig({ job, pieces, units }: JigInput): Drawing | null {
   };
 }
 
-/** Room a shrink sleeve needs over rim and base, and over half the girth for shrinking (from memory). */
-const SLEEVE_OVER_MM = inches(0.5);
+/** Room a shrink sleeve needs over half the girth for shrinking (from memory). */
 const SLEEVE_EASE = 1.08;
 /** How deep the sleeve is snipped at its fold, mm (own choice). */
 const SNIP_MM = 4;
@@ -172,12 +172,10 @@ function sleevePattern({ job, faces }: JigInput): Drawing | null {
   if (!face || !isCup(form)) return null;
   const girth = face.widthMm + form.handleGapMm;
   const widthMm = (girth / 2) * SLEEVE_EASE;
-  const heightMm = face.heightMm + 2 * SLEEVE_OVER_MM;
+  const heightMm = sleeveLengthMm(form);
+  const wallMm = heightMm - 2 * SLEEVE_OVER_MM;
   const handle = form.handleGapMm > 0;
-  const [from, to] = [0.1, 0.9].map((share) => SLEEVE_OVER_MM + face.heightMm * share) as [
-    number,
-    number,
-  ];
+  const [from, to] = [0.1, 0.9].map((share) => SLEEVE_OVER_MM + wallMm * share) as [number, number];
   const snip = line(
     'cut',
     { x: widthMm, y: from },

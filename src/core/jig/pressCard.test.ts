@@ -7,6 +7,7 @@ import { pressCard } from './pressCard';
 function cardOf(job: Job) {
   const { press, tools } = planJob(job, shelf);
   const drawing = pressCard({
+    pageHeightMm: 265.4,
     ...{ job, press, units: TRADE_UNITS },
     ...{ machine: tools.machine.name, cautions: tools.recipe.cautions },
   });

@@ -13,6 +13,8 @@ import { line, ringLines, type Drawing, type DrawingText } from './drawing';
 import { rectRing } from '../geometry';
 
 const WIDTH_MM = 180;
+/** Room for the plate's footprints, mm. */
+const FOOTPRINTS_MM = 60;
 const LINE_MM = 5;
 const TEXT_MM = 3.1;
 /** Letters in a line of text of this size over the card's width (own choice, for Helvetica). */
@@ -42,6 +44,8 @@ interface CardInput {
   readonly machine: string;
   readonly cautions: readonly string[];
   readonly units: UnitStyle;
+  /** How much of it goes on one page, mm. */
+  readonly pageHeightMm: number;
 }
 
 /** The whole press plan as lines of text, headings marked. */
@@ -91,13 +95,19 @@ export function pressCard(input: CardInput): Drawing {
     ...{ x: 0, y: (i + 1) * LINE_MM, text },
     sizeMm: big ? TEXT_MM * 1.35 : TEXT_MM,
   }));
-  const below = (lines.length + 1) * LINE_MM;
+  const after = (lines.length + 1) * LINE_MM;
   const box = side && side.sections.length > 1 ? side.sections.map((each) => each.box) : [];
   const right = Math.max(1, ...box.map((b) => b.x + b.width));
   const left = Math.min(0, ...box.map((b) => b.x));
   const top = Math.min(0, ...box.map((b) => b.y));
   const bottom = Math.max(1, ...box.map((b) => b.y + b.height));
-  const scale = box.length ? Math.min(60 / (right - left), 60 / (bottom - top)) : 0;
+  const scale = box.length
+    ? Math.min(FOOTPRINTS_MM / (right - left), FOOTPRINTS_MM / (bottom - top))
+    : 0;
+  // the footprints stay whole: on the next page where this one ends in them
+  const page = input.pageHeightMm;
+  const restMm = page - (after % page);
+  const below = restMm < (bottom - top) * scale + LINE_MM ? after + restMm + LINE_MM : after;
   const to = (x: number, y: number) => ({ x: (x - left) * scale, y: below + (y - top) * scale });
   const footprints = (side?.sections ?? []).filter(() => box.length > 0);
   return {
@@ -106,6 +116,7 @@ export function pressCard(input: CardInput): Drawing {
     use: 'The whole pressing on paper, for the table.',
     widthMm: WIDTH_MM,
     heightMm: below + (bottom - top) * scale,
+    flows: true,
     lines: [
       line('mark', { x: 0, y: 0 }, { x: WIDTH_MM, y: 0 }),
       ...footprints.flatMap(({ box: b }) =>

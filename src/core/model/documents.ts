@@ -93,12 +93,15 @@ function jobTo4(document: Raw): Raw {
     isRaw(placement) && isRaw(placement.sizing)
       ? { ...placement, sizing: lifted(placement.sizing, ['widthMm', 'heightMm'], LEAST_SIZE_MM) }
       : placement;
+  // what was called A and B for peeling light paper has changed places: B is the cautious one everywhere
+  const other = isRaw(heat) ? { A: 'B', B: 'A' }[String(heat.coolSchool)] : undefined;
+  const school = document.transfer === 'light-paper' && other ? { coolSchool: other } : {};
   return {
     ...document,
     ...(isRaw(blank) ? { blank: blankTo4(blank) } : {}),
     ...(Array.isArray(placements) ? { placements: placements.map(sizing) } : {}),
     ...(isRaw(heat) && isRaw(heat.own)
-      ? { heat: { ...heat, own: lifted(heat.own, ['dwellS'], 1) } }
+      ? { heat: { ...heat, ...school, own: lifted(heat.own, ['dwellS'], 1) } }
       : {}),
   };
 }

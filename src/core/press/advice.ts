@@ -1,9 +1,12 @@
-import { isCloth, isCup, type Blank, type TransferKind } from '../model';
-import { wallOf } from '../blank';
-import { formatLength, type UnitStyle } from '../units';
+import { isCloth, isCup, type Blank, type CupForm, type TransferKind } from '../model';
+import { fullWallMm } from '../blank';
+import { formatLength, inches, type UnitStyle } from '../units';
 
-/** A sleeve is cut this much longer than the wall, so that it grips rim and base (from memory). */
-const SLEEVE_OVER_MM = 30;
+/** A sleeve is cut this much longer than the wall at rim and at base, so that it grips both (from memory). */
+export const SLEEVE_OVER_MM = inches(1 / 2);
+
+/** How long a shrink sleeve is cut: the cup's whole wall, humps and all, and a little over at both ends. */
+export const sleeveLengthMm = (form: CupForm): number => fullWallMm(form) + 2 * SLEEVE_OVER_MM;
 /** Long edges from here up are slit and folded over (own choice: longer than a hand is wide). */
 const LONG_EDGE_MM = 200;
 
@@ -22,7 +25,6 @@ export function tapingPlan(
     : [];
   if (isCup(blank.form)) {
     const handle = blank.form.handleGapMm > 0;
-    const { slantMm } = wallOf(blank.form);
     return [
       'Pull the paper tight, base flush, the same distance to the rim at both ends.',
       `Tape in this order: rim, base, ${handle ? 'handle side, ' : ''}seam.`,
@@ -30,7 +32,7 @@ export function tapingPlan(
       ...fold,
       ...(sleeved
         ? [
-            `Cut the sleeve ${formatLength(slantMm + SLEEVE_OVER_MM, units.length)} long (the wall and a little over)${handle ? ', with two snips for the handle' : ''}.`,
+            `Cut the sleeve ${formatLength(sleeveLengthMm(blank.form), units.length)} long (the wall and a little over)${handle ? ', with two snips for the handle' : ''}.`,
             'Shrink its seams first, then all round, evenly.',
           ]
         : []),

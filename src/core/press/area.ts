@@ -8,6 +8,7 @@ const IRON_FULL_PAGE_S = 180;
 const IRON_LEAST_S = 15;
 /** Under a plate: up to 4 × 4 in 60 s, up to 8 × 8 in 90 s (common practice). */
 const SMALL_MM2 = inches(4) ** 2;
+const LARGE_MM2 = inches(8) ** 2;
 const PLATE_SMALL_S = 60;
 const PLATE_LARGE_S = 90;
 
@@ -30,7 +31,9 @@ export function dwellByArea(rule: NonNullable<Recipe['byArea']>, areaMm2: number
       dwellS: small ? PLATE_SMALL_S : PLATE_LARGE_S,
       says: small
         ? 'Up to 4 × 4 in: 60 s.'
-        : 'Up to 8 × 8 in: 90 s; larger ones section by section.',
+        : areaMm2 <= LARGE_MM2 + 1
+          ? 'Up to 8 × 8 in: 90 s.'
+          : 'Over 8 × 8 in: 90 s for each place the plate is put down.',
     };
   }
   const share = areaMm2 / FULL_PAGE_MM2;

@@ -15,7 +15,7 @@ const COMMON_PREPARATION: readonly Task[] = [
     title: 'Wrap and tape',
     detail:
       'Ink side to the cup, base flush, pulled tight, the same distance to the rim at both ends. Heat-rated tape at ' +
-      'rim, base, handle side and seam, never over ink.',
+      'rim, base{handle: , handle side} and seam, never over ink.',
   },
 ];
 
@@ -53,7 +53,7 @@ const COMMON_CAUTIONS = [DYE_CAUTION, ...cautionsOf('mat', 'plate, oven and mug 
 const SHRINK: Task = {
   title: 'Shrink the sleeve',
   detail:
-    'Cut it to length, snip for the handle. Warm the seams first, then all round, evenly; too much heat tears it.',
+    'Cut it to length{handle: , snip for the handle}. Warm the seams first, then all round, evenly; too much heat tears it.',
 };
 const OVEN_HEAT_UP: Task = {
   title: 'Pre-heat the oven',
@@ -72,8 +72,9 @@ const SLEEVED: readonly Layer[] = [
   MUG,
 ];
 const SLEEVE_OFF: Task = {
-  title: 'Take the sleeve off',
-  detail: 'With gloves; it comes off easier while hot. Do not scratch the coating picking at tape.',
+  title: 'Take the sleeve off, hot',
+  detail:
+    'Straight from the oven, gloves on: it comes off easier while hot. The paper stays on until the cup is warm.',
 };
 const NO_FOOD = 'An oven used for dye is not used for food again.';
 
@@ -91,6 +92,8 @@ const cup = (
   schoolB: null,
   byArea: null,
   preparation: COMMON_PREPARATION,
+  ready: [],
+  hotOff: null,
   before: null,
   after: null,
   turn: null,
@@ -112,7 +115,7 @@ const SLEEVE = {
   heatUp: OVEN_HEAT_UP,
   layers: SLEEVED,
   doneness: 'The sleeve is tight and clear, and the picture shows through the paper.',
-  unwrap: SLEEVE_OFF,
+  hotOff: SLEEVE_OFF,
   cautions: [...COMMON_CAUTIONS, NO_FOOD],
 } as const;
 
@@ -137,7 +140,8 @@ export const CUP_RECIPES: readonly Recipe[] = [
       PRINT,
       MUG,
     ],
-    pressing: 'Put the mug in with the handle centred in the opening and close the clamp.',
+    pressing:
+      'Put the mug in{handle:  with the handle centred in the opening} and close the clamp.',
   }),
   cup({
     ...SLEEVE,
@@ -162,7 +166,8 @@ export const CUP_RECIPES: readonly Recipe[] = [
       detail: 'Set it and wait until the display has reached the figure and holds it.',
     },
     layers: [{ name: 'Heating wrap', role: 'heat' }, PAPER_SLEEVE, PRINT, MUG],
-    pressing: 'Put the mug in, handle in the opening, and close until it is snug all round.',
+    pressing:
+      'Put the mug in{handle: , handle in the opening}, and close until it is snug all round.',
   }),
   cup({
     ...SLEEVE,

@@ -10,11 +10,13 @@ const press = (part: Partial<Machine>): Machine => {
   return { ...machine, ...part };
 };
 
-test('165 °C is 329 °F; a press that steps by 5 shows 330, 1 °F too hot', () => {
+test('165 °C is 329 °F; a press that steps by 5 shows 330: a degree is not worth a word', () => {
   const set = displaySetting(press({ displayStep: 5 }), 165, TRADE_UNITS);
   expect(set).toMatchObject({ figure: 330, text: '330 °F' });
   expect(set.errorC).toBeCloseTo(1 / 1.8, 6);
-  expect(set.why.join(' ')).toMatch(/steps by 5: the plate is 1 °F hotter than 329 °F/);
+  expect(set.why).toEqual([]);
+  const coarse = displaySetting(press({ displayStep: 25 }), 165, TRADE_UNITS);
+  expect(coarse.why.join(' ')).toMatch(/steps by 25: the plate is 4 °F cooler than 329 °F/);
 });
 
 test('a display that says 395 while the plate reads 390 is set 5 up', () => {

@@ -25,6 +25,9 @@ export interface DisplaySetting {
   readonly why: readonly string[];
 }
 
+/** A difference smaller than this is not worth a word, degrees of the display (own choice). */
+const WORTH_TELLING_DEGREES = 2.5;
+
 const fromC = (c: number, unit: Machine['displayUnit']): number =>
   unit === '°F' ? celsiusToF(c) : c;
 /** A difference of degrees, not a temperature. */
@@ -58,7 +61,8 @@ export function displaySetting(
       `Its plate is ${degrees(displayOffsetC)} ${displayOffsetC < 0 ? 'cooler' : 'hotter'} than it shows.`,
     );
   if (dropC > 0) why.push(`${degrees(dropC)} more, since the plate cools on contact.`);
-  if (Math.abs(errorDegrees) >= 0.5)
+  // a degree or two is within what any plate wanders by itself
+  if (Math.abs(errorDegrees) >= WORTH_TELLING_DEGREES)
     why.push(
       `It steps by ${displayStep}: the plate is ${Math.abs(errorDegrees).toFixed(0)} ${displayUnit} ${errorDegrees > 0 ? 'hotter' : 'cooler'} than ${formatTemperature(wantedC, units.temperature)}.`,
     );

@@ -61,7 +61,9 @@ export interface Recipe extends Figures {
   readonly byArea: 'iron' | 'plate' | null;
   /** What to call a heat that is not set in degrees. */
   readonly heatName?: string;
+  /** What is done while the machine warms up, and what can only be done once it is hot. */
   readonly preparation: readonly Task[];
+  readonly ready: readonly Task[];
   readonly heatUp: Task;
   readonly before: Pass | null;
   readonly after: Pass | null;
@@ -75,6 +77,9 @@ export interface Recipe extends Figures {
   /** How two sides are pressed: thin hard blanks together, cloth one after the other. */
   readonly sides: 'together' | 'in turn';
   readonly doneness: string;
+  /** What comes off while it is hot, straight from the machine; null where all of it waits for the cool-down. */
+  readonly hotOff: Task | null;
+  /** Two ways where schools differ; B is the cautious one. */
   readonly cool: CoolSchools;
   readonly unwrap: Task;
   readonly cautions: readonly string[];

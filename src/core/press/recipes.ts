@@ -10,7 +10,7 @@ import {
 import { dwellByArea } from './area';
 import { CUP_RECIPES } from './cupRecipes';
 import { FLAT_RECIPES } from './flatRecipes';
-import type { Recipe, Work } from './recipe';
+import type { Recipe, Task, Work } from './recipe';
 import { STUCK_RECIPES } from './stuckRecipes';
 
 /** Every way the app knows to press something. */
@@ -60,6 +60,20 @@ export const figuresFor = (
       each.blankId === blankId && each.transfer === transfer && each.machineId === machineId,
   );
 
+/** Words about a handle stand in braces: kept where the cup has one, left out where it has none. */
+const spoken = (text: string, handle: boolean): string =>
+  text.replace(/\{handle:([^}]*)\}/g, handle ? '$1' : '');
+
+/** A recipe that speaks of a handle only to those who have one. */
+function forHandle(recipe: Recipe, handle: boolean): Recipe {
+  const task = (each: Task): Task => ({ ...each, detail: spoken(each.detail, handle) });
+  return {
+    ...recipe,
+    preparation: recipe.preparation.map(task),
+    pressing: spoken(recipe.pressing, handle),
+  };
+}
+
 export interface RecipeInput {
   readonly machine: Machine;
   readonly blank: Blank;
@@ -79,11 +93,12 @@ export interface RecipeInput {
 export function recipeFor(input: RecipeInput): Recipe {
   const { machine, blank, transfer, school, areaMm2, figures } = input;
   const work = workOf(blank);
-  const recipe =
+  const found =
     RECIPES.find((each) => suits(each, blank, transfer) && runsOn(each, machine, blank)) ??
     RECIPES.find((each) => suits(each, blank, transfer)) ??
     RECIPES.find(({ works }) => works.includes(work));
-  if (!recipe) throw new Error(`No recipe for “${work}”.`);
+  if (!found) throw new Error(`No recipe for “${work}”.`);
+  const recipe = forHandle(found, isCup(blank.form) && blank.form.handleGapMm > 0);
   const own = figuresFor(figures, { blankId: blank.id, transfer, machineId: machine.id });
   if (own)
     return {

@@ -179,6 +179,7 @@ export function planSteps(recipe: Recipe, input: StepsInput): PressStep[] {
       },
       { temperatureC: settings.temperatureC, cautions: recipe.cautions },
     ),
+    ...recipe.ready.map((task) => step('prepare', task)),
     ...(recipe.before ? passOf(recipe.before, input) : []),
     ...rounds.flatMap((side, i) => [
       step(
@@ -193,6 +194,7 @@ export function planSteps(recipe: Recipe, input: StepsInput): PressStep[] {
         { layers },
       ),
       ...pressesOf(recipe, side, input),
+      ...(recipe.hotOff ? [step('unwrap', recipe.hotOff, { cautions: [GLOVES] })] : []),
       step('cool', cool, { cautions: [GLOVES] }),
       step('unwrap', recipe.unwrap),
     ]),

@@ -26,14 +26,15 @@ const FILM_OFF: Task = {
 const LIGHT_PEEL: CoolSchools = {
   difference:
     'Peeled hot, after about 15 seconds, it comes out matt; peeled cold, after two minutes and more, glossy.',
-  A: { title: 'Peel cold, for gloss', detail: 'Wait until it is fully cold.', durationS: 120 },
-  B: { title: 'Peel hot, for matt', detail: 'One movement, gloves on.', durationS: 15 },
+  A: { title: 'Peel hot, for matt', detail: 'One movement, gloves on.', durationS: 15 },
+  B: { title: 'Peel cold, for gloss', detail: 'Wait until it is fully cold.', durationS: 120 },
 };
 const CLOTHS = ['garment', 'cloth panel', 'thick cloth'] as const;
 
 const film = (part: Parameters<typeof flat>[0]): Recipe =>
   flat({
-    preparation: [LINT, PRE_PRESS],
+    preparation: [],
+    ready: [PRE_PRESS, LINT],
     layers: [
       PLATE,
       COVER,
@@ -55,7 +56,8 @@ const lightPaper = (
     pressure: 'firm',
     pressureNote: 'firm, even to the corners',
     origin: 'common practice',
-    preparation: [LINT, CUT_CLOSE, PRE_PRESS],
+    preparation: [CUT_CLOSE],
+    ready: [PRE_PRESS, LINT],
     layers: [PLATE, PRINT, CLOTH],
     doneness: 'The corners hold when you try one with a nail.',
     cool: LIGHT_PEEL,
@@ -74,11 +76,8 @@ export const STUCK_RECIPES: readonly Recipe[] = [
     pressure: 'medium',
     pressureNote: 'even over the whole plate (from memory)',
     origin: 'common practice',
-    preparation: [
-      LINT,
-      { title: 'Weed', detail: 'Lift what is not wanted off the carrier.' },
-      PRE_PRESS,
-    ],
+    preparation: [{ title: 'Weed', detail: 'Lift what is not wanted off the carrier.' }],
+    ready: [PRE_PRESS, LINT],
     layers: [PLATE, RELEASE, { name: 'Vinyl', role: 'print', note: 'carrier up' }, CLOTH],
     doneness: 'The weave shows faintly through the vinyl.',
     cool: always({
@@ -138,10 +137,11 @@ export const STUCK_RECIPES: readonly Recipe[] = [
     pressure: 'firm',
     pressureNote: 'firm',
     origin: 'common practice',
-    preparation: [
+    preparation: [CUT_CLOSE],
+    ready: [
+      PRE_PRESS,
       LINT,
       { title: 'Peel the backing off', detail: 'Lay it picture up; it is not mirrored.' },
-      PRE_PRESS,
     ],
     layers: [
       PLATE,
@@ -189,9 +189,16 @@ export const STUCK_RECIPES: readonly Recipe[] = [
     },
     pressing: 'Tack a few seconds everywhere, then keep moving, the corners most.',
     after: {
-      task: { title: 'A second pass, if you like', detail: 'Keep moving, the corners most.' },
+      task: {
+        title: 'A second pass, if you like',
+        detail:
+          'Lay its paper, or clean baking paper, back over the picture: never iron the bare film. Keep moving, the corners most.',
+      },
       dwellS: 20,
-      then: { title: 'Leave it', detail: 'Do not lift the paper yet.' },
+      then: {
+        title: 'Let it cool, then lift',
+        detail: 'Flat, not folded; then take the paper off.',
+      },
     },
   }),
 ];

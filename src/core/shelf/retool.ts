@@ -87,6 +87,8 @@ export function withTransfer(job: Job, transfer: TransferKind, shelf: Shelf): Jo
       machineId: keeps ? job.heat.machineId : machineFor(job.blank, transfer, shelf),
       own: { temperatureC: null, dwellS: null, pressure: null },
       figureSchool: 'A',
+      // paper that caught another transfer's colour is no cover for this one
+      cover: 'fresh',
     },
   };
 }

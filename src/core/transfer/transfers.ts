@@ -23,6 +23,8 @@ export interface Transfer {
   readonly needsPolyester: boolean;
   /** Dyes are transparent: the blank's colour multiplies every colour. */
   readonly transparent: boolean;
+  /** Whether its paper or film stays on the blank and shows, white, wherever it was cut. */
+  readonly carrierShows: boolean;
   /** What white in the art becomes. */
   readonly white: string;
   /** When what carried it comes off, where the kind itself demands it. */
@@ -49,6 +51,7 @@ const DYE = {
   coating: 'dye-receptive',
   needsPolyester: true,
   transparent: true,
+  carrierShows: false,
   white: 'The blank shows.',
   peel: null,
   reheat: 'The dye turns to gas again and fades, worst under tape.',
@@ -70,6 +73,7 @@ const STICKS = {
   coating: null,
   needsPolyester: false,
   transparent: false,
+  carrierShows: false,
 } as const;
 const SUBLIMATION_INK = {
   preprinted: false,
@@ -132,6 +136,7 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...INKJET,
     ...STICKS,
     kind: 'dark-paper',
+    carrierShows: true,
     label: 'Transfer paper for dark fabric',
     mirrored: false,
     imageSide: 'face up',
@@ -187,6 +192,7 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     coating: null,
     needsPolyester: false,
     transparent: false,
+    carrierShows: true,
     white: 'The white film shows.',
     peel: null,
     cutting: 'Film cut exactly as large as the print: a rim of it shows.',

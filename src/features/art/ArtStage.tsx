@@ -1,9 +1,21 @@
 'use client';
 
 import { useId } from 'react';
-import { mirrorIn, pathData, right, bottom } from '@/core/geometry';
+import type { Face } from '@/core/blank';
+import {
+  bottom,
+  inverse,
+  mapRegion,
+  mirrorIn,
+  pathData,
+  right,
+  type Region,
+} from '@/core/geometry';
 import { inkRegion, type Piece } from '@/core/layout';
+import type { JobPlan } from '@/core/plan';
+import { TRANSFERS } from '@/core/transfer';
 import { formatLength } from '@/core/units';
+import { unlessTooMuch } from '@/core/work';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
@@ -132,15 +144,27 @@ interface StageParts {
   previews: ReadonlyMap<string, string>;
 }
 
+/** The white paper or film that stays on the blank, as the pieces are cut, face mm. */
+function carrierOn(face: Face, { pieces }: JobPlan): Region {
+  const [first] = pieces;
+  return pieces
+    .filter(({ variant }) => variant === first?.variant)
+    .flatMap(({ slots }) => slots.filter(({ faceId }) => faceId === face.id))
+    .flatMap(({ toStrip, ink }) => mapRegion(inverse(toStrip), ink));
+}
+
 function SeenStage({ selection, previews }: StageParts) {
-  const { job } = useJob();
+  const { job, plan } = useJob();
   const clip = useId();
   const { face, trim, onFace, selected } = selection;
   if (!face || !trim || face.widthMm <= 0 || face.heightMm <= 0) return null;
   const shorter = Math.min(face.heightMm, face.widthMm);
   const room = Math.max(shorter * 0.3, Math.max(face.heightMm, face.widthMm) * 0.13, 26);
   const handles = face.zones.some(({ kind }) => kind === 'handle') ? room * 0.6 : 0;
-  const ink = inkRegion(face, job);
+  const ink = unlessTooMuch(
+    () => inkRegion(face, job),
+    () => face.region,
+  );
   return (
     <TrueScale
       label={`${job.name}: pictures on the ${face.name.toLowerCase()}`}
@@ -155,6 +179,9 @@ function SeenStage({ selection, previews }: StageParts) {
         <path d={pathData(ink)} clipRule="evenodd" />
       </clipPath>
       <FaceDrawing face={face} colour={job.blank.substrate.colour} labelled />
+      {TRANSFERS[job.transfer].carrierShows && (
+        <path d={pathData(carrierOn(face, plan))} fill="#ffffff" pointerEvents="none" />
+      )}
       {onFace.map((item) => (
         <PlacedPicture
           key={item.placement.id}

@@ -27,6 +27,7 @@ export function LookAtIt() {
       >
         <FinishedView
           blank={job.blank}
+          transfer={job.transfer}
           plan={plan}
           previews={previews}
           turnRad={turnRad}

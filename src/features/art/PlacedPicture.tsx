@@ -6,6 +6,8 @@ import { repeatBoxes, artMatrix } from '@/core/layout';
 import type { Box } from '@/core/geometry';
 import type { Placement } from '@/core/model';
 import { MM_PER_INCH } from '@/core/units';
+import { TRANSFERS } from '@/core/transfer';
+import { useJob } from '@/ui/job/JobProvider';
 import { Picture } from '@/ui/stage/PiecePicture';
 import { useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS } from '@/ui/theme';
@@ -45,6 +47,7 @@ export function PlacedPicture({ item, selection, href, trim, clip, selected }: P
   const { placement, art, box, face } = item;
   const mmPerPx = useMmPerPx();
   const { length } = useUnits();
+  const { transparent } = TRANSFERS[useJob().job.transfer];
   const nudge = length === 'in' ? MM_PER_INCH / 16 : 1;
   const matrixOf = (each: Box) => artMatrix(each, placement.turns);
   const boxes = placement.repeat ? repeatBoxes(box, placement.repeat, trim) : [box];
@@ -93,7 +96,7 @@ export function PlacedPicture({ item, selection, href, trim, clip, selected }: P
       )}
       <g clipPath={`url(#${clip})`}>
         {boxes.map((each, i) => (
-          <Picture key={i} href={href} matrix={matrixOf(each)} />
+          <Picture key={i} href={href} matrix={matrixOf(each)} covers={!transparent} />
         ))}
       </g>
       <rect

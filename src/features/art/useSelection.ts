@@ -6,6 +6,7 @@ import type { Box } from '@/core/geometry';
 import { regionBox } from '@/core/geometry';
 import { inkRegion, placedBox, rebase } from '@/core/layout';
 import type { Artwork, Job, Placement } from '@/core/model';
+import { unlessTooMuch } from '@/core/work';
 import { useJob } from '@/ui/job/JobProvider';
 
 /** A picture where it lies. */
@@ -41,7 +42,14 @@ export function useSelection() {
     plan.faces.find(({ id }) => id === faceId) ??
     plan.faces.find(({ id }) => job.placements.some((each) => each.faceId === id)) ??
     plan.faces[0];
-  const trim = face ? regionBox(inkRegion(face, job)) : null;
+  const trim = face
+    ? regionBox(
+        unlessTooMuch(
+          () => inkRegion(face, job),
+          () => face.region,
+        ),
+      )
+    : null;
   const onFace: OnFace[] = job.placements.flatMap((placement) => {
     const art = job.arts.find(({ sha256 }) => sha256 === placement.artSha256);
     if (!art || !face || !trim || placement.faceId !== face.id) return [];

@@ -8,10 +8,10 @@ import { isCup } from '@/core/model';
 import { JobFrame } from '@/ui/job/JobFrame';
 import { useJob } from '@/ui/job/JobProvider';
 import { FaceTabs } from '@/ui/stage/FaceTabs';
+import { PaperDrawing } from '@/ui/stage/PaperDrawing';
 import { StageBar } from '@/ui/stage/StageBar';
 import { BlankCard } from './BlankCard';
 import { BlankDrawing } from './BlankDrawing';
-import { PaperDrawing } from './PaperDrawing';
 
 type Drawing = 'wall' | 'paper';
 
@@ -43,7 +43,7 @@ function BlankStage() {
           {paper
             ? 'The ring sector the paper is cut to. True proportion.'
             : isCup(job.blank.form)
-              ? `The wall unrolled${sector ? ' and straightened, true at mid-height' : ''}, seen from outside, handle cut away.`
+              ? `The wall unrolled${sector ? ' and straightened, true at mid-height' : ''}, seen from outside${job.blank.form.handleGapMm > 0 ? ', handle cut away' : ''}.`
               : 'Laid flat, as seen. True proportion.'}
         </Typography>
       </StageBar>

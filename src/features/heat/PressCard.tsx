@@ -23,6 +23,7 @@ import { LayerStack } from '@/ui/LayerStack';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { TaskProgress, useTask } from '@/ui/useTask';
+import { textHeightOn } from '@/files/pdf/page';
 import { drawingPdfTask } from '@/workers';
 
 function figureOf(step: PressStep, unit: Parameters<typeof formatTemperature>[1]): string {
@@ -102,6 +103,7 @@ function SavePdf() {
     const drawing = pressCard({
       ...{ job, units, press: plan.press },
       ...{ machine: machine.name, cautions: recipe.cautions },
+      pageHeightMm: textHeightOn(paper),
     });
     const pdf = await task.run((onProgress) => drawingPdfTask(drawing, paper, onProgress));
     if (pdf) download(fileName(`${job.name} press card`, 'pdf'), pdf);

@@ -14,6 +14,7 @@ import {
 import type { Run } from '@/core/model';
 import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/JobProvider';
+import { useNotify } from '@/ui/notify';
 import { allowSound, setAlarm, soundAllowed } from './alarm';
 
 const TICK_MS = 250;
@@ -89,6 +90,7 @@ function useAttention(
 /** The pressing under way and what the big button does. */
 export function usePressing() {
   const { job, plan, history, setRun } = useJob();
+  const notify = useNotify();
   const now = useNow();
   const [heard, setHeard] = useState(soundAllowed);
   const { run } = history;
@@ -115,7 +117,14 @@ export function usePressing() {
     },
     next: () => run && setRun(nextStep(run)),
     back: () => run && setRun(previousStep(run)),
-    abandon: () => setRun(null),
+    abandon: () => {
+      setRun(null);
+      notify({
+        tone: 'info',
+        text: 'The run was given up.',
+        action: { label: 'Go on with it', run: () => setRun(run) },
+      });
+    },
   };
 }
 

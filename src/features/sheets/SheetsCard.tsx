@@ -6,6 +6,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { startTransition, useDeferredValue, useEffect, useState } from 'react';
 import DownloadIcon from '@mui/icons-material/Download';
+import { TRANSFERS } from '@/core/transfer';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { artBlobs, exportJob } from '@/ui/bench/jobFiles';
 import { download, fileName } from '@/ui/files';
@@ -120,7 +121,9 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
         <li>{plan.tools.printer.feedSide || 'Blank side of the paper towards the ink.'}</li>
         <li>Measure the check bar: 100 mm, or 4 in, exactly.</li>
         <li>{edgeSmear(cutter).says}</li>
-        <li>It looks dull on paper. That is normal; heat brings it up.</li>
+        {TRANSFERS[job.transfer].dye && (
+          <li>It looks dull on paper. That is normal; heat brings it up.</li>
+        )}
       </Box>
       {sheet && (
         <Button size="small" onClick={() => void savePng(sheet)}>

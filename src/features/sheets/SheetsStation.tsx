@@ -30,7 +30,8 @@ function SheetWords({ at }: { at: number }) {
     <>
       <Typography sx={{ fontSize: 15 }}>
         <strong>{sheet.paper}</strong>, {sheet.orientation},{' '}
-        {formatSize(sheet.widthMm, sheet.heightMm, length)}, as in the PDF.
+        {formatSize(sheet.widthMm, sheet.heightMm, length)}
+        {plan.tools.paper.preprinted ? ', to be cut only.' : ', as in the PDF.'}
       </Typography>
       {mirrored && (
         <Typography sx={{ fontSize: 15, fontWeight: 700, color: COLOURS.bluebell }}>

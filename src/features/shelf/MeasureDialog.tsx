@@ -12,6 +12,7 @@ import { facesOf } from '@/core/blank';
 import type { Blank } from '@/core/model';
 import { BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
 import { FaceDrawing } from '@/ui/stage/FaceDrawing';
+import { PaperDrawing } from '@/ui/stage/PaperDrawing';
 import { TrueScale } from '@/ui/stage/TrueScale';
 
 /** Measures a blank once, with the drawing growing beside the figures. */
@@ -27,13 +28,17 @@ export function MeasureDialog({
   const [blank, setBlank] = useState(start);
   const [name, setName] = useState(start.name);
   const [face] = facesOf(blank);
+  const sized = face && face.widthMm > 0 && face.heightMm > 0;
   const room = face ? Math.max(12, Math.min(face.widthMm, face.heightMm) * 0.3) : 0;
   return (
     <Dialog open onClose={onClose} maxWidth="lg" fullWidth aria-labelledby="measure-title">
       <DialogTitle id="measure-title">Measure a blank</DialogTitle>
       <DialogContent sx={{ display: 'flex', gap: 3, height: 560 }}>
         <Box sx={{ flex: 1, display: 'flex', minWidth: 0 }}>
-          {face && face.widthMm > 0 && face.heightMm > 0 && (
+          {sized && face.development && (
+            <PaperDrawing face={face} sector={face.development} colour={blank.substrate.colour} />
+          )}
+          {sized && !face.development && (
             <TrueScale
               label={`${name}: ${face.name.toLowerCase()}`}
               view={{

@@ -8,7 +8,16 @@ import { useMmPerPx } from './TrueScale';
 import { useBentImage } from './useBentImage';
 
 /** A unit-square picture where a matrix (unit square → mm) puts it. */
-export function Picture({ href, matrix }: { href: string | undefined; matrix: readonly number[] }) {
+export function Picture({
+  href,
+  matrix,
+  covers = false,
+}: {
+  href: string | undefined;
+  matrix: readonly number[];
+  /** Whether it hides what is below it, as opaque paper does, and not tints it, as dye does. */
+  covers?: boolean;
+}) {
   if (!href) return null;
   return (
     <image
@@ -17,7 +26,7 @@ export function Picture({ href, matrix }: { href: string | undefined; matrix: re
       href={href}
       preserveAspectRatio="none"
       transform={`matrix(${matrix.join(' ')})`}
-      style={{ mixBlendMode: 'multiply' }}
+      style={{ mixBlendMode: covers ? 'normal' : 'multiply' }}
     />
   );
 }

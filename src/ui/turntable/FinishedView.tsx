@@ -2,7 +2,8 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type * as THREE from 'three';
-import { isCup, type Blank } from '@/core/model';
+import { isCup, type Blank, type TransferKind } from '@/core/model';
+import { TRANSFERS } from '@/core/transfer';
 import { midCircumferenceMm, wallOf } from '@/core/blank';
 import type { JobPlan } from '@/core/plan';
 import { inTurn } from '../inTurn';
@@ -12,6 +13,7 @@ import { buildFinished, disposeOf, type Painted } from './scene';
 
 interface FinishedViewProps {
   blank: Blank;
+  transfer: TransferKind;
   plan: JobPlan;
   /** Preview URLs of the pictures, by SHA-256. */
   previews: ReadonlyMap<string, string>;
@@ -79,6 +81,7 @@ const TEXTURE_PER_PX = 4;
 
 function paintedFaces(
   blank: Blank,
+  transfer: TransferKind,
   plan: JobPlan,
   images: Images,
   variant: string,
@@ -91,14 +94,14 @@ function paintedFaces(
       .filter(({ widthMm, heightMm }) => widthMm > 0 && heightMm > 0)
       .map((face) => [
         face.id,
-        { face, canvas: paintFace(face, pieces, images, colour, longestPx) },
+        { face, canvas: paintFace(face, pieces, images, colour, longestPx, TRANSFERS[transfer]) },
       ]),
   );
 }
 
 /** The finished thing in the round, from the very pieces that will print. */
 export function FinishedView(props: FinishedViewProps) {
-  const { blank, plan, previews, turnRad, width, height, label, keptAs = '' } = props;
+  const { blank, transfer, plan, previews, turnRad, width, height, label, keptAs = '' } = props;
   const variant = props.variant ?? plan.pieces[0]?.variant ?? '';
   const canvas = useRef<HTMLCanvasElement>(null);
   const [thing, setThing] = useState<THREE.Group | null>(null);
@@ -128,7 +131,14 @@ export function FinishedView(props: FinishedViewProps) {
       .then((images) =>
         inTurn(() => {
           if (gone) return;
-          const painted = paintedFaces(blank, plan, images, variant, width * TEXTURE_PER_PX);
+          const painted = paintedFaces(
+            blank,
+            transfer,
+            plan,
+            images,
+            variant,
+            width * TEXTURE_PER_PX,
+          );
           if (painted.size === 0) return;
           made = buildFinished(blank, painted);
           setThing(made);
@@ -139,7 +149,7 @@ export function FinishedView(props: FinishedViewProps) {
       gone = true;
       if (made) disposeOf(made);
     };
-  }, [blank, plan, previews, variant, complete, shown, width, keptAs]);
+  }, [blank, transfer, plan, previews, variant, complete, shown, width, keptAs]);
 
   useEffect(() => {
     const target = canvas.current;

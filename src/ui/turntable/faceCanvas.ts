@@ -1,6 +1,7 @@
 import type { Face } from '@/core/blank';
 import { chain, inverse, mapRegion, pathData } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
+import type { Transfer } from '@/core/transfer';
 
 /** Finest drawing of a face, pixels per mm. */
 const MAX_DENSITY = 6;
@@ -14,7 +15,8 @@ const densityOf = ({ widthMm, heightMm }: Face, longestPx: number): number =>
 
 /**
  * Paints a face of the finished thing from the pieces that will print: every picture where its piece has
- * it, cut off where the piece's ink ends, tinted by the blank, since dye is transparent.
+ * it, cut off where the piece's ink ends. What is transparent is tinted by the blank; what covers hides
+ * it, white carrier and all.
  */
 export function paintFace(
   face: Face,
@@ -22,6 +24,7 @@ export function paintFace(
   images: Images,
   colour: string,
   longestPx: number,
+  { transparent, carrierShows }: Transfer,
 ): OffscreenCanvas {
   const density = densityOf(face, longestPx);
   const canvas = new OffscreenCanvas(
@@ -33,6 +36,15 @@ export function paintFace(
   brush.fillStyle = colour;
   brush.fillRect(0, 0, canvas.width, canvas.height);
   brush.imageSmoothingQuality = 'high';
+  for (const piece of carrierShows ? pieces : []) {
+    for (const slot of piece.slots.filter(({ faceId }) => faceId === face.id)) {
+      brush.save();
+      brush.scale(density, density);
+      brush.fillStyle = '#ffffff';
+      brush.fill(new Path2D(pathData(mapRegion(inverse(slot.toStrip), slot.ink))), 'evenodd');
+      brush.restore();
+    }
+  }
   for (const piece of pieces) {
     for (const art of piece.arts) {
       const slot = piece.slots[art.slot];
@@ -43,7 +55,7 @@ export function paintFace(
       brush.scale(density, density);
       brush.clip(new Path2D(pathData(mapRegion(toFace, slot.ink))), 'evenodd');
       brush.transform(...chain(art.matrix, toFace));
-      brush.globalCompositeOperation = 'multiply';
+      brush.globalCompositeOperation = transparent ? 'multiply' : 'source-over';
       brush.drawImage(image, 0, 0, 1, 1);
       brush.restore();
     }

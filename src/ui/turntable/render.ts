@@ -57,10 +57,15 @@ export function renderTurned(
   thing.updateMatrixWorld(true);
 
   const { reach, tall } = roomOf(thing);
-  const camera = new THREE.PerspectiveCamera(FIELD_OF_VIEW_DEG, width / height, 1, 1e5);
+  const camera = new THREE.PerspectiveCamera(FIELD_OF_VIEW_DEG, width / height);
   const slope = Math.tan((FIELD_OF_VIEW_DEG * Math.PI) / 360);
   const lifted = tall * Math.cos(EYE_LIFT_RAD) + 0.7 * reach * Math.sin(EYE_LIFT_RAD);
   const distance = MARGIN * Math.max(lifted / slope, reach / (slope * camera.aspect)) + reach * 0.4;
+  // depth is told finely only between near and far: both close round the thing
+  const radius = Math.hypot(reach, tall) * 1.1;
+  camera.near = Math.max(1, distance - radius);
+  camera.far = distance + radius;
+  camera.updateProjectionMatrix();
   camera.position.set(0, distance * Math.sin(EYE_LIFT_RAD), distance * Math.cos(EYE_LIFT_RAD));
   camera.lookAt(0, 0, 0);
 

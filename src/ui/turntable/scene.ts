@@ -39,6 +39,15 @@ function wallTexture({ face, canvas }: Painted, gapMm: number, colour: string): 
   return textureOf(round);
 }
 
+/** The body under printed faces: pushed back in depth, so that face and body never fight for one plane. */
+const behindPrints = (colour: string) =>
+  new THREE.MeshLambertMaterial({
+    color: colour,
+    polygonOffset: true,
+    polygonOffsetFactor: 4,
+    polygonOffsetUnits: 8,
+  });
+
 function handleOf(form: CupForm, radius: number, height: number, colour: string): THREE.Mesh {
   const reach = radius * 0.75;
   const path = new THREE.CatmullRomCurve3([
@@ -115,7 +124,7 @@ function plate(front: Painted, back: Painted | undefined, thick: number, colour:
   const shapes = shapesOf(region, front.face);
   const body = new THREE.Mesh(
     new THREE.ExtrudeGeometry(shapes, { depth: thick, bevelEnabled: false, curveSegments: 24 }),
-    plain(colour),
+    behindPrints(colour),
   );
   body.position.z = -thick / 2;
   const face = surface(shapes, front);

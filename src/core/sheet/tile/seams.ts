@@ -90,9 +90,34 @@ function slidingLeast(values: Float64Array, width: number): (upTo: number) => nu
 }
 
 /**
+ * How far each place is from where a cut would cost more, or from the piece's end, in places: most in
+ * the middle of a quiet stretch. All 0 where every place costs the same.
+ */
+function roomRound(costs: readonly number[]): Float64Array {
+  const room = new Float64Array(costs.length).fill(Infinity);
+  const dearer = (at: number, than: number) => (costs[at] ?? 0) > (costs[than] ?? 0) + 1e-9;
+  const walk = (from: number, by: 1 | -1) => {
+    let [edge, busy] = [from - by, false];
+    for (let at = from; at >= 0 && at < costs.length; at += by) {
+      const before = at - by;
+      const starts = before >= 0 && before < costs.length;
+      if (starts && (dearer(before, at) || dearer(at, before))) {
+        // what is quieter than the stretch before it begins anew; what is dearer has no room
+        edge = before;
+        busy = true;
+      }
+      room[at] = Math.min(room[at] ?? 0, Math.abs(at - edge));
+    }
+    return busy;
+  };
+  const [ahead, back] = [walk(0, 1), walk(costs.length - 1, -1)];
+  return ahead || back ? room : room.fill(0);
+}
+
+/**
  * The cheapest places for the seams between so many sheets: exact, by dynamic programming over the
  * places the costs are given for (each sheet's best from the best of the sheet before). Equal costs
- * go to the more even strips.
+ * go to the middle of a quiet stretch, then to the more even strips.
  * @returns null when no choice of places leaves every sheet a strip it can print.
  */
 export function bestSeams(
@@ -105,8 +130,11 @@ export function bestSeams(
   const { stepMm, costs } = cuts;
   const places = costs.length;
   const even = reach.lengthMm / count;
-  // far below what any detail costs, and never more than all of it together
-  const bias = (at: number, nth: number) => (1e-9 * Math.abs(at - nth * even)) / reach.lengthMm;
+  const room = roomRound(costs);
+  // far below what any detail costs: the middle of a quiet stretch first, then even strips
+  const bias = (at: number, nth: number) =>
+    (1e-9 * Math.abs(at * stepMm - nth * even)) / reach.lengthMm -
+    (1e-7 * (room[at] ?? 0)) / places;
   let before = new Float64Array(places).fill(Infinity);
   before[0] = 0;
   const from: Int32Array[] = [];
@@ -119,7 +147,7 @@ export function bestSeams(
     for (let at = least; at < places; at++) {
       const best = cheapest(at - least);
       if (best < 0) continue;
-      now[at] = (before[best] ?? Infinity) + (costs[at] ?? 0) + bias(at * stepMm, nth);
+      now[at] = (before[best] ?? Infinity) + (costs[at] ?? 0) + bias(at, nth);
       came[at] = best;
     }
     before = now;

@@ -3,10 +3,10 @@
 import type { Face } from '@/core/blank';
 import { bentOutline, boxOf, sagitta, type Sector } from '@/core/geometry';
 import { formatLength } from '@/core/units';
-import { DimensionLine } from '@/ui/stage/DimensionLine';
-import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
-import { COLOURS, FONTS } from '@/ui/theme';
-import { useUnits } from '@/ui/units';
+import { DimensionLine } from './DimensionLine';
+import { TrueScale, useMmPerPx } from './TrueScale';
+import { COLOURS, FONTS } from '../theme';
+import { useUnits } from '../units';
 
 interface PaperProps {
   face: Face;

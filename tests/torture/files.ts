@@ -1,0 +1,62 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { zipSync, strToU8 } from 'fflate';
+import { inspectImage } from '@/files/image';
+import { readJobFile } from '@/files/jobFile';
+import { readBlanksFile } from '@/files/shelfFile';
+import { beginsAsSvg } from '@/files/svg';
+import { pngPicture } from '../support/pictures';
+import { LONGEST_S, randomFrom, type Ordeal } from './ordeal';
+
+/** A file with some of its bytes changed, cut off, doubled or swapped. */
+function mutated(bytes: Uint8Array, random: () => number): Uint8Array {
+  const made = bytes.slice();
+  const at = () => Math.floor(random() * made.length);
+  for (let i = 0; i < 1 + random() * 12; i++) made[at()] = Math.floor(random() * 256);
+  if (random() < 0.3) return made.subarray(0, at());
+  if (random() < 0.2) return new Uint8Array([...made, ...made.subarray(at())]);
+  return made;
+}
+
+type Reader = (bytes: Uint8Array) => unknown;
+const asText = (bytes: Uint8Array): string => new TextDecoder().decode(bytes);
+
+async function samples(): Promise<readonly (readonly [string, Uint8Array, Reader])[]> {
+  const folder = 'tests/fixtures/documents';
+  const png = new Uint8Array(await pngPicture(40, 30));
+  const comments = `${'<!-- x -->'.repeat(3000)}<svg width="1mm" height="1mm"/>`;
+  const jobs = readdirSync(folder)
+    .filter((name) => name.startsWith('job-file'))
+    .map((name) => zipSync({ 'job.json': strToU8(readFileSync(`${folder}/${name}`, 'utf8')) }));
+  return [
+    ['png', png, inspectImage],
+    ['svg', strToU8(comments), (bytes) => beginsAsSvg(asText(bytes))],
+    [
+      'blanks',
+      new Uint8Array(readFileSync(`${folder}/blanks-file.v3.json`)),
+      (bytes) => readBlanksFile(asText(bytes)),
+    ],
+    ...jobs.map((zip) => ['job', zip, readJobFile] as const),
+  ];
+}
+
+/** Files of every kind, mutated: each is taken or refused, in time, and no reader breaks. */
+export const files: Ordeal = async ({ seed, seconds }) => {
+  const random = randomFrom(seed);
+  const all = await samples();
+  const troubles: string[] = [];
+  let count = 0;
+  const until = Date.now() + 1000 * seconds;
+  while (Date.now() < until) {
+    const [kind, bytes, read] = all[Math.floor(random() * all.length)] as (typeof all)[number];
+    const before = process.cpuUsage();
+    try {
+      await read(mutated(bytes, random));
+    } catch (error) {
+      troubles.push(`${kind} ${count}: ${String(error)}`);
+    }
+    const { user, system } = process.cpuUsage(before);
+    if ((user + system) / 1e6 > LONGEST_S) troubles.push(`${kind} ${count}: too long`);
+    count++;
+  }
+  return { count, troubles };
+};

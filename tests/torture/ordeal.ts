@@ -1,0 +1,35 @@
+/** What an ordeal is given: the same seed tries the same things, as many as there is time for. */
+export interface Trial {
+  readonly seed: number;
+  readonly seconds: number;
+}
+
+export interface Outcome {
+  readonly count: number;
+  /** One line for each thing that was lost, hung, broke or got out. */
+  readonly troubles: readonly string[];
+}
+
+export type Ordeal = (trial: Trial) => Promise<Outcome> | Outcome;
+
+/** Longest anything may take, s of processor time: what else the machine does does not count. */
+export const LONGEST_S = 2;
+
+/** Does something and tells how much processor time it took, s. */
+export function timed<T>(work: () => T): { value: T; seconds: number } {
+  const before = process.cpuUsage();
+  const value = work();
+  const { user, system } = process.cpuUsage(before);
+  return { value, seconds: (user + system) / 1e6 };
+}
+
+/** Numbers from 0 to 1 in the same order for the same seed (mulberry32, public domain, from memory). */
+export function randomFrom(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
