@@ -105,7 +105,7 @@ test.describe('Art', () => {
     await expect(field(page, 'From the rim')).toHaveValue('0.1 in');
     await field(page, 'From the left edge').fill('-1/4');
     await expect(checks(page).getByText(/cuts off/)).toBeVisible();
-    await page.getByRole('button', { name: 'Fit it in the safe area' }).click();
+    await page.getByRole('button', { name: 'Make it fit' }).click();
     await expect(checks(page).getByText(/cuts off/)).toHaveCount(0);
   });
 

@@ -38,7 +38,7 @@ test('a tapered cup from tape measure to bent print', async ({ page }) => {
 
   await test.step('a straight press is warned of; the oven takes it', async () => {
     await expect(checks.getByText(/needs a tapered element/)).toBeVisible();
-    await page.getByRole('button', { name: 'Use the oven' }).click();
+    await page.getByRole('button', { name: 'Use “Convection oven”' }).click();
     await expect(checks.getByText(/needs a tapered element/)).toHaveCount(0);
   });
 

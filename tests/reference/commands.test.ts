@@ -29,6 +29,6 @@ test('a part of the tests that does not exist is named, with those that do', () 
   const { status, stderr } = command('test', ['speed']);
   expect(status).toBe(1);
   expect(stderr).toMatch(
-    /no part “speed”\. Parts: format, lint, types, imports, unit, reference, browser\./,
+    /no part “speed”\. Parts: format, lint, types, imports, unit, reference, browser, torture\./,
   );
 });

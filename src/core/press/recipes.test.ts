@@ -2,10 +2,11 @@
  * The usual figures of the trade, one worked example a row. Common practice, no published source;
  * rows marked “from memory” say so in their origin or their note.
  */
-import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, jobOn, mugJob, shelf } from '@tests/support/jobs';
 import { jobFor, type Row } from '@tests/support/presses';
-import type { Machine } from '../model';
+import type { Job, Machine, TransferKind } from '../model';
 import { planJob } from '../plan';
+import { withTransfer } from '../shelf';
 import { celsiusToF, fahrenheitToC, inches, TRADE_UNITS } from '../units';
 import { dwellByArea, RECIPES, settingsLine, wearOf } from '.';
 
@@ -198,4 +199,52 @@ test('every layer that protects says how it comes out, but film, which stays', (
     'Clean paper sleeve',
     'Shrink sleeve',
   ]);
+});
+
+describe('the order of the work (common practice)', () => {
+  const stepsOf = (job: Job) => planJob(job, shelf).press.steps;
+  const at = (job: Job, title: RegExp) => stepsOf(job).findIndex((step) => title.test(step.title));
+  const onNavy = (kind: TransferKind) => withTransfer(jobOn('tee-navy', artwork()), kind, shelf);
+
+  test.each(['sublimation', 'vinyl', 'film-white', 'dark-paper', 'light-paper'] as const)(
+    '%s on a tee: a pre-press is made when the press is hot, lint comes off after it',
+    (kind) => {
+      const job = kind === 'sublimation' ? jobOn('tee', artwork()) : onNavy(kind);
+      const [warm, dry, lint] = [/warm up|Heat the iron/, /Press it dry/, /Lint off/].map((title) =>
+        at(job, title),
+      ) as [number, number, number];
+      expect(warm).toBeGreaterThanOrEqual(0);
+      expect(dry).toBeGreaterThan(warm);
+      expect(lint).toBeGreaterThan(dry);
+    },
+  );
+
+  test('opaque paper: pre-press first, then the backing off', () => {
+    const job = onNavy('dark-paper');
+    expect(at(job, /backing off/)).toBeGreaterThan(at(job, /Press it dry/));
+  });
+
+  test('a sleeve comes off hot, before the cool-down; the paper after it', () => {
+    const job: Job = { ...mugJob(), heat: { ...mugJob().heat, machineId: 'oven' } };
+    const [sleeve, cool, paper] = [/sleeve off, hot/, /^Cool/, /^Unwrap/].map((title) =>
+      at(job, title),
+    ) as [number, number, number];
+    expect([sleeve < cool, cool < paper]).toEqual([true, true]);
+  });
+
+  test('an iron never goes on the bare film', () => {
+    const job = { ...jobOn('tote', artwork()), heat: { ...mugJob().heat, machineId: 'iron' } };
+    const second = stepsOf(withTransfer(job, 'light-paper', shelf)).find(({ title }) =>
+      /second pass/.test(title),
+    );
+    expect(second?.detail).toMatch(/back over the picture/);
+  });
+
+  test('a tumbler without a handle is spoken to of none', () => {
+    const job: Job = { ...jobOn('tumbler-20oz', artwork()) };
+    for (const machineId of ['oven', 'tumbler-press'])
+      expect(JSON.stringify(stepsOf({ ...job, heat: { ...job.heat, machineId } }))).not.toMatch(
+        /handle|[{}]handle/,
+      );
+  });
 });
