@@ -1,4 +1,4 @@
-import { downloaded, expect, startOn, test } from './bench';
+import { downloaded, expect, field, goTo, saved, startMug, startOn, test } from './bench';
 
 test('a blank is measured once with its doubts, kept, used, handed on and taken off', async ({
   page,
@@ -44,4 +44,20 @@ test('a blank is measured once with its doubts, kept, used, handed on and taken 
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
   await startOn(page, 'Slate coaster');
   await expect(page.getByRole('textbox', { name: 'Diameter, measured' })).toHaveValue('3.9 in');
+});
+
+test('a machine put right is on the shelf, is taken off, and comes back by undo', async ({
+  page,
+}) => {
+  await startMug(page);
+  await goTo(page, 'Heat');
+  await page.getByRole('button', { name: /What it can do/ }).click();
+  await field(page, 'What you call it').fill('The old press');
+  await saved(page);
+  await page.goto('/own/shelf');
+  const tools = page.getByRole('list', { name: 'Your tools' });
+  await page.getByRole('button', { name: 'Take off: The old press' }).click();
+  await expect(tools).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(tools.getByText('The old press')).toBeVisible();
 });

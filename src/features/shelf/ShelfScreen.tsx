@@ -16,6 +16,7 @@ import { TopBar } from '@/ui/TopBar';
 import { COLOURS } from '@/ui/theme';
 import { BlankRow } from './BlankRow';
 import { MeasureDialog } from './MeasureDialog';
+import { OwnTools } from './OwnTools';
 
 const ownOnes = (blanks: readonly Blank[]): Blank[] =>
   blanks.filter((blank) => !BUILT_IN_SHELF.blanks.some((preset) => preset === blank));
@@ -37,8 +38,8 @@ export function ShelfScreen() {
   const own = ownOnes(shelf.blanks);
   const presets = shelf.blanks.filter((blank) => !own.includes(blank));
 
-  async function keep(blank: Blank) {
-    await addToShelf({ blanks: [blank] });
+  function keep(blank: Blank) {
+    if (!addToShelf({ blanks: [blank] })) return;
     setMeasuring(null);
     notify({ tone: 'success', text: `“${blank.name}” is on your shelf.` });
   }
@@ -46,7 +47,7 @@ export function ShelfScreen() {
   async function take(file: File) {
     const read = readBlanksFile(await file.text());
     if (!read.ok) return notify({ tone: 'error', text: `“${file.name}”: ${read.reason}` });
-    await addToShelf({ blanks: read.value });
+    if (!addToShelf({ blanks: read.value })) return;
     notify({
       tone: 'success',
       text: `${read.value.length} ${read.value.length === 1 ? 'blank is' : 'blanks are'} on your shelf.`,
@@ -59,8 +60,8 @@ export function ShelfScreen() {
       new Blob([writeBlanksFile(own)], { type: 'application/json' }),
     );
 
-  async function remove(blank: Blank) {
-    await removeFromShelf('blanks', blank.id);
+  function remove(blank: Blank) {
+    removeFromShelf('blanks', blank.id);
     notify({
       tone: 'info',
       text: `“${blank.name}” was taken off the shelf.`,
@@ -86,9 +87,7 @@ export function ShelfScreen() {
           key={blank.id}
           blank={blank}
           onCopy={() => setMeasuring(copyOf(blank))}
-          {...(mine
-            ? { onEdit: () => setMeasuring(blank), onRemove: () => void remove(blank) }
-            : {})}
+          {...(mine ? { onEdit: () => setMeasuring(blank), onRemove: () => remove(blank) } : {})}
         />
       ))}
     </Box>
@@ -151,17 +150,14 @@ export function ShelfScreen() {
         ) : (
           <Box sx={{ mb: 3 }}>{rows(own, true)}</Box>
         )}
+        <OwnTools />
         <Typography variant="h2" sx={{ mb: 1.5 }}>
           Presets
         </Typography>
         {rows(presets, false)}
       </Box>
       {measuring && (
-        <MeasureDialog
-          start={measuring}
-          onKeep={(blank) => void keep(blank)}
-          onClose={() => setMeasuring(null)}
-        />
+        <MeasureDialog start={measuring} onKeep={keep} onClose={() => setMeasuring(null)} />
       )}
     </Box>
   );
