@@ -215,5 +215,6 @@ describe('a database that goes away under the app', () => {
     expect(condition.getState()).toBe('outdated');
     await expect(saveJob(store, mugJob(), 0)).rejects.toThrow();
     newer.close();
+    store.close();
   });
 });

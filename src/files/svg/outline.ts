@@ -1,7 +1,7 @@
 import svgpath from 'svgpath';
 import { regionBox, type Point } from '@/core/geometry';
-import { MAX_OUTLINE_POINTS, MAX_OUTLINE_RINGS, type FormOf } from '@/core/model';
-import { failure, success, type Result } from '@/core/result';
+import { MAX_OUTLINE_RINGS, tidyOutline, type FormOf } from '@/core/model';
+import { failure, type Result } from '@/core/result';
 import { readSvg, type SvgDrawing } from './document';
 
 /** Straight runs a curve is cut into: at blank sizes far finer than scissors. */
@@ -102,14 +102,10 @@ export function outlineFromSvg(text: string): Result<FormOf<'outline'>['rings']>
       'No closed outline was found in it: paths, circles, rectangles and polygons count.',
     );
   }
-  const points = Math.max(...rings.map(({ length }) => length));
-  if (rings.length > MAX_OUTLINE_RINGS || points > MAX_OUTLINE_POINTS) {
+  if (rings.length > MAX_OUTLINE_RINGS) {
     return failure(
-      `It holds ${rings.length} lines with up to ${points} points; an outline may have ${MAX_OUTLINE_RINGS} and ${MAX_OUTLINE_POINTS}. Keep only the edge and its holes.`,
+      `It holds ${rings.length} lines; an outline may have ${MAX_OUTLINE_RINGS}. Keep only the edge and its holes.`,
     );
   }
-  const box = regionBox(rings);
-  return success(
-    rings.map((ring) => ring.map(({ x, y }): [number, number] => [x - box.x, y - box.y])),
-  );
+  return tidyOutline(rings.map((ring) => ring.map(({ x, y }): [number, number] => [x, y])));
 }
