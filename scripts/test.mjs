@@ -59,7 +59,8 @@ const PARTS = {
 };
 
 const wanted = process.argv.slice(2);
-const names = wanted.length > 0 ? wanted : Object.keys(PARTS);
+// torture is asked for by name: its killed browsers are not yet steady enough to judge a change by
+const names = wanted.length > 0 ? wanted : Object.keys(PARTS).filter((name) => name !== 'torture');
 const unknown = names.find((name) => !(name in PARTS));
 if (unknown) {
   console.error(`There is no part “${unknown}”. Parts: ${Object.keys(PARTS).join(', ')}.`);
