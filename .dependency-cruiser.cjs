@@ -9,7 +9,8 @@ const upward = (from, to) => ({
 
 module.exports = {
   forbidden: [
-    upward('core', 'files|store|workers|devices|demo|ui|features|app'),
+    upward('core', 'words|files|store|workers|devices|demo|ui|features|app'),
+    upward('words', 'files|store|workers|devices|ui|features|app'),
     upward('(files|store|workers|devices)', 'demo|ui|features|app'),
     upward('(demo|ui)', 'features|app'),
     upward('features', 'app'),

@@ -19,7 +19,15 @@ export default tseslint.config(
     },
   },
   {
-    files: ['src/core/**/*.ts'],
+    files: ['src/**/*.{ts,tsx}', 'tests/**/*.ts', 'bench/**/*.ts'],
+    languageOptions: { parserOptions: { projectService: true } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts', 'src/words/**/*.ts'],
     rules: { 'max-lines-per-function': ['error', { max: 60, skipComments: true }] },
   },
   {

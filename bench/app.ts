@@ -33,12 +33,12 @@ export function kept(ending: string, bytes: Buffer): string {
 }
 
 async function serve(): Promise<() => void> {
-  const server = spawn('npx', ['next', 'start', '-p', String(PORT)], {
+  const server = spawn('npx', ['next', 'start', '-H', '127.0.0.1', '-p', String(PORT)], {
     stdio: 'ignore',
     detached: true,
   });
   for (let i = 0; i < 100; i++) {
-    const up = await fetch(`http://localhost:${PORT}/own`).then(
+    const up = await fetch(`http://127.0.0.1:${PORT}/own`).then(
       () => true,
       () => false,
     );
@@ -66,7 +66,7 @@ export async function withApp(work: (browser: Browser) => Promise<void>): Promis
 /** A new mug on an empty bench, at the art station. */
 export async function mugReadyForArt(browser: Browser) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`http://localhost:${PORT}/own`);
+  await page.goto(`http://127.0.0.1:${PORT}/own`);
   await page.getByRole('button', { name: 'Start a mug' }).click();
   await page.getByRole('link', { name: /^Art/ }).click();
   const input = page.getByLabel('Picture file', { exact: true });
@@ -80,7 +80,7 @@ export async function panelReadyForArt(
   { widthIn, heightIn }: { widthIn: number; heightIn: number },
 ) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`http://localhost:${PORT}/own`);
+  await page.goto(`http://127.0.0.1:${PORT}/own`);
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByRole('menuitem', { name: 'Fabric wall panel, 24 × 36 in' }).click();
   await page.getByRole('textbox', { name: 'Width' }).fill(`${widthIn} in`);

@@ -85,8 +85,7 @@ const VIEWS = [
     job('moons', 'press'),
     async (page) => {
       await page.getByRole('button', { name: 'Begin' }).click();
-      for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Done, next' }).click();
-      await page.getByRole('button', { name: 'Start the clock' }).click();
+      for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Done, next' }).click();
       await page.getByRole('button', { name: 'End this step early' }).click();
     },
   ],

@@ -12,7 +12,7 @@ function planned(job: Job, on: Shelf = shelf) {
   return planJob(job, on);
 }
 const refusals = (plan: ReturnType<typeof planJob>) =>
-  plan.checks.map(({ id }) => id).filter((id) => id.startsWith('too-m'));
+  plan.checks.map(({ id }) => id).filter((id) => /^(too-m|no-motif)/.test(id));
 
 test.each(HARD_JOBS)(
   '%s: planned, or refused with what is too much of it',

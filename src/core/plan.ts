@@ -68,7 +68,7 @@ export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS):
     () => planSheets(pieces, onSheets),
     () => planSheets([], onSheets),
   );
-  const pressed = { job, machine, faces, units, figures: shelf.figures };
+  const pressed = { job, machine, faces, figures: shelf.figures };
   const { recipe, press } = bounded(
     'press',
     () => planPress({ ...pressed, pieces }),

@@ -1,6 +1,6 @@
-import { TRANSFER_KINDS, type Job, type Shelf, type TransferKind } from './model';
+import { TRANSFER_KINDS, type Job, type Settings, type Shelf, type TransferKind } from './model';
 import { planJob } from './plan';
-import { canTake, settingsLine } from './press';
+import { canTake } from './press';
 import { withTransfer } from './shelf';
 import { TRANSFERS } from './transfer';
 import type { UnitStyle } from './units';
@@ -14,8 +14,8 @@ export interface Way {
   readonly feel: string;
   readonly durability: string;
   readonly white: string;
-  /** The press in one line. */
-  readonly heat: string;
+  /** What the press is set to. */
+  readonly settings: Settings;
   /** What stops it, in a sentence each; empty where it can be done. */
   readonly stops: readonly string[];
 }
@@ -36,7 +36,7 @@ export function compareWays(job: Job, shelf: Shelf, units: UnitStyle): readonly 
       return {
         ...{ transfer: kind, label, cost, feel, durability, white },
         sheets: plan.sheets.length,
-        heat: settingsLine(plan.press.settings, units),
+        settings: plan.press.settings,
         stops: plan.checks.filter(({ level }) => level === 'stop').map(({ text }) => text),
       };
     })

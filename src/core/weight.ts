@@ -1,3 +1,4 @@
+import { cornersOf } from './geometry';
 import type { Job } from './model';
 
 /** Corners of an outline that weigh as much as one picture on a plain face. */
@@ -12,8 +13,7 @@ const CUT_OUT = 2;
  */
 export function planWeight({ blank, placements, names, sizes, cut }: Job): number {
   const { form } = blank;
-  const corners =
-    form.kind === 'outline' ? form.rings.reduce((sum, { length }) => sum + length, 0) : 0;
+  const corners = form.kind === 'outline' ? cornersOf(form.rings) : 0;
   const pictures = placements.reduce(
     (sum, { repeat }) => sum + (repeat ? REPEATED : 1) * (cut.line === 'contour' ? CUT_OUT : 1),
     0,

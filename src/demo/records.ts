@@ -3,7 +3,7 @@ import { fahrenheitToC } from '@/core/units';
 
 type Row = readonly [
   day: number,
-  machine: string,
+  machine: keyof typeof MACHINES,
   degreesF: number | null,
   dwellS: number,
   pressure: Pressure | null,
@@ -12,9 +12,16 @@ type Row = readonly [
   note: string,
 ];
 
-const ATTACHMENT = 'Press with mug attachment';
-const OVEN = 'Convection oven';
-const MUG_PRESS = 'Automatic mug press';
+const ATTACHMENT = 'mug-attachment';
+const OVEN = 'oven';
+const MUG_PRESS = 'mug-press';
+
+/** What each machine is called, and the recipe a mug is pressed by on it. */
+const MACHINES = {
+  [ATTACHMENT]: ['Press with mug attachment', 'mug-in-attachment'],
+  [OVEN]: ['Convection oven', 'mug-in-sleeve'],
+  [MUG_PRESS]: ['Automatic mug press', 'mug-in-press'],
+} as const;
 
 /** Pressings of last year's star party, made up for the demo. */
 const ROWS: readonly Row[] = [
@@ -47,23 +54,23 @@ const ROWS: readonly Row[] = [
 
 /** The demo's log. */
 export const DEMO_RECORDS: readonly PressRecord[] = ROWS.map(
-  ([day, machineName, degreesF, dwellS, pressure, outcome, faults, note], i) => ({
+  ([day, machineId, degreesF, dwellS, pressure, outcome, faults, note], i) => ({
     id: `demo-record-${i + 1}`,
     jobId: i % 2 === 0 ? 'demo-last-year' : 'demo-tests',
     jobName: i % 2 === 0 ? 'Last year’s comet mug' : 'Test mug',
     at: new Date(Date.UTC(2026, 8, day, 17, 5 * i)).toISOString(),
-    blankName: 'Straight mug, 12 oz',
-    transfer: 'Sublimation print',
-    machineName,
+    ...{ blankId: 'mug-12oz', blankName: 'Straight mug, 12 oz', transfer: 'sublimation' },
+    ...{ machineId, machineName: MACHINES[machineId][0], recipeId: MACHINES[machineId][1] },
     temperatureC: degreesF === null ? null : fahrenheitToC(degreesF),
     dwellS,
     pressure,
-    paperName: 'US letter',
-    printerName: 'Sublimation inkjet',
+    ...{ paperId: 'letter', paperName: 'US letter' },
+    ...{ printerId: 'sublimation-inkjet', printerName: 'Sublimation inkjet' },
     mirroredBy: 'file',
     outcome,
     faults: [...faults],
     note,
     photoSha256: null,
+    ...{ items: [], program: null, events: [], later: [] },
   }),
 );

@@ -69,6 +69,7 @@ export async function openBench(
   };
   await open();
 
+  let closed = false;
   const channel = new BroadcastChannel(`lucky-sheet-${name}`);
   const listeners = new Set<(changes: readonly Change[], elsewhere: boolean) => void>();
   channel.onmessage = ({ data }: MessageEvent<readonly Change[]>) =>
@@ -91,7 +92,7 @@ export async function openBench(
       }
     },
     tell(changes) {
-      channel.postMessage(changes);
+      if (!closed) channel.postMessage(changes);
       listeners.forEach((listener) => listener(changes, false));
     },
     hear(listener) {
@@ -99,6 +100,7 @@ export async function openBench(
       return () => listeners.delete(listener);
     },
     close() {
+      closed = true;
       channel.close();
       void opened?.then((db) => db.close());
       opened = null;

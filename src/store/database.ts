@@ -18,7 +18,7 @@ export interface DatabaseEvents {
 /** Opens (and lays out, or brings forward) a bench's database. Rejects where storage is refused. */
 export const openDatabase = (bench: BenchName, events: DatabaseEvents): Promise<BenchDatabase> =>
   openDB<BenchSchema>(databaseName(bench), DATABASE_VERSION, {
-    async upgrade(db, old, _new, change) {
+    upgrade(db, old, _new, change) {
       if (old < 1) {
         db.createObjectStore('arts', { keyPath: 'sha256' });
         events.onLaidOut();
@@ -29,7 +29,8 @@ export const openDatabase = (bench: BenchName, events: DatabaseEvents): Promise<
         documents.createIndex('kind', 'kind');
         db.createObjectStore('aside', { keyPath: 'key', autoIncrement: true });
       }
-      if (old > 0 && old < 3) await gatherDocuments(db, change);
+      // what cannot be carried over whole is not carried over at all: the old layout stays
+      if (old > 0 && old < 3) gatherDocuments(db, change).catch(() => change.abort());
     },
     blocked: events.onBlocked,
     blocking(_old, next, event) {

@@ -74,21 +74,33 @@ export async function listDocuments<K extends DocumentKind>(
   });
 }
 
-/** Everything on the bench that cannot be read, where it lies or set aside. */
-export async function listUnreadable(store: BenchStore): Promise<Unreadable[]> {
+/** All that lies on a bench, read once. */
+export interface Survey {
+  readonly kept: readonly Kept<DocumentKind>[];
+  /** What cannot be read, where it lies or set aside. */
+  readonly unreadable: readonly Unreadable[];
+}
+
+/** The documents of a kind among those of a survey. */
+export const ofKind = <K extends DocumentKind>({ kept }: Survey, kind: K): Kept<K>[] =>
+  kept.filter((one): one is Kept<K> => one.kind === kind);
+
+/** Reads everything on the bench, each thing once. */
+export async function survey(store: BenchStore): Promise<Survey> {
   return store.use(async (db) => {
-    const inPlace = (await db.getAll('documents')).flatMap((raw): Unreadable[] => {
-      if (!DOCUMENT_KINDS.includes(raw.kind))
-        return [{ raw, newer: true, reason: 'it is of a kind this version does not know' }];
-      const one = found(raw);
-      return one.ok ? [] : [one.lost];
+    const read = (await db.getAll('documents')).map((raw): Found<DocumentKind> => {
+      if (DOCUMENT_KINDS.includes(raw.kind)) return found(raw);
+      const reason = 'it is of a kind this version does not know';
+      return { ok: false, lost: { raw, newer: true, reason } };
     });
+    const kept = read.flatMap((one) => (one.ok ? [one.kept] : []));
+    const inPlace = read.flatMap((one) => (one.ok ? [] : [one.lost]));
     const aside = (await db.getAll('aside')).map((raw): Unreadable => {
       const read = raw.kind === 'shelf' ? null : readDocument(raw.kind, raw.version, raw.body);
       const reason = read && !read.ok ? read.reason : 'it has not the shape of a shelf';
       return { raw, newer: read !== null && !read.ok && read.newer, reason };
     });
-    return [...inPlace, ...aside];
+    return { kept, unreadable: [...inPlace, ...aside] };
   });
 }
 

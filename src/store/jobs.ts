@@ -4,11 +4,13 @@ import { listDocuments, loadDocument, saveDocument, type Kept } from './document
 
 export type StoredJob = Kept<'job'>;
 
+/** Jobs with the latest saved first. */
+export const latestFirst = (jobs: readonly StoredJob[]): StoredJob[] =>
+  [...jobs].sort((a, b) => b.savedAt.localeCompare(a.savedAt));
+
 /** All readable jobs, the latest saved first. */
-export async function listJobs(store: BenchStore): Promise<StoredJob[]> {
-  const all = await listDocuments(store, 'job');
-  return all.sort((a, b) => b.savedAt.localeCompare(a.savedAt));
-}
+export const listJobs = async (store: BenchStore): Promise<StoredJob[]> =>
+  latestFirst(await listDocuments(store, 'job'));
 
 /** A readable job; null when there is none. */
 export async function loadJob(store: BenchStore, id: string): Promise<StoredJob | null> {

@@ -28,6 +28,8 @@ export function createKeeper(store: BenchStore) {
   const state = createStore<KeptState>(() => ({ kind: 'saved' }));
   const revs = new Map<string, number>();
   const waiting = new Map<string, Write>();
+  /** What is being written just now. */
+  let inFlight: readonly Write[] = [];
   const listeners = new Set<(lost: Overtaken) => void>();
   let writing: Promise<void> | null = null;
   let laidOut = store.laidOut();
@@ -51,14 +53,17 @@ export function createKeeper(store: BenchStore) {
     again(writes.filter((write) => write !== lost));
     const { stored } = outcome;
     revs.set(keyOf(lost), stored?.ok ? stored.kept.rev : 0);
-    if (stored === null && (laidOut !== store.laidOut() || lost.body === null)) {
-      // the storage was cleared, not this one thing taken away: it is written anew
+    // what was to be taken away is gone already
+    if (stored === null && lost.body === null) return;
+    if (stored === null && laidOut !== store.laidOut()) {
+      // the storage was cleared, not this one thing taken away: all there is to write is written anew
       laidOut = store.laidOut();
-      if (lost.body !== null) again([lost]);
-    } else
-      listeners.forEach((listener) =>
-        listener({ kind: lost.kind, id: lost.id, mine: lost.body, stored }),
-      );
+      revs.clear();
+      return again([lost]);
+    }
+    listeners.forEach((listener) =>
+      listener({ kind: lost.kind, id: lost.id, mine: lost.body, stored }),
+    );
   }
 
   async function write(): Promise<void> {
@@ -69,11 +74,14 @@ export function createKeeper(store: BenchStore) {
         baseRev: revs.get(keyOf(each)) ?? 0,
       }));
       waiting.clear();
+      inFlight = writes;
       try {
         settle(writes, await saveDocuments(store, writes));
       } catch (error) {
         again(writes);
         return say({ kind: 'failed', message: storageProblem(error) });
+      } finally {
+        inFlight = [];
       }
     }
     say({ kind: 'saved' });
@@ -104,7 +112,9 @@ export function createKeeper(store: BenchStore) {
       return flush();
     },
     /** Whether a change of this document is still to be written. */
-    holds: (kind: DocumentKind, id: string): boolean => waiting.has(keyOf({ kind, id })),
+    holds: (kind: DocumentKind, id: string): boolean =>
+      waiting.has(keyOf({ kind, id })) ||
+      inFlight.some((write) => keyOf(write) === keyOf({ kind, id })),
     /** Hears when another tab was first; its document stands. Returns the end of it. */
     onOvertaken(listener: (lost: Overtaken) => void): () => void {
       listeners.add(listener);

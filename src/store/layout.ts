@@ -1,8 +1,7 @@
 import type { IDBPDatabase, IDBPTransaction } from 'idb';
-import { SHELF_KINDS, SHELF_LISTS, type DocumentKind, type Raw } from '@/core/model';
+import { SHELF_KINDS, SHELF_LISTS, isRaw, type DocumentKind, type Raw } from '@/core/model';
 import type { AsideDocument, BenchSchema, RawDocument } from './types';
 
-const isRaw = (value: unknown): value is Raw => typeof value === 'object' && value !== null;
 const numberOr = (value: unknown, otherwise: number): number =>
   typeof value === 'number' ? value : otherwise;
 const textOr = (value: unknown, otherwise: string): string =>

@@ -1,8 +1,7 @@
 import { leave, settled, tab } from '@tests/support/tabs';
 import { openDB } from 'idb';
 import { MAX_PLACEMENTS, type Job } from '@/core/model';
-import { startRun } from '@/core/press';
-import { mugJob, NOW } from '@tests/support/jobs';
+import { mugJob, NOW, runOf } from '@tests/support/jobs';
 import {
   createJobSession,
   createKeeper,
@@ -185,16 +184,37 @@ describe('a database that goes away under the app', () => {
     if (!stored) throw new Error('not kept');
     const session = createJobSession(store, stored);
     const keeper = createKeeper(store);
-    await keeper.put('run', 'job-1', startRun('job-1', NOW));
+    await keeper.put('run', 'job-1', runOf('job-1'));
     await wipeBench('own');
     session.edit(bleed(9));
-    await keeper.put('run', 'job-1', { ...startRun('job-1', NOW), stepIndex: 2 });
+    await keeper.put('run', 'job-1', runOf('job-1', 2));
     await settled();
     expect((await loadJob(store, 'job-1'))?.body.bleedMm).toBe(9);
     expect(await loadDocument(store, 'run', 'job-1')).toMatchObject({
-      kept: { body: { stepIndex: 2 } },
+      kept: { body: { events: { length: 2 } } },
     });
     session.close();
+  });
+
+  test('cleared while several things wait: all of them are written anew', async () => {
+    const keeper = createKeeper(store);
+    await Promise.all([1, 2, 3].map((nth) => keeper.put('run', `job-${nth}`, runOf(`job-${nth}`))));
+    await wipeBench('own');
+    const kept = [1, 2, 3].map((nth) => keeper.put('run', `job-${nth}`, runOf(`job-${nth}`, nth)));
+    expect(keeper.holds('run', 'job-2')).toBe(true);
+    await Promise.all(kept);
+    for (const nth of [1, 2, 3])
+      expect(await loadDocument(store, 'run', `job-${nth}`)).toMatchObject({
+        kept: { body: { events: { length: nth } } },
+      });
+    expect(keeper.holds('run', 'job-2')).toBe(false);
+  });
+
+  test('closed while something is written: it is written, and nobody is told', async () => {
+    const saving = saveJob(store, mugJob(), 0);
+    await Promise.resolve();
+    store.close();
+    expect(await saving).toMatchObject({ kind: 'saved' });
   });
 
   test('a tab with an older layout makes the new one wait, and it says so; a newer one is made way for', async () => {

@@ -1,7 +1,6 @@
 import { leave, settled, tab } from '@tests/support/tabs';
-import { startRun } from '@/core/press';
-import { mugJob, NOW, shelf } from '@tests/support/jobs';
-import { createKeeper, listUnreadable, loadDocument, openShelf, type BenchStore } from '.';
+import { mugJob, runOf, shelf } from '@tests/support/jobs';
+import { createKeeper, loadDocument, openShelf, survey, type BenchStore } from '.';
 
 let store: BenchStore;
 beforeEach(async () => {
@@ -88,7 +87,7 @@ describe('the shelf, thing by thing', () => {
     own.put({ machines: [oven()] });
     await settled();
     expect((await shelfIn(store)).own.shelf.getState().machines).toHaveLength(2);
-    expect((await listUnreadable(store)).map(({ raw }) => raw.body)).toMatchObject([
+    expect((await survey(store)).unreadable.map(({ raw }) => raw.body)).toMatchObject([
       { maxC: 'hot' },
     ]);
   });
@@ -98,11 +97,11 @@ test('begun in one tab, a pressing is not begun over by another', async () => {
   const [one, two] = [createKeeper(store), createKeeper(await tab())];
   const lost: string[] = [];
   two.onOvertaken(({ kind, id }) => lost.push(`${kind} ${id}`));
-  await one.put('run', 'job-1', { ...startRun('job-1', NOW), stepIndex: 4 });
+  await one.put('run', 'job-1', runOf('job-1', 4));
   two.know('run', 'job-1', 0); // opened before the other began
-  await two.put('run', 'job-1', startRun('job-1', NOW));
+  await two.put('run', 'job-1', runOf('job-1'));
   expect(lost).toEqual(['run job-1']);
   expect(await loadDocument(store, 'run', 'job-1')).toMatchObject({
-    kept: { body: { stepIndex: 4 } },
+    kept: { body: { events: { length: 4 } } },
   });
 });

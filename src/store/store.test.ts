@@ -1,7 +1,7 @@
+import { readFileSync } from 'node:fs';
 import { leave, tab } from '@tests/support/tabs';
 import { openDB, type IDBPDatabase } from 'idb';
 import { MAX_PLACEMENTS } from '@/core/model';
-import { startRun } from '@/core/press';
 import { DEMO_RECORDS } from '@/demo/records';
 import { artwork, mugJob, NOW, shelf } from '@tests/support/jobs';
 import {
@@ -9,7 +9,6 @@ import {
   getArt,
   listJobs,
   listRecords,
-  listUnreadable,
   loadDocument,
   loadJob,
   openShelf,
@@ -20,6 +19,7 @@ import {
   saveDocuments,
   saveJob,
   storageProblem,
+  survey,
   sweepArts,
   type BenchStore,
 } from '.';
@@ -116,6 +116,10 @@ describe('benches of older databases', () => {
     store = await tab();
   };
 
+  const written: unknown = JSON.parse(
+    readFileSync('tests/fixtures/documents/record.v3.json', 'utf8'),
+  );
+
   test.each([1, 2] as const)(
     'of version %i: everything on it is there, with its revision',
     (version) =>
@@ -128,8 +132,10 @@ describe('benches of older databases', () => {
           schemaVersion: 3,
           job,
         });
-        await db.put('runs', startRun('job-1', NOW));
-        await db.put('records', { id: 'demo-record-1', schemaVersion: 3, record: record(0) });
+        await db.put('runs', {
+          ...{ jobId: 'job-1', startedAt: NOW.toISOString(), stepIndex: 0, countdownFrom: null },
+        });
+        await db.put('records', { id: 'r1', schemaVersion: 3, record: written });
         await db.put('shelf', {
           id: 'own',
           schemaVersion: 3,
@@ -146,11 +152,13 @@ describe('benches of older databases', () => {
         expect(await saveJob(store, mugJob(), 6)).toMatchObject({ kind: 'conflict' });
         expect(await saveJob(store, mugJob(), 7)).toEqual({ kind: 'saved', revs: [8] });
         expect(await loadDocument(store, 'run', 'job-1')).toMatchObject({ ok: true });
-        expect(await listRecords(store)).toEqual([record(0)]);
+        expect(await listRecords(store)).toMatchObject([
+          { id: 'r1', transfer: 'sublimation', outcome: 'usable', program: null },
+        ]);
         const own = await openShelf(store, createKeeper(store));
         expect(own.shelf.getState().papers).toEqual(expect.arrayContaining([...shelf.papers]));
         expect(await getArt(store, 'a'.repeat(64))).toBeDefined();
-        expect(await listUnreadable(store)).toEqual([]);
+        expect((await survey(store)).unreadable).toEqual([]);
       }),
   );
 
@@ -164,7 +172,7 @@ describe('benches of older databases', () => {
       await db.put('shelf', { id: 'own', schemaVersion: 3, shelf: { blanks: 'none', mine: 42 } });
     }).then(async () => {
       expect((await listJobs(store)).map(({ id }) => id)).toEqual(['job-1']);
-      const lost = await listUnreadable(store);
+      const lost = (await survey(store)).unreadable;
       expect(lost.map(({ raw, newer }) => [raw.kind, raw.id, newer])).toEqual([
         ['job', 'empty', false],
         ['job', 'newer', true],
@@ -182,17 +190,17 @@ describe('what cannot be read', () => {
     await put('record', 'newer', { from: 'the future' }, 99);
     expect((await listJobs(store)).map(({ id }) => id)).toEqual(['job-1']);
     expect(await listRecords(store)).toEqual([]);
-    expect((await listUnreadable(store)).map(({ raw }) => raw.id)).toEqual(['broken', 'newer']);
+    expect((await survey(store)).unreadable.map(({ raw }) => raw.id)).toEqual(['broken', 'newer']);
     // a job file with the same id comes in: it takes the place, what was there is set aside whole
     const back = { ...mugJob(), id: 'broken' };
     expect(await saveJob(store, back, 0)).toEqual({ kind: 'saved', revs: [1] });
     expect((await loadJob(store, 'broken'))?.body).toEqual(back);
-    const [aside] = (await listUnreadable(store)).filter(({ raw }) => raw.key !== undefined);
+    const [aside] = (await survey(store)).unreadable.filter(({ raw }) => raw.key !== undefined);
     expect(aside?.raw).toMatchObject({ kind: 'job', id: 'broken', body: {} });
     const gone = aside && (await removeRaw(store, aside.raw));
-    expect(await listUnreadable(store)).toHaveLength(1);
+    expect((await survey(store)).unreadable).toHaveLength(1);
     expect(gone && (await restoreRaw(store, gone))).toBe(true);
-    expect(await listUnreadable(store)).toHaveLength(2);
+    expect((await survey(store)).unreadable).toHaveLength(2);
   });
 
   test('keeps its pictures', async () => {

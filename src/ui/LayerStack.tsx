@@ -1,7 +1,8 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import { wearOf, type Layer } from '@/core/press';
+import type { Layer, Program } from '@/core/model';
+import { layerWords, wearWords } from '@/words';
 import { COLOURS } from './theme';
 
 const GROUND: Record<Layer['role'], { bg: string; word: string }> = {
@@ -40,7 +41,7 @@ function Sheet({ x, spent }: { x: number; spent: boolean }) {
 
 /** What goes in clean, and how it comes out: spent, or clean again. */
 function Wear({ layer, large }: { layer: Layer; large: boolean }) {
-  const words = wearOf(layer);
+  const words = wearWords(layer);
   if (!words) return null;
   return (
     <Box
@@ -62,9 +63,12 @@ function Wear({ layer, large }: { layer: Layer; large: boolean }) {
 /** The lay-up from outside in, drawn as layers round the blank; what goes in clean is marked. */
 export function LayerStack({
   layers,
+  program,
   large = false,
 }: {
   layers: readonly Layer[];
+  /** The program they belong to, which names the faces. */
+  program: Program;
   large?: boolean;
 }) {
   return (
@@ -82,7 +86,8 @@ export function LayerStack({
       }}
     >
       {layers.map((layer, i) => {
-        const { name, role, note } = layer;
+        const { role } = layer;
+        const { name, note } = layerWords(layer, program);
         const { bg, word } = GROUND[role];
         const onDark = role === 'heat' || role === 'print';
         return (

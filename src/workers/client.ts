@@ -8,18 +8,10 @@ import type { BenchWorker, PaperSize, TrialInput, UnpackedJob } from './bench.wo
 import type { DrawnLine } from './lettering';
 import type { ReadPage } from './pdfPages';
 import type { Preparation } from './prepare';
+import { Cancelled, type Task } from './task';
 import type { OnProgress } from './progress';
 import type { TakenIn } from './takeIn';
 import type { TrialResult } from './trial';
-
-/** The person stopped a long task. */
-export class Cancelled extends Error {}
-
-/** A long task under way: its result, and a way to stop it at once. */
-export interface Task<T> {
-  readonly result: Promise<T>;
-  readonly cancel: () => void;
-}
 
 /** A worker and the one handle to its functions: were that forgotten, the worker would stop listening. */
 interface Started {

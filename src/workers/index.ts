@@ -1,7 +1,6 @@
 export {
   allPngsTask,
   bentPreviewTask,
-  Cancelled,
   drawingPdfTask,
   letteringTask,
   packJobTask,
@@ -13,8 +12,8 @@ export {
   trialTask,
   unpackJobTask,
   warmUp,
-  type Task,
 } from './client';
+export { Cancelled, type Task } from './task';
 export type { OnProgress, Progress } from './progress';
 export type { DrawnLine } from './lettering';
 export { openPdf } from './openPdf';

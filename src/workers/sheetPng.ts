@@ -1,12 +1,16 @@
-import { chain, mirrorIn, pathData, scaling, translation } from '@/core/geometry';
+import { scaling } from '@/core/geometry';
 import { DOTS_PER_MM, PRINT_PPI, type Piece } from '@/core/layout';
 import type { JobPlan } from '@/core/plan';
-import { correctionOf, type Foot, type Line, type Sheet, type SheetItem } from '@/core/sheet';
+import {
+  correctionOf,
+  drawingOf,
+  type Sheet,
+  type SheetDrawing,
+  type SheetItem,
+  type Stroke,
+} from '@/core/sheet';
 import { withDensity } from '@/files/image';
 import { drawPiece, type Brush, type Sources } from './drawPiece';
-
-/** Width of thin lines, mm: half a point. */
-const HAIRLINE_MM = 0.18;
 
 async function drawItem(brush: Brush, item: SheetItem, piece: Piece, sources: Sources) {
   brush.save();
@@ -18,66 +22,41 @@ async function drawItem(brush: Brush, item: SheetItem, piece: Piece, sources: So
     brush.clip();
   }
   await drawPiece(brush, piece, sources, DOTS_PER_MM);
-  brush.lineWidth = HAIRLINE_MM;
-  for (const { points, closed } of piece.guides)
-    brush.stroke(new Path2D(pathData([points]).replace(/Z$/, closed ? 'Z' : '')));
   brush.restore();
 }
 
-const strokeLines = (brush: Brush, lines: readonly Line[]): void => {
+function drawStroke(brush: Brush, stroke: Stroke): void {
+  const { lines, closed, widthMm, grey, dashMm, within } = stroke;
+  brush.save();
+  if (within) {
+    brush.beginPath();
+    brush.rect(within.x, within.y, within.width, within.height);
+    brush.clip();
+  }
+  brush.lineWidth = widthMm;
+  brush.strokeStyle = `rgb(${[grey, grey, grey].map((share) => Math.round(255 * share)).join(' ')})`;
+  brush.setLineDash([...dashMm]);
   brush.beginPath();
-  for (const { from, to } of lines) {
-    brush.moveTo(from.x, from.y);
-    brush.lineTo(to.x, to.y);
+  for (const points of lines) {
+    points.forEach(({ x, y }, i) => (i === 0 ? brush.moveTo(x, y) : brush.lineTo(x, y)));
+    if (closed) brush.closePath();
   }
   brush.stroke();
-};
-
-function drawFoot(brush: Brush, { box, bar, lines, textSizeMm, mirroredInFile }: Foot): void {
-  brush.save();
-  if (mirroredInFile)
-    brush.transform(...chain(translation(-box.x, 0), mirrorIn(box.width), translation(box.x, 0)));
-  brush.font = `${textSizeMm}px sans-serif`;
-  for (const { x, y, text } of lines) brush.fillText(text, x, y, box.width - 2);
-  const at = (mm: number, y: number) => ({ x: bar.x + mm, y });
-  const end = bar.stops.at(-1)?.atMm ?? 0;
-  strokeLines(brush, [
-    { from: at(0, bar.y), to: at(end, bar.y) },
-    ...bar.stops.map(({ atMm }) => ({ from: at(atMm, bar.y - 2), to: at(atMm, bar.y) })),
-  ]);
-  for (const { atMm, text, side } of bar.stops) {
-    brush.textAlign = side === 'left' ? 'right' : 'left';
-    brush.fillText(text, bar.x + atMm + (side === 'left' ? -0.7 : 0.7), bar.y - 0.6);
-  }
   brush.restore();
 }
 
-function drawMarks(brush: Brush, { marks }: Sheet): void {
-  brush.lineWidth = HAIRLINE_MM;
-  brush.strokeStyle = brush.fillStyle = '#000';
-  for (const guide of marks.cutGuides) {
-    if (guide.kind === 'ticks') strokeLines(brush, guide.lines);
-    else if (guide.kind === 'strip') {
-      brush.save();
-      brush.lineWidth = 3 * HAIRLINE_MM;
-      brush.strokeStyle = '#fff';
-      strokeLines(brush, guide.lines);
-      brush.restore();
-      strokeLines(brush, guide.lines);
-    } else {
-      brush.save();
-      if (guide.within) {
-        const { x, y, width, height } = guide.within;
-        brush.beginPath();
-        brush.rect(x, y, width, height);
-        brush.clip();
-      }
-      brush.stroke(new Path2D(pathData(guide.rings)));
-      brush.restore();
-    }
+/** Everything on a sheet besides the art, as in the PDF. */
+function drawDrawing(brush: Brush, { strokes, texts, textFlip }: SheetDrawing): void {
+  strokes.forEach((stroke) => drawStroke(brush, stroke));
+  brush.save();
+  brush.transform(...textFlip);
+  brush.fillStyle = '#000';
+  for (const { x, y, text, sizeMm, align, widestMm } of texts) {
+    brush.font = `${sizeMm}px sans-serif`;
+    brush.textAlign = align;
+    brush.fillText(text, x, y, widestMm);
   }
-  strokeLines(brush, [...marks.up, ...marks.corners]);
-  if (marks.foot) drawFoot(brush, marks.foot);
+  brush.restore();
 }
 
 /**
@@ -105,7 +84,7 @@ export async function writeSheetPng(
     const piece = plan.pieces.find(({ id }) => id === item.pieceId);
     if (piece) await drawItem(brush, item, piece, sources);
   }
-  drawMarks(brush, sheet);
+  drawDrawing(brush, drawingOf(sheet, plan.pieces));
   sources.onProgress({ doing: 'Writing the PNG', share: 0.9 });
   const blob = await canvas.convertToBlob({ type: 'image/png' });
   return withDensity(new Uint8Array(await blob.arrayBuffer()), PRINT_PPI);

@@ -13,14 +13,14 @@ test('POST /api/plan answers the documented example with the whole plan, by name
   expect(response.status()).toBe(200);
   const plan = (await response.json()) as Record<string, unknown[]> & {
     mirror: unknown;
-    press: { steps: { kind: string }[] };
+    press: { program: { operations: { kind: string }[] } };
   };
   expect(plan.faces?.[0]).toMatchObject({ id: 'wrap', widthMm: 222.25 });
   expect(plan.pieces?.[0]).toMatchObject({ copies: 1 });
   expect(plan.mirror).toMatchObject({ needed: true, by: 'file', flips: 1 });
   expect(plan.sheets?.[0]).toMatchObject({ paper: 'US letter', orientation: 'landscape' });
-  expect(plan.press.steps.find(({ kind }) => kind === 'press')).toMatchObject({
-    durationS: 420,
+  expect(plan.press.program.operations.find(({ kind }) => kind === 'press')).toMatchObject({
+    ...{ countedS: 420, does: 'press-in-clamp', hands: 'at-ends' },
   });
   for (const check of plan.checks ?? []) {
     expect(Object.keys(check as object)).toEqual(

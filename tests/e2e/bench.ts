@@ -60,6 +60,9 @@ export async function givePicture(
   await page.getByLabel('Picture file', { exact: true }).setInputFiles({ name, mimeType, buffer });
 }
 
+/** The findings of the job on the screen. */
+export const checks = (page: Page) => page.getByRole('region', { name: 'Checks' });
+
 /** Waits until the job on the screen is stored. */
 export const saved = (page: Page) =>
   expect(page.getByRole('status').getByText('Saved')).toBeVisible();

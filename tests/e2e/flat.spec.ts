@@ -1,6 +1,37 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { PDFDocument } from '@cantoo/pdf-lib';
+import sharp, { type Sharp } from 'sharp';
 import { pngPicture } from '../support/pictures';
 import { downloaded, expect, givePicture, goTo, saved, startOn, test } from './bench';
+
+/** The label at the foot is left out: each draws it with a letter of its own. */
+const ABOVE_LABEL = 0.7;
+
+/** Share of a page's pixels that a PNG draws otherwise than Poppler draws the PDF, both at 100 dots an inch. */
+async function differing(pdf: Buffer, png: Buffer): Promise<number> {
+  const folder = mkdtempSync(join(tmpdir(), 'sheet-'));
+  writeFileSync(join(folder, 'page.pdf'), pdf);
+  execFileSync('pdftoppm', ['-r', '100', '-png', '-singlefile', 'page.pdf', 'page'], {
+    cwd: folder,
+  });
+  const drawn = sharp(join(folder, 'page.png'));
+  const { width, height } = await drawn.metadata();
+  const grey = (image: Sharp) =>
+    image
+      .resize(width, height, { fit: 'fill' })
+      .extract({ left: 0, top: 0, width, height: Math.round(ABOVE_LABEL * height) })
+      .blur(1)
+      .greyscale()
+      .raw()
+      .toBuffer();
+  const [one, other] = [await grey(drawn), await grey(sharp(png))];
+  let off = 0;
+  for (let i = 0; i < one.length; i++) if (Math.abs((one[i] ?? 0) - (other[i] ?? 0)) > 64) off++;
+  return off / one.length;
+}
 
 test('a two-sided disc from blank to press plan: both faces on one strip, folded', async ({
   page,
@@ -27,6 +58,8 @@ test('a two-sided disc from blank to press plan: both faces on one strip, folded
   await goTo(page, 'Sheets');
   const { bytes } = await downloaded(page, 'Save the PDF');
   expect((await PDFDocument.load(bytes)).getPageCount()).toBe(1);
+  const { bytes: png } = await downloaded(page, 'Save the shown sheet as PNG, 300 ppi');
+  expect(await differing(bytes, png)).toBeLessThan(0.0005);
   await page.getByRole('button', { name: /^Jigs in true size/ }).click();
   const jig = await downloaded(page, 'Fold jig as SVG');
   expect(jig.bytes.toString()).toMatch(/<g id="fold"/);

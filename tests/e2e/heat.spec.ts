@@ -1,8 +1,7 @@
 import type { Page } from '@playwright/test';
-import { expect, field, saved, startMug, test } from './bench';
+import { checks, expect, field, saved, startMug, test } from './bench';
 
 const card = (page: Page) => page.getByRole('group', { name: 'Press card' });
-const checks = (page: Page) => page.getByRole('region', { name: 'Checks' });
 
 async function machine(page: Page, name: string): Promise<void> {
   await page.getByRole('combobox', { name: 'Heat source' }).click();

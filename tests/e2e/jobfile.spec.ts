@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { unzipSync, zipSync, strToU8 } from 'fflate';
 import type { Page } from '@playwright/test';
-import { expect, test } from './bench';
+import { expect, goTo, mugWithPicture, saved, test } from './bench';
 
 /** Exports a job from its card on the bench. */
 async function exportFromCard(page: Page, name: string): Promise<Buffer> {
@@ -82,4 +82,45 @@ test('rename, duplicate, delete and undo on the bench', async ({ page }) => {
   await page.goto('/demo');
   await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByRole('heading', { name: 'Raffle mug' })).toHaveCount(0);
+});
+
+test('a job that was pressed by other figures asks whose hold; one’s own never change', async ({
+  page,
+}) => {
+  await mugWithPicture(page);
+  const name = await page.getByRole('textbox', { name: 'Name of the job' }).inputValue();
+  await goTo(page, 'Record');
+  await page.getByRole('button', { name: /Good/ }).first().click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: /^Press by these figures again/ }).click();
+  await expect(page.getByText(/^Kept for every job with/)).toBeVisible();
+  await saved(page);
+  await page.goto('/own');
+  const entries = unzipSync(await exportFromCard(page, name));
+  const sent = jobOf(Buffer.from(zipSync(entries))) as {
+    job: { id: string };
+    shelf: { figures: { dwellS: number }[] };
+  };
+  expect(sent.shelf.figures).toHaveLength(1);
+  const figures = sent.shelf.figures.map((each) => ({ ...each, dwellS: 300 }));
+  const other = { ...sent, job: { ...sent.job, id: 'sent' }, shelf: { ...sent.shelf, figures } };
+  entries['job.json'] = strToU8(JSON.stringify(other));
+  const file = Buffer.from(zipSync(entries));
+
+  await give(page, 'other.job.zip', file);
+  const dialog = page.getByRole('dialog', { name: 'Whose figures?' });
+  await expect(dialog).toContainText('fixed heat · 5 min in the file');
+  await expect(dialog).toContainText('fixed heat · 7 min on your shelf');
+  await dialog.getByRole('button', { name: 'Leave the file' }).click();
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(1);
+
+  await give(page, 'other.job.zip', file);
+  await dialog.getByRole('button', { name: 'As in the file' }).click();
+  await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(2);
+  const timeOf = async (id: string) => {
+    await page.goto(`/own/job/${id}/heat`);
+    return page.getByRole('textbox', { name: 'Time', exact: true }).inputValue();
+  };
+  expect(await timeOf('sent')).toBe('5 min');
+  expect(await timeOf(sent.job.id)).toBe('7 min');
 });

@@ -95,15 +95,15 @@ test('the device’s clock is set back by an hour: the countdown goes on as it w
   await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 60_000 });
   await page.goto('/demo/job/demo-moons/press');
   await page.getByRole('button', { name: 'Begin' }).click();
-  for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Done, next' }).click();
-  await page.getByRole('button', { name: 'Start the clock' }).click();
-  await expect(page.getByRole('timer')).toHaveText(/^(15:00|14:5\d)$/);
+  // switched on, made ready: the oven's clock runs
+  for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Done, next' }).click();
+  await expect(page.getByRole('timer')).toHaveText(/^(15:00|14:[345]\d)$/);
   await page.evaluate(() => {
     const real = Date.now.bind(Date);
     Date.now = () => real() - 3_600_000;
   });
   await page.waitForTimeout(1200);
-  await expect(page.getByRole('timer')).toHaveText(/^14:[45]\d$/);
+  await expect(page.getByRole('timer')).toHaveText(/^14:[2345]\d$/);
 });
 
 test('several pictures dropped on the bench are as many jobs, named after them', async ({

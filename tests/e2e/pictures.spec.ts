@@ -2,7 +2,17 @@ import { clearPngPicture, jpegPicture, pngPicture, rawPicture } from '../support
 import sharp from 'sharp';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { downloaded, expect, givePicture, goTo, saved, startMug, test } from './bench';
+import {
+  checks,
+  downloaded,
+  expect,
+  givePicture,
+  goTo,
+  saved,
+  startMug,
+  startOn,
+  test,
+} from './bench';
 
 /** A valid PNG of 400 megapixels in one colour: a few hundred kilobytes. */
 const hugePicture = () =>
@@ -41,6 +51,34 @@ test('files that cannot be used are explained and lose nothing', async ({ page }
     await page.getByRole('alert').getByRole('button', { name: 'Close' }).click();
     await expect(page.getByText('1200 × 520 px')).toBeVisible();
   }
+});
+
+test('dye on navy is seen as dark as it will be; a paper that covers as bright', async ({
+  page,
+}) => {
+  await page.goto('/own');
+  await startOn(page, 'Tee, cotton, navy');
+  await goTo(page, 'Art');
+  const yellow = { width: 900, height: 900, channels: 3, background: '#ffe040' } as const;
+  await givePicture(page, 'sun.png', await sharp({ create: yellow }).png().toBuffer());
+  const placed = page.getByRole('button', { name: /^Picture sun.png/ });
+  const turned = page.getByRole('img', { name: 'The finished thing' });
+  /** Brightest red of what is shown a little off its middle, where no line is. */
+  const red = async (what: typeof placed): Promise<number> => {
+    const { data, info } = await sharp(await what.screenshot())
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const at = (x: number, y: number) =>
+      Math.round(y * info.height) * info.width + Math.round(x * info.width);
+    return data[at(0.45, 0.45) * info.channels] as number;
+  };
+  await expect.poll(() => red(placed)).toBeLessThan(60);
+  await checks(page)
+    .getByRole('button', { name: 'Use transfer paper for dark fabric' })
+    .first()
+    .click();
+  await expect.poll(() => red(placed)).toBeGreaterThan(240);
+  await expect.poll(() => red(turned), { timeout: 20_000 }).toBeGreaterThan(150);
 });
 
 test('a turned JPEG stands upright on the stage and in the PDF; a see-through PNG lets the paper show', async ({

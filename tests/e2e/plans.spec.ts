@@ -1,9 +1,18 @@
 import type { Page } from '@playwright/test';
-import { choose, downloaded, expect, field, givePicture, goTo, startOn, test } from './bench';
+import {
+  checks,
+  choose,
+  downloaded,
+  expect,
+  field,
+  givePicture,
+  goTo,
+  startOn,
+  test,
+} from './bench';
 import { pngPicture } from '@tests/support/pictures';
 
 const card = (page: Page) => page.getByRole('group', { name: 'Press card' });
-const checks = (page: Page) => page.getByRole('region', { name: 'Checks' });
 
 async function withPicture(page: Page, blank: string, width = 1200, height = 1200): Promise<void> {
   await page.goto('/own');

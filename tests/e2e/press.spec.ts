@@ -12,11 +12,14 @@ test('fifteen minutes in the oven: counted from the clock on the wall, also whil
   await page.clock.install({ time: new Date('2026-09-12T18:00:00Z') });
   await page.goto('/demo/job/demo-moons/press');
   await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('heading', { name: 'Switch the oven on' })).toBeVisible();
+  await expect(page.getByText('An oven used for dye is not used for food again.')).toBeVisible();
+  await page.getByRole('button', { name: 'Done, next' }).click();
+  // it warms up while hands prepare
+  await page.clock.runFor(5 * 60_000);
   for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Done, next' }).click();
   await expect(page.getByRole('heading', { name: 'Pre-heat the oven' })).toBeVisible();
   await expect(page.getByText('An oven used for dye is not used for food again.')).toBeVisible();
-  await page.getByRole('button', { name: 'Start the clock' }).click();
-  await page.clock.runFor(5 * 60_000);
   await expect(page.getByRole('timer')).toHaveText(/^(10:00|9:59)$/);
   expect(await page.title()).toMatch(/^(10:00|9:59) Pre-heat the oven$/);
   // the tab is put to sleep for nine minutes: no timer fires, then one does
@@ -30,6 +33,28 @@ test('fifteen minutes in the oven: counted from the clock on the wall, also whil
   await expect(page.getByRole('heading', { name: 'Check the stack' })).toBeVisible();
   await page.getByRole('button', { name: 'One step back' }).click();
   await expect(page.getByRole('heading', { name: 'Pre-heat the oven' })).toBeVisible();
+  // it has not stopped being warm
+  await expect(page.getByRole('alert').getByText('Time is up')).toBeVisible();
+});
+
+test('a change of the job touches nothing that was begun, and is said', async ({ page }) => {
+  await page.goto('/demo/job/demo-moons/press');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Done, next' }).click();
+  await page.getByRole('button', { name: 'End this step early' }).click();
+  await page.getByRole('button', { name: 'Done, next' }).click();
+  await expect(page.getByRole('timer')).toHaveText('15:00');
+  await page.getByRole('link', { name: 'Back to the job' }).click();
+  const time = page.getByRole('textbox', { name: 'Time', exact: true });
+  await time.fill('12 min');
+  await time.blur();
+  await page.getByRole('link', { name: /^Next: press/ }).click();
+  await expect(page.getByText(/The job has changed since this was begun/)).toBeVisible();
+  await expect(page.getByRole('timer')).toHaveText('15:00');
+  await page.getByRole('button', { name: 'Start again by the job as it is' }).click();
+  await expect(page.getByRole('heading', { name: 'Switch the oven on' })).toBeVisible();
+  await expect(page.getByText(/The job has changed/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Go on with the other' }).click();
   await expect(page.getByRole('timer')).toHaveText('15:00');
 });
 
@@ -38,7 +63,7 @@ test('a run can be given up, and the bench leads back to one under way', async (
   await page.getByRole('button', { name: 'Begin' }).press('Space');
   await page.goto('/demo');
   await page.getByRole('link', { name: 'Go on pressing' }).click();
-  await expect(page.getByRole('heading', { name: 'Clean the cup' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Switch it on' })).toBeVisible();
   await page.getByRole('button', { name: 'Give up this run' }).click();
   await expect(page.getByRole('heading', { name: 'Ready to press' })).toBeVisible();
 });
@@ -47,7 +72,7 @@ test('the press screen fits a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/demo/job/demo-comet/press');
   await page.getByRole('button', { name: 'Begin' }).click();
-  for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Done, next' }).click();
+  for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Done, next' }).click();
   await page.getByRole('button', { name: 'Start the clock' }).click();
   await expect(page.getByRole('timer')).toBeInViewport({ ratio: 1 });
   const overflow = await page.evaluate(
@@ -69,6 +94,7 @@ test('a record with a photo: written down, seen in the log, out as CSV', async (
   await expect(page.getByRole('img', { name: 'The result' })).toBeVisible({ timeout: 15_000 });
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText('None written down yet.')).toHaveCount(0);
+  await expect(page.getByRole('img', { name: /^The result of/ })).toBeVisible();
   await page.goto('/demo/log');
   await expect(page.getByText('Time pressed, minutes')).toBeVisible({ timeout: 15_000 });
   await expect(page.locator('.legendtext')).toHaveText(['Good', 'Usable', 'Spoiled']);
@@ -84,6 +110,31 @@ test('a record with a photo: written down, seen in the log, out as CSV', async (
   await page.getByRole('button', { name: 'Search' }).click();
   await page.getByRole('searchbox').fill('mirrored twice');
   await expect(page.getByRole('row')).toHaveCount(2);
+});
+
+test('what was written down is put right, added to, deleted and put back', async ({ page }) => {
+  await page.goto('/demo/job/demo-moons/record');
+  await page.getByRole('button', { name: /Good/ }).first().click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: /^Put right/ }).click();
+  await expect(page.getByRole('heading', { name: /^How it came out on/ })).toBeVisible();
+  await page.getByRole('button', { name: /Usable/ }).click();
+  await page.getByRole('button', { name: 'Ghost or halo' }).click();
+  await page.getByRole('button', { name: 'Put it right' }).click();
+  await expect(page.getByText('Put right in the log.')).toBeVisible();
+  const entries = page.getByRole('listitem').filter({ hasText: 'Put right' });
+  await expect(entries).toHaveCount(1);
+  await expect(entries).toContainText('Ghost or halo');
+  await page.getByRole('button', { name: 'Seen since' }).click();
+  await page.getByLabel('What was seen since').fill('After ten washes a corner lifts');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(entries).toContainText('After ten washes a corner lifts');
+  await page.reload();
+  await expect(entries).toContainText('After ten washes a corner lifts');
+  await page.getByRole('button', { name: /^Delete the entry/ }).click();
+  await expect(entries).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+  await expect(entries).toHaveCount(1);
 });
 
 test('figures of a good pressing are taken up again for this blank and transfer', async ({

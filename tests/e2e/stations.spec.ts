@@ -1,7 +1,7 @@
 import { pngPicture } from '../support/pictures';
 import { execFileSync } from 'node:child_process';
-import type { Page } from '@playwright/test';
 import {
+  checks,
   choose,
   downloaded,
   expect,
@@ -14,8 +14,6 @@ import {
   startOn,
   test,
 } from './bench';
-
-const checks = (page: Page) => page.getByRole('region', { name: 'Checks' });
 
 test.describe('Blank', () => {
   test('a circumference typed as the diameter is asked about, and put right by a button', async ({

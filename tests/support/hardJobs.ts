@@ -40,6 +40,20 @@ export const press = (part: object): Shelf => ({
   ],
 });
 
+/** A line of pixels made to cover a disc, so that it is hundreds of kilometres long, in tiny steps. */
+function elongated(atEdge: 'cut' | 'whole only'): Job {
+  const line = artwork({ storedWidthPx: 65_535, storedHeightPx: 1 });
+  const job = repeated(jobOn('garden-panel', line, { widthMm: 5000, heightMm: 5000 }), 5, 1);
+  return {
+    ...job,
+    placements: job.placements.map((each) => ({
+      ...each,
+      sizing: { mode: 'cover' as const },
+      repeat: each.repeat && { ...each.repeat, atEdge },
+    })),
+  };
+}
+
 /** Jobs the schema admits and that are hard to plan: what, the job, its shelf, and the stop expected. */
 export const HARD_JOBS: readonly (readonly [string, Job, Shelf, RegExp | null])[] = [
   [
@@ -66,6 +80,15 @@ export const HARD_JOBS: readonly (readonly [string, Job, Shelf, RegExp | null])[
     shelf,
     null,
   ],
+  ...(['cut', 'whole only'] as const).map(
+    (atEdge) =>
+      [
+        `a picture 65 535 times as wide as high, covering, repeated every millimetre, ${atEdge}`,
+        elongated(atEdge),
+        shelf,
+        atEdge === 'cut' ? null : /no-motif/,
+      ] as const,
+  ),
   [
     'an edge of 2400 points round 1500 motifs',
     { ...repeated(jobOn('tote', fine), 1, 5), cut: { ...mugJob().cut, line: 'contour' } },

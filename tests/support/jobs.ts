@@ -1,3 +1,4 @@
+import { end, startRun, type FrozenRun } from '@/core/press';
 import { newJob, withArt } from '@/core/job';
 import type {
   ArtFacts,
@@ -87,3 +88,10 @@ export function jobOn(
 /** Ids of the findings of a job's plan. */
 export const findings = (job: Job, on = shelf): string[] =>
   planJob(job, on).checks.map(({ id }) => id);
+
+/** A run of a mug job with so many operations done. */
+export const runOf = (jobId: string, done = 0): FrozenRun =>
+  Array.from({ length: done }).reduce<FrozenRun>(
+    (run) => end(run, NOW),
+    startRun(jobId, planJob(mugJob(), shelf).press.program, NOW),
+  );

@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { HARD_JOBS } from '../support/hardJobs';
 import { toJobDocument } from '@/files/jobFile';
-import { randomFrom, type Ordeal } from './ordeal';
+import { seeded } from '@/demo/paint';
+import type { Ordeal } from './ordeal';
 import { BASE, served } from './server';
 
 /** Values nobody should send, put in the place of others. */
-const ODD: readonly unknown[] = [
+export const ODD: readonly unknown[] = [
   null,
   -1,
   0,
@@ -37,7 +38,7 @@ function spoiled(value: unknown, random: () => number): unknown {
 /** Bodies for the plan, spoiled and hard ones: each is answered, and the server goes on. */
 export const bodies: Ordeal = ({ seed, seconds }) =>
   served(async () => {
-    const random = randomFrom(seed);
+    const random = seeded(seed);
     const example: unknown = JSON.parse(readFileSync('docs/examples/comet-mug.json', 'utf8'));
     const hard = HARD_JOBS.map(([, job, shelf]) => toJobDocument(job, { ...shelf, blanks: [] }));
     const troubles: string[] = [];

@@ -5,7 +5,8 @@ import { readJobFile } from '@/files/jobFile';
 import { readBlanksFile } from '@/files/shelfFile';
 import { beginsAsSvg } from '@/files/svg';
 import { pngPicture } from '../support/pictures';
-import { LONGEST_S, randomFrom, type Ordeal } from './ordeal';
+import { seeded } from '@/demo/paint';
+import { LONGEST_S, type Ordeal } from './ordeal';
 
 /** A file with some of its bytes changed, cut off, doubled or swapped. */
 function mutated(bytes: Uint8Array, random: () => number): Uint8Array {
@@ -41,7 +42,7 @@ async function samples(): Promise<readonly (readonly [string, Uint8Array, Reader
 
 /** Files of every kind, mutated: each is taken or refused, in time, and no reader breaks. */
 export const files: Ordeal = async ({ seed, seconds }) => {
-  const random = randomFrom(seed);
+  const random = seeded(seed);
   const all = await samples();
   const troubles: string[] = [];
   let count = 0;

@@ -2,7 +2,8 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type BrowserContext } from '@playwright/test';
-import { randomFrom, type Ordeal } from './ordeal';
+import type { Ordeal } from './ordeal';
+import { seeded } from '@/demo/paint';
 import { BASE, served } from './server';
 
 const launch = (profile: string): Promise<BrowserContext> =>
@@ -26,7 +27,7 @@ async function kill(context: BrowserContext): Promise<void> {
  */
 export const kills: Ordeal = ({ seed, seconds }) =>
   served(async () => {
-    const random = randomFrom(seed);
+    const random = seeded(seed);
     const profile = mkdtempSync(join(tmpdir(), 'lucky-torture-'));
     const troubles: string[] = [];
     let count = 0;

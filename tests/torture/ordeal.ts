@@ -22,14 +22,3 @@ export function timed<T>(work: () => T): { value: T; seconds: number } {
   const { user, system } = process.cpuUsage(before);
   return { value, seconds: (user + system) / 1e6 };
 }
-
-/** Numbers from 0 to 1 in the same order for the same seed (mulberry32, public domain, from memory). */
-export function randomFrom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}

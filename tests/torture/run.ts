@@ -4,13 +4,15 @@ import { corners } from './corners';
 import { files } from './files';
 import { kills } from './kills';
 import type { Ordeal } from './ordeal';
+import { storage } from './storage';
 
 /** Each ordeal and its share of the time. */
 const ORDEALS: readonly (readonly [string, Ordeal, number])[] = [
-  ['schema corners planned', corners, 0.3],
-  ['mutated files read', files, 0.25],
-  ['bodies posted', bodies, 0.2],
-  ['browsers killed', kills, 0.25],
+  ['schema corners planned', corners, 0.25],
+  ['mutated files read', files, 0.2],
+  ['bodies posted', bodies, 0.15],
+  ['browsers killed', kills, 0.2],
+  ['stored documents damaged', storage, 0.2],
 ];
 
 async function main(): Promise<void> {

@@ -1,6 +1,7 @@
 import { mug12oz, mugJob, onLatteCup, withForm } from '@tests/support/jobs';
 import { sagitta } from '../geometry';
-import { isCup, type Blank, type CupForm } from '../model';
+import type { Blank, CupForm } from '../model';
+import { isCup } from '../traits';
 import { inches } from '../units';
 import {
   convertForm,

@@ -1,4 +1,5 @@
-import { isCup, type BlankForm, type CupForm, type FormKind } from '../model';
+import type { BlankForm, CupForm, FormKind } from '../model';
+import { isCup } from '../traits';
 import { inches } from '../units';
 import { straightWallOf } from './straightWrap';
 import { taperedWallOf } from './taperedWrap';

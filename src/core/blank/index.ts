@@ -3,4 +3,3 @@ export { facesOf, FORMS, measuringDoubt } from './forms';
 export { convertForm, fullWallMm, PLAIN_STRAIGHT, wallOf } from './convert';
 export { holeMiddleMm } from './flat';
 export { aroundMm, midCircumferenceMm, uprightHeightMm, type Wall } from './wall';
-export { usualBleedMm } from './bleed';

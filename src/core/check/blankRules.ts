@@ -1,10 +1,11 @@
 import { measuringDoubt, wallOf, type Face } from '../blank';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
-import { isCloth, isCup, type CupForm, type Job, type Shelf, type TransferKind } from '../model';
+import type { CupForm, Job, Shelf, TransferKind } from '../model';
+import { isCloth, isCup } from '../traits';
 import { canTake } from '../press';
 import { machinesFor, withTransfer } from '../shelf';
-import { TRANSFERS } from '../transfer';
+import { ON_COTTON, TRANSFERS } from '../transfer';
 import { formatLength, formatSize } from '../units';
 import type { Fix, Rule } from './check';
 
@@ -61,7 +62,7 @@ const blankColour: Rule = ({ job, transfer, shelf }) => {
         ? `${subject} is transparent: on ${colourName} (${percent} as light as white) the picture disappears. Use a white or pale blank${cloth ? ', or a transfer that covers' : ''}.`
         : `${subject} is transparent: every colour is tinted by ${colourName} (${percent} as light as white); pale parts may vanish.`,
       figure: `${percent} light`,
-      ...(cloth ? { fixes: byTransfer(job, shelf, 'film-white', 'dark-paper', 'vinyl') } : {}),
+      ...(cloth ? { fixes: byTransfer(job, shelf, ...ON_COTTON.dark) } : {}),
     },
   ];
 };
@@ -69,7 +70,8 @@ const blankColour: Rule = ({ job, transfer, shelf }) => {
 /** Paper that covers, where nothing has to be covered. */
 const darkPaperOnPale: Rule = ({ job, transfer, shelf }) => {
   const { colour, colourName } = job.blank.substrate;
-  if (job.transfer !== 'dark-paper' || luminance(colour) < PALE_FROM_LUMINANCE) return [];
+  const { paleInstead } = transfer;
+  if (!paleInstead || luminance(colour) < PALE_FROM_LUMINANCE) return [];
   return [
     {
       id: 'paper-kind',
@@ -77,7 +79,7 @@ const darkPaperOnPale: Rule = ({ job, transfer, shelf }) => {
       station: 'blank',
       text: `${transfer.label} costs about double a sheet and is not needed on ${colourName}. Paper for light fabric does; mind that it is mirrored.`,
       figure: colourName,
-      fixes: byTransfer(job, shelf, 'light-paper'),
+      fixes: byTransfer(job, shelf, paleInstead),
     },
   ];
 };
@@ -101,9 +103,7 @@ const polyester: Rule = ({ job, transfer, shelf }) => {
     share > 0
       ? {}
       : {
-          fixes: pale
-            ? byTransfer(job, shelf, 'film-clear', 'light-paper', 'vinyl')
-            : byTransfer(job, shelf, 'film-white', 'dark-paper', 'vinyl'),
+          fixes: byTransfer(job, shelf, ...ON_COTTON[pale ? 'pale' : 'dark']),
         };
   return [{ id: 'polyester', level, station: 'blank', text, figure, ...fixes }];
 };

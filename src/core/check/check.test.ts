@@ -1,7 +1,15 @@
 import { artwork, findings, mugJob, onLatteCup, shelf, withForm, jobOn } from '@tests/support/jobs';
-import type { HeatSettings, Job, Placement, Printer, Shelf, Substrate } from '../model';
+import {
+  TRANSFER_KINDS,
+  type HeatSettings,
+  type Job,
+  type Placement,
+  type Printer,
+  type Shelf,
+  type Substrate,
+} from '../model';
 import { planJob } from '../plan';
-import { fahrenheitToC, inches } from '../units';
+import { fahrenheitToC, inches, TRADE_UNITS, type UnitStyle } from '../units';
 
 const on = (job: Job, substrate: Partial<Substrate>): Job => ({
   ...job,
@@ -157,3 +165,22 @@ test.each(CASES.filter(([id, job]) => fixOf(id, job)))(
     expect(findings({ ...job, ...fixOf(id, job)?.patch })).not.toContain(id);
   },
 );
+
+test('who works in millimetres and °C is told nothing in inches or °F', () => {
+  const metric: UnitStyle = { ...TRADE_UNITS, length: 'mm', temperature: '°C' };
+  const said = shelf.blanks.flatMap((blank) =>
+    TRANSFER_KINDS.flatMap((transfer) =>
+      ['oven', 'hand-press', 'iron'].map((machineId) => {
+        const job = jobOn(blank.id, artwork({ storedWidthPx: 300, storedHeightPx: 120 }));
+        const named = { ...job, blank: { ...job.blank, name: 'It' }, transfer };
+        const heat = { ...job.heat, machineId, also: ['vinyl' as const] };
+        return planJob({ ...named, heat }, shelf, metric).checks;
+      }),
+    ),
+  );
+  const texts = new Set(said.flat().flatMap(({ text, figure }) => [text, figure]));
+  expect(texts.size).toBeGreaterThan(60);
+  expect(
+    [...texts].filter((text) => /°F|\d in\b|\binch/.test(text.replace('pixels per inch', ''))),
+  ).toEqual([]);
+});

@@ -122,3 +122,36 @@ test('covering, a picture covers wherever it is centred', () => {
     (piece?.widthMm ?? 0) - 1e-6,
   );
 });
+
+describe('a repeat that cannot be as it was asked for', () => {
+  const repeated = (widthMm: number, stepMm: number): Job => {
+    const job = jobOn('tote', artwork({ facts: factsWith({}) }));
+    return {
+      ...job,
+      placements: job.placements.map((each) => ({
+        ...each,
+        sizing: { mode: 'exact', widthMm, heightMm: widthMm, locked: true },
+        repeat: { pattern: 'grid', atEdge: 'whole only', stepXMm: stepMm, stepYMm: stepMm },
+      })),
+    };
+  };
+  const stops = (job: Job) => planJob(job, shelf).checks.filter(({ level }) => level === 'stop');
+
+  test('none whole on the face: a stop, and cut at the edge it shows', () => {
+    const job = repeated(600, 600);
+    expect(planJob(job, shelf).pieces).toEqual([]);
+    const [stop] = stops(job);
+    expect(stop?.id).toBe('no-motif-p1');
+    const fix = stop?.fixes?.[0];
+    if (!fix) throw new Error('no way out');
+    const mended = planJob(applied(job, fix), shelf);
+    expect(mended.pieces).toHaveLength(1);
+    expect(mended.checks.map(({ id }) => id)).not.toContain('no-motif-p1');
+  });
+
+  test('more than are laid: a stop that says so; wider apart it is gone', () => {
+    const ids = (job: Job) => stops(job).map(({ id }) => id);
+    expect(ids(repeated(4, 4))).toContain('too-many-motifs-p1');
+    expect(ids(repeated(4, 30))).not.toContain('too-many-motifs-p1');
+  });
+});

@@ -16,7 +16,8 @@ import {
 } from '../geometry';
 import type { Face } from '../blank';
 import { datumPoint, inkRegion } from '../layout';
-import { isCloth, isCup, type Job, type Placement } from '../model';
+import type { Job, Placement } from '../model';
+import { isCloth, isCup } from '../traits';
 import { detailShareIn, inBox, type Placed } from './placed';
 
 /** Less than this share of its detail in a bad place is a hair's breadth, not a loss; more of it is serious. */

@@ -1,7 +1,8 @@
-import type { MachineKind } from '../model';
+import { NOTHING_OWN } from '../model';
 import { fahrenheitToC, formatDuration, formatTemperature } from '../units';
 import { canTake, DYE_MOVES_FROM_C, worksOn } from '../press';
 import { machinesFor } from '../shelf';
+import { MACHINES } from '../traits';
 import type { Rule } from './check';
 
 /** Ceramics and tape are spoiled above (from memory). */
@@ -83,7 +84,7 @@ const dwell: Rule = ({ job, press, recipe }) => {
 };
 
 const noRecipe: Rule = ({ job, machine, transfer }) =>
-  worksOn(machine, job.blank, job.transfer) || (machine.kind === 'iron' && transfer.dye)
+  worksOn(machine, job.blank, job.transfer) || (!MACHINES[machine.kind].steady && transfer.dye)
     ? []
     : [
         {
@@ -97,12 +98,8 @@ const noRecipe: Rule = ({ job, machine, transfer }) =>
         },
       ];
 
-const NOTHING_OWN = { temperatureC: null, dwellS: null, pressure: null };
-/** Machines that wrap a straight element round the mug. */
-const STRAIGHT_ONLY: readonly MachineKind[] = ['mug-press', 'mug-attachment'];
-
 const taperedInStraight: Rule = ({ job, faces, machine, shelf }) =>
-  faces.some(({ development }) => development) && STRAIGHT_ONLY.includes(machine.kind)
+  faces.some(({ development }) => development) && MACHINES[machine.kind].straightOnly
     ? [
         {
           id: 'tapered-in-straight',
@@ -111,7 +108,7 @@ const taperedInStraight: Rule = ({ job, faces, machine, shelf }) =>
           text: `“${machine.name}” closes round a straight wall; a tapered cup needs a tapered element, or an oven with a shrink sleeve.`,
           figure: 'tapered',
           fixes: machinesFor(job.blank, job.transfer, shelf)
-            .filter(({ kind }) => !STRAIGHT_ONLY.includes(kind))
+            .filter(({ kind }) => !MACHINES[kind].straightOnly)
             .slice(0, 2)
             .map(({ id, name }) => ({
               label: `Use “${name}”`,
@@ -122,7 +119,7 @@ const taperedInStraight: Rule = ({ job, faces, machine, shelf }) =>
     : [];
 
 const foodOven: Rule = ({ machine }) =>
-  machine.kind === 'oven'
+  MACHINES[machine.kind].cooks
     ? [
         {
           id: 'food-oven',

@@ -1,5 +1,6 @@
+import { usualBleedMm } from '../traits';
 import { pixelsPerInch, uprightPixels, WARN_BELOW_PPI } from '../art';
-import { usualBleedMm } from '../blank';
+
 import { area, contains, intersection, mapRegion, regionArea, subtract } from '../geometry';
 import { canFold, USUAL_FOLD_GAP_MM } from '../layout';
 import type { ArtFacts, Job } from '../model';
@@ -8,6 +9,7 @@ import { luminance } from '../colour';
 import type { Check, Findings, Rule } from './check';
 import { isHard, lostShare, NOTE_SHARE, safeOnStrip, shrunkToFit, zoneTrouble } from './harm';
 import { changed, everyPlacement, percent, perArt } from './placed';
+import { repeats } from './repeatRules';
 import { WRAP_RULES } from './wrapRules';
 
 /** Paper left between the bleeds of a folded pair, at least, mm (own choice). */
@@ -214,6 +216,7 @@ const twoSides: Rule = ({ job, pieces, units }: Findings): Check[] => {
 
 /** Does it lie where it survives the cut, the seam and the edge? */
 export const PLACE_RULES: readonly Rule[] = [
+  repeats,
   inZones,
   lettering,
   cutEdgePrints,

@@ -2,6 +2,7 @@ import type { Face } from '../blank';
 import {
   applyAffine,
   chain,
+  cornersOf,
   crossingsAt,
   inverse,
   isBetween,
@@ -85,8 +86,7 @@ export function detailShareIn({ art, placed, slot }: Placed, region: Region): nu
   const [lines, along] = upright ? [rows, columns] : [columns, rows];
   const whole = cells.reduce((sum, weight) => sum + weight, 0);
   let inside = 0;
-  const corners = region.reduce((sum, { length }) => sum + length, 0);
-  spend((lines * corners) / CORNERS_A_UNIT, 'detail in outlines');
+  spend((lines * cornersOf(region)) / CORNERS_A_UNIT, 'detail in outlines');
   for (let line = 0; line < lines; line++) {
     const v = (line + 0.5) / lines;
     const start = applyAffine(toFace, upright ? { x: 0, y: v } : { x: v, y: 0 });

@@ -1,10 +1,13 @@
-import { isCloth, type Pressure } from '../model';
-import { cools, DYE_MOVES_FROM_C, effectivePlate, MOST_SECTIONS, runsText } from '../press';
-import { fahrenheitToC, formatDuration, formatSize, formatTemperature } from '../units';
+import type { Pressure } from '../model';
+import { isCloth, MACHINES } from '../traits';
+import { cools, DYE_MOVES_FROM_C, effectivePlate, MOST_SECTIONS } from '../press';
+import { fahrenheitToC, formatDuration, formatRuns, formatSize, formatTemperature } from '../units';
 import type { Check, Findings, Rule } from './check';
 
 /** Heat-rated tape and shrink sleeves are made for about this (common practice; sleeves from memory). */
 const TAPE_HOLDS_TO_C = fahrenheitToC(400);
+/** What dye is usually pressed at (common practice). */
+const DYE_HEAT_C = fahrenheitToC(400);
 /** Longer than this a hot press tempts one to walk away (own choice). */
 const LONG_S = 240;
 /** Peeled before this many seconds, it is peeled hot or warm. */
@@ -69,7 +72,9 @@ const tapeLimit: Rule = ({ press, machine, units }) => {
   const { temperatureC } = press.settings;
   if (temperatureC === null || temperatureC <= TAPE_HOLDS_TO_C + 1) return [];
   const figure = formatTemperature(temperatureC, units.temperature);
-  const what = machine.kind === 'oven' ? 'Tape and shrink sleeves are' : 'Heat-rated tape is';
+  const what = MACHINES[machine.kind].sleeved
+    ? 'Tape and shrink sleeves are'
+    : 'Heat-rated tape is';
   return at(
     'tape-limit',
     'warn',
@@ -80,7 +85,7 @@ const tapeLimit: Rule = ({ press, machine, units }) => {
 
 const timer: Rule = ({ press, machine }) => {
   if (press.timer.length < 2) return [];
-  const runs = runsText(press.timer);
+  const runs = formatRuns(press.timer);
   return at(
     'timer',
     'note',
@@ -117,12 +122,12 @@ const plateSmall: Rule = ({ press, recipe, machine, faces, units }) => {
   );
 };
 
-const ironForDye: Rule = ({ machine, transfer }) =>
-  machine.kind === 'iron' && transfer.dye
+const ironForDye: Rule = ({ machine, transfer, units }) =>
+  !MACHINES[machine.kind].steady && transfer.dye
     ? at(
         'iron-dye',
         'stop',
-        'An iron is too uneven for dye: it has cool spots, steam holes, and no steady 400 °F. Use a press, or iron-on paper.',
+        `An iron is too uneven for dye: it has cool spots, steam holes, and no steady ${formatTemperature(DYE_HEAT_C, units.temperature)}. Use a press, or iron-on paper.`,
         machine.name,
       )
     : [];
@@ -153,10 +158,13 @@ const spentCover: Rule = (f) =>
 
 const overDye: Rule = ({ job, press, units }) => {
   const { temperatureC } = press.settings;
-  const again = press.processes.find(({ fadesDye }) => fadesDye);
+  const again = press.passes.find(({ fadesDye }) => fadesDye);
   const hot = job.heat.overDye && temperatureC !== null && temperatureC >= DYE_MOVES_FROM_C;
   if (!again && !hot) return [];
-  const figure = formatTemperature(again?.temperatureC ?? temperatureC ?? 0, units.temperature);
+  const figure = formatTemperature(
+    again?.settings.temperatureC ?? temperatureC ?? 0,
+    units.temperature,
+  );
   return at(
     'over-dye',
     'warn',
@@ -172,9 +180,9 @@ const peelRule: Rule = (f) => {
   return at(
     'peel',
     'warn',
-    `${transfer.label} is peeled cold; “${chosen.title.toLowerCase()}” pulls it off the cloth.`,
+    `${transfer.label} is peeled cold; peeled hot it comes off the cloth.`,
     'peeled hot',
-    heatFix(f, recipe.cool.B.title, { coolSchool: 'B' }),
+    heatFix(f, 'Let it go fully cold', { coolSchool: 'B' }),
   );
 };
 
@@ -188,12 +196,12 @@ const unattended: Rule = ({ press, machine }) =>
       )
     : [];
 
-const drop: Rule = ({ job, machine }) =>
+const drop: Rule = ({ job, machine, units }) =>
   isCloth(job.blank.substrate) && cools(job) && machine.plate !== null && machine.dropC === 0
     ? at(
         'drop',
         'note',
-        `A plate cools on ${job.blank.substrate.texture === 'sequin' ? 'sequins' : 'thick goods'}: set it about 2 °F up, or note at “${machine.name}” how far it drops.`,
+        `A plate cools on ${job.blank.substrate.texture === 'sequin' ? 'sequins' : 'thick goods'}: set it about ${units.temperature === '°F' ? '2 °F' : '1 °C'} up, or note at “${machine.name}” how far it drops.`,
         'no drop noted',
       )
     : [];

@@ -1,4 +1,5 @@
-import { isCup, type WrapPaper } from '../model';
+import type { WrapPaper } from '../model';
+import { isCup } from '../traits';
 import { MOST_PRINTS, paperHolds } from '../sheet';
 import { formatLength, formatSize } from '../units';
 import { right } from '../geometry';

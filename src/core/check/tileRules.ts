@@ -1,4 +1,5 @@
-import { isCup, type Paper } from '../model';
+import type { Paper } from '../model';
+import { isCup } from '../traits';
 import { paperHolds, THROUGH_WHOLE, type Tiling } from '../sheet';
 import { formatLength, formatSize, inches } from '../units';
 import type { Check, Findings, Fix, Rule } from './check';

@@ -1,5 +1,5 @@
 import { rectRing } from '../geometry';
-import { isCup } from '../model';
+import { isCup } from '../traits';
 import type { Rule } from './check';
 import { NOTE_SHARE, seamShare, WARN_SHARE } from './harm';
 import { detailShareIn, everyPlacement, percent, perArt, type Placed } from './placed';

@@ -2,7 +2,15 @@ import { areaPathsD, differenceD, FillRule, intersectD, unionD } from 'clipper2-
 import { area, bottom, contains, intersection, right, type Box } from './box';
 import type { Point } from './affine';
 import { spend, TooMuchWork } from '../work';
-import { doubleArea, holds, isUprightRect, regionBox, type Region, type Ring } from './region';
+import {
+  cornersOf,
+  doubleArea,
+  holds,
+  isUprightRect,
+  regionBox,
+  type Region,
+  type Ring,
+} from './region';
 import { crossingsOf, DECIMALS, easierAxis } from './simple';
 
 const GRID = 10 ** DECIMALS;
@@ -17,9 +25,16 @@ function snapped(ring: Ring): Point[] {
   });
 }
 
+/** Corners brought onto the engine's grid for a unit of work. */
+const CORNERS_A_UNIT = 2;
+
 /** What the polygon engine can take: rings that enclose something on its grid; the rest is nothing. */
-const mutable = (region: Region): Point[][] =>
-  region.map(snapped).filter((ring) => ring.length > 2 && Math.abs(doubleArea(ring)) > 1 / GRID);
+const mutable = (region: Region): Point[][] => {
+  spend(cornersOf(region) / CORNERS_A_UNIT, 'corners of outlines');
+  return region
+    .map(snapped)
+    .filter((ring) => ring.length > 2 && Math.abs(doubleArea(ring)) > 1 / GRID);
+};
 
 type Clip = (one: Point[][], other: Point[][], rule: FillRule, decimals: number) => Point[][];
 
@@ -56,7 +71,7 @@ const CROSSING_COST = 8;
 
 /** Takes the work of a combination off what may be done, before it is begun. */
 function weigh(rings: readonly Ring[]): void {
-  const corners = rings.reduce((sum, { length }) => sum + length, 0);
+  const corners = cornersOf(rings);
   spend(CORNER_COST * corners, 'corners of outlines');
   const crossings = corners < FEW_CORNERS ? 0 : crossingsOf(rings, MOST_CROSSINGS);
   if (crossings === MOST_CROSSINGS) throw new TooMuchWork('crossings of outlines');
@@ -71,18 +86,23 @@ const combine = (clip: Clip, one: Region, other: Region, rule = FillRule.EvenOdd
   );
 };
 
+/** Boxes compared for a unit of work. */
+const BOXES_A_UNIT = 50;
+
 /** Which of some boxes overlap no other. */
 function standApart(boxes: readonly Box[]): boolean[] {
   const order = boxes.map((box, i) => ({ box, i })).sort((a, b) => a.box.x - b.box.x);
   const apart = boxes.map(() => true);
   order.forEach(({ box, i }, at) => {
-    for (let next = at + 1; next < order.length; next++) {
+    let next = at + 1;
+    for (; next < order.length; next++) {
       const other = order[next] as (typeof order)[number];
       if (other.box.x > right(box)) break;
       if (other.box.y > bottom(box) || bottom(other.box) < box.y) continue;
       apart[i] = false;
       apart[other.i] = false;
     }
+    spend((next - at) / BOXES_A_UNIT, 'outlines that overlap');
   });
   return apart;
 }
@@ -164,6 +184,38 @@ export function areaWithin(region: Region): (box: Box) => number {
     });
     return Math.abs(parts.reduce((sum, part) => sum + part, 0)) / 2;
   };
+}
+
+/** A region's rings between two lines square to an axis, each still going its own way round. */
+const strip = (rings: readonly Ring[], axis: 'x' | 'y', from: number, to: number): Ring[] => {
+  spend(cornersOf(rings) / CORNERS_A_UNIT, 'corners of outlines');
+  return rings
+    .map((ring) =>
+      clippedTo(
+        clippedTo(ring, (point) => point[axis] - from),
+        (point) => to - point[axis],
+      ),
+    )
+    .filter(({ length }) => length > 2);
+};
+
+/**
+ * How much of a region lies in each cell of a grid, mm²: its rows by `ys`, in each the columns by
+ * `xs`. Rows are cut out whole before their cells, so that a cell does not look at every corner.
+ */
+export function areasBetween(
+  region: Region,
+  xs: readonly number[],
+  ys: readonly number[],
+): number[][] {
+  const rings = oriented(region);
+  return ys.slice(1).map((to, row) => {
+    const inRow = strip(rings, 'y', ys[row] ?? to, to);
+    return xs.slice(1).map((end, column) => {
+      const cell = strip(inRow, 'x', xs[column] ?? end, end);
+      return Math.abs(cell.reduce((sum, ring) => sum + doubleArea(ring), 0)) / 2;
+    });
+  });
 }
 
 /** The outer edges alone: holes filled. */

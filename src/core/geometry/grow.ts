@@ -2,7 +2,7 @@ import { EndType, inflatePathsD, JoinType } from 'clipper2-ts';
 import type { Point } from './affine';
 import { spend, TooMuchWork } from '../work';
 import { alongside, oriented } from './clip';
-import { doubleArea, type Region, type Ring } from './region';
+import { cornersOf, doubleArea, type Region, type Ring } from './region';
 import { DECIMALS, nearPairsOf, thinned } from './simple';
 
 /** How far a chord may stand off its arc, mm: far below what scissors can follow. */
@@ -57,7 +57,7 @@ const MOST_PAIRS = 150_000;
 
 /** Takes the work of moving edges off what may be done: edges nearer than they move meet. */
 function weigh(rings: readonly Ring[], byMm: number): void {
-  const corners = rings.reduce((sum, { length }) => sum + length, 0);
+  const corners = cornersOf(rings);
   spend(3 * corners, 'corners of outlines');
   const pairs = corners < FEW_CORNERS ? 0 : nearPairsOf(rings, 2 * byMm, MOST_PAIRS);
   if (pairs === MOST_PAIRS) throw new TooMuchWork('corners closer together than its margin');

@@ -3,6 +3,7 @@ export * from './box';
 export * from './sector';
 export * from './region';
 export {
+  areasBetween,
   areaWithin,
   islandsOf,
   overlapOf,

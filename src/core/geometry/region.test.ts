@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  areasBetween,
   areaWithin,
   edgeLength,
   ellipseRing,
@@ -158,4 +159,24 @@ test('nothing has no box and no path', () => {
   expect(regionBox([])).toEqual({ x: 0, y: 0, width: 0, height: 0 });
   expect(pathData([])).toBe('');
   expect(pathData(square(0, 0, 2))).toBe('M0 0L2 0L2 2L0 2Z');
+});
+
+test('a grid holds in each cell what the cell alone would hold', () => {
+  const ring: Region = [ellipseRing({ x: 0, y: 0, width: 60, height: 40 }), ...square(20, 10, 12)];
+  const line = (mm: number) =>
+    fc
+      .uniqueArray(fc.double({ min: -5, max: mm, noNaN: true }), { minLength: 2, maxLength: 6 })
+      .map((at) => at.sort((a, b) => a - b));
+  fc.assert(
+    fc.property(line(70), line(50), (xs, ys) => {
+      const shown = areaWithin(ring);
+      areasBetween(ring, xs, ys).forEach((cells, row) =>
+        cells.forEach((found, column) => {
+          const [x = 0, end = 0] = xs.slice(column);
+          const [y = 0, foot = 0] = ys.slice(row);
+          expect(found).toBeCloseTo(shown({ x, y, width: end - x, height: foot - y }), 6);
+        }),
+      );
+    }),
+  );
 });

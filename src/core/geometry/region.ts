@@ -6,6 +6,10 @@ export type Ring = readonly Point[];
 /** A part of the plane bounded by rings, holes among them; what lies in an odd number of rings is in. */
 export type Region = readonly Ring[];
 
+/** How many corners some lines have together. */
+export const cornersOf = (rings: readonly { readonly length: number }[]): number =>
+  rings.reduce((sum, { length }) => sum + length, 0);
+
 /** Twice the signed area of a ring; its sign tells the way round. */
 export function doubleArea(ring: Ring): number {
   return ring.reduce((sum, { x, y }, i) => {

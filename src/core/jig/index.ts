@@ -2,4 +2,3 @@ export * from './drawing';
 export * from './jigs';
 export * from './cutFiles';
 export * from './sheetFiles';
-export { pressCard } from './pressCard';

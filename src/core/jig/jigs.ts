@@ -9,7 +9,7 @@ import {
   translation,
   type Box,
 } from '../geometry';
-import { isCup } from '../model';
+import { FORM_TRAITS, isCup } from '../traits';
 import { formatLength, inches, MM_PER_INCH, type UnitStyle } from '../units';
 import { line, ringLines, type Drawing, type DrawingLine, type DrawingText } from './drawing';
 import { layOnGuide, positionTemplate, type JigInput } from './placing';
@@ -80,8 +80,7 @@ function collarRuler({ job, units }: JigInput): Drawing | null {
 function cornerStops({ job, faces }: JigInput): Drawing | null {
   const [face] = faces;
   const { form } = job.blank;
-  if (!face || (form.kind !== 'panel' && form.kind !== 'disc' && form.kind !== 'outline'))
-    return null;
+  if (!face || !FORM_TRAITS[form.kind].nests) return null;
   const border = inches(0.75);
   const region = mapRegion(translation(border, border), [face.region[0] ?? []]);
   const box = outset(regionBox(region), border);

@@ -1,7 +1,8 @@
 import type { Face } from '../blank';
 import { inverse, mapBox, mapRegion, rectRing, translation } from '../geometry';
 import type { Piece } from '../layout';
-import { isCup, type Job } from '../model';
+import type { Job } from '../model';
+import { isCup } from '../traits';
 import type { UnitStyle } from '../units';
 import { line, ringLines, type Drawing } from './drawing';
 

@@ -1,5 +1,5 @@
 export * from './edit';
-export * from './progress';
+export * from './history';
 export * from './start';
 export * from './names';
 export * from './sheets';

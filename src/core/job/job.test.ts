@@ -1,10 +1,8 @@
-import { artwork, mugJob, NOW, shelf } from '@tests/support/jobs';
+import { artwork, mugJob, shelf } from '@tests/support/jobs';
 import type { Job } from '../model';
 import { planJob } from '../plan';
 import { EMPTY_SHELF } from '../shelf';
-import { startRun } from '../press';
-import { TRADE_UNITS } from '../units';
-import { nextAction, onBothSides, replaceArt, stationStates, withArt, withoutPlacement } from '.';
+import { onBothSides, replaceArt, withArt, withoutPlacement } from '.';
 
 const other = artwork({
   sha256: 'b'.repeat(64),
@@ -42,41 +40,6 @@ describe('pictures on a job', () => {
 
   test('taking a picture off forgets it', () => {
     expect(withoutPlacement(mugJob(), 'p1')).toMatchObject({ arts: [], placements: [] });
-  });
-});
-
-describe('where a job stands', () => {
-  const nothing = { run: null, lastOutcome: null };
-  const next = (job = mugJob(), history: Parameters<typeof nextAction>[1] = nothing) =>
-    nextAction(planJob(job, shelf), history);
-
-  test('what to do next', () => {
-    const plain = { ...mugJob(), bleedMm: 0 };
-    expect(next({ ...plain, arts: [], placements: [] }).station).toBe('art');
-    expect(next(plain).label).toBe('Print, then press');
-    expect(next({ ...plain, sheet: { ...plain.sheet, printerId: 'laser' } })).toEqual({
-      station: 'sheets',
-      label: 'See what stops it',
-    });
-    expect(next(plain, { ...nothing, run: startRun('job-1', NOW) }).label).toBe('Go on pressing');
-    const done = { ...startRun('job-1', NOW), stepIndex: 99 };
-    expect(next(plain, { ...nothing, run: done }).station).toBe('record');
-    expect(next(plain, { ...nothing, lastOutcome: 'spoiled' }).station).toBe('heat');
-    expect(next(plain, { ...nothing, lastOutcome: 'good' }).label).toBe('Make another');
-  });
-
-  test('the tape shows each station’s key figure and its worst finding', () => {
-    const job = { ...mugJob(), sheet: { ...mugJob().sheet, printerId: 'laser' } };
-    const states = stationStates(job, planJob(job, shelf), nothing, TRADE_UNITS);
-    expect(states.map(({ figure }) => figure)).toEqual([
-      '8 3/4 × 3.79 in',
-      '8.1 × 3.6 in',
-      '1 sheet',
-      'fixed heat · 7 min',
-      '8 steps',
-      '',
-    ]);
-    expect(states.find(({ station }) => station === 'sheets')?.worst).toBe('stop');
   });
 });
 

@@ -1,5 +1,13 @@
-import { facesOf, usualBleedMm } from '../blank';
-import { heatSettingsSchema, sheetChoicesSchema, type Blank, type Job, type Shelf } from '../model';
+import { FORM_TRAITS, usualBleedMm } from '../traits';
+import { facesOf } from '../blank';
+import {
+  NOTHING_OWN,
+  heatSettingsSchema,
+  sheetChoicesSchema,
+  type Blank,
+  type Job,
+  type Shelf,
+} from '../model';
 import { worksOn } from '../press';
 import { BUILT_IN_SHELF, machineFor } from '../shelf';
 import { inches } from '../units';
@@ -38,7 +46,7 @@ export function newJob(
     }),
     heat: heatSettingsSchema.parse({
       machineId: machineFor(blank, 'sublimation', shelf),
-      own: { temperatureC: null, dwellS: null, pressure: null },
+      own: NOTHING_OWN,
       coolSchool: 'B',
     }),
   };
@@ -66,7 +74,7 @@ export function withBlank(job: Job, blank: Blank, shelf: Shelf): Job {
     blank,
     placements,
     bleedMm: sameKind ? job.bleedMm : usualBleedMm(blank),
-    sizes: blank.form.kind === 'garment' ? job.sizes : [],
+    sizes: FORM_TRAITS[blank.form.kind].sized ? job.sizes : [],
     heat: keepsMachine
       ? job.heat
       : { ...job.heat, machineId: machineFor(blank, job.transfer, shelf) },

@@ -13,18 +13,24 @@ import {
   type Region,
 } from '../geometry';
 import { faceBox } from '../blank';
-import { isCloth, type Blank } from '../model';
+import type { Blank } from '../model';
+import { FORM_TRAITS, isCloth } from '../traits';
 import { artsOnStrip, type FilledFace, type Guide, type Piece, type Slot } from './piece';
 
 /** Fold gap usual between the faces: common practice. */
 export const USUAL_FOLD_GAP_MM = 19.05;
-/** Outline marks stay this far off the ink, and paper this far off the outlines, mm (own choice). */
+/** Outline marks stay this far off the ink, mm (own choice). */
 const OUTLINE_GAP_MM = 0.7;
+/**
+ * Paper beyond the outlines at either end, to hold the strip by, mm (own choice). Beside them it needs
+ * none: it is cut along the outlines' sides, so that more strips share a sheet.
+ */
 const BORDER_MM = 5;
 
 /** Thin two-sided hard blanks are pressed both sides at once; cloth never is. */
 export const canFold = (blank: Blank): boolean =>
-  (blank.form.kind === 'disc' || blank.form.kind === 'outline' || blank.form.kind === 'panel') &&
+  FORM_TRAITS[blank.form.kind].folds &&
+  'sides' in blank.form &&
   blank.form.sides === 2 &&
   !isCloth(blank.substrate);
 
@@ -50,7 +56,8 @@ export function foldedPiece(
     growRegion(withoutHoles(front.ink), OUTLINE_GAP_MM),
     growRegion(mapRegion(turned, withoutHoles(back.ink)), OUTLINE_GAP_MM),
   ];
-  const paper = outset(regionBox(outlines.flat()), BORDER_MM);
+  const marked = regionBox(outlines.flat());
+  const paper = { ...outset(marked, BORDER_MM), x: marked.x, width: marked.width };
   const toStrip = translation(-paper.x, -paper.y);
   const slotOf = (filled: FilledFace, map: Affine): Slot => ({
     faceId: filled.face.id,

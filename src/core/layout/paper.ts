@@ -9,7 +9,8 @@ import {
   type Point,
   type Region,
 } from '../geometry';
-import { isCup, type Job, type WrapPaper } from '../model';
+import type { Job, WrapPaper } from '../model';
+import { isCup } from '../traits';
 
 type PaperChoices = Pick<Job, 'bleedMm' | 'wrap' | 'blank'>;
 

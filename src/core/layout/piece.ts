@@ -3,6 +3,7 @@ import {
   area,
   areaWithin,
   chain,
+  cornersOf,
   mapBox,
   type Affine,
   type Box,
@@ -90,8 +91,10 @@ const LEAST_CORNERS = 16;
 /** Puts filled art on a strip, with how much of it the ink's edge cuts off. */
 export function artsOnStrip(filled: FilledFace, slot: number, place: Slot): PieceArt[] {
   const shownIn = areaWithin(place.ink);
-  const corners = place.ink.reduce((sum, { length }) => sum + length, 0);
-  spend((filled.arts.length * (corners + LEAST_CORNERS)) / CORNERS_A_UNIT, 'repeated motifs');
+  spend(
+    (filled.arts.length * (cornersOf(place.ink) + LEAST_CORNERS)) / CORNERS_A_UNIT,
+    'repeated motifs',
+  );
   return filled.arts.map(({ placementId, art, box, turns }) => {
     const onStrip = mapBox(place.toStrip, box);
     return {

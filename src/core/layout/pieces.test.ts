@@ -85,6 +85,19 @@ describe('a thin two-sided disc, folded over', () => {
   });
 });
 
+test('four strips of a 3 in disc share a legal sheet: borders without ink need no room beside it', () => {
+  const both = withArt(jobOn('medallion', square), square, 'p2', 'back');
+  const four = {
+    ...cover(both),
+    fold: { gapMm: inches(0.5) },
+    sheet: { ...both.sheet, paperId: 'legal', copies: 4 },
+  };
+  const { sheets } = planJob(four, shelf);
+  expect(sheets.map(({ items, marks }) => [items.length, marks.foot !== null])).toEqual([
+    [4, true],
+  ]);
+});
+
 describe('a tumbler 10½ in round (common practice, no source)', () => {
   const tumbler = cover(
     withForm(mugJob(), { girthMm: inches(10.5), handleGapMm: 0, wallHeightMm: inches(4) }),

@@ -2,6 +2,7 @@ import { facesOf, type Face } from '../blank';
 import {
   area,
   bend,
+  cornersOf,
   growSector,
   intersection,
   islandsOf,
@@ -17,7 +18,8 @@ import {
   type Point,
   type Region,
 } from '../geometry';
-import { isCup, type Artwork, type Job, type Placement } from '../model';
+import type { Artwork, Job, Placement } from '../model';
+import { isCup } from '../traits';
 import { spend } from '../work';
 import { canFold, foldedPiece } from './fold';
 import { garmentSizes } from './garmentSizes';
@@ -154,10 +156,7 @@ function piecesOf(filled: FilledFace, job: Job): Piece[] {
   return parts.flatMap(({ name, paper }, i) => {
     const trim = regionBox(paper);
     if (area(trim) === 0) return [];
-    spend(
-      paper.reduce((sum, { length }) => sum + length, 0) / CORNERS_A_UNIT,
-      'outlines for names',
-    );
+    spend(cornersOf(paper) / CORNERS_A_UNIT, 'outlines for names');
     const strip = { widthMm: trim.width, heightMm: trim.height };
     const toStrip = translation(-trim.x, -trim.y);
     const ink = mapRegion(toStrip, paper);

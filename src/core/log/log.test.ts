@@ -2,8 +2,8 @@ import { DEMO_RECORDS } from '@/demo/records';
 import { mugJob, NOW, shelf } from '@tests/support/jobs';
 import { recordSchema } from '../model';
 import { planJob } from '../plan';
-import { TRADE_UNITS } from '../units';
-import { commonestFault, logLesson, recordOf, tally } from '.';
+import { begin, end, startRun } from '../press';
+import { commonestFault, recordOf, tally } from '.';
 
 test('pressings at one setting are counted together, the best first', () => {
   const [best] = tally(DEMO_RECORDS);
@@ -12,26 +12,42 @@ test('pressings at one setting are counted together, the best first', () => {
   expect(all).toBe(DEMO_RECORDS.length);
 });
 
-test('the log’s lesson names the best setting and the commonest fault with its cause', () => {
-  expect(logLesson(DEMO_RECORDS, TRADE_UNITS)).toMatch(
-    /Best so far: 400 °F · 3 min on “Press with mug attachment”, 3 of 4 good\. Commonest fault: faded all over, 4 times; usually too cool/,
-  );
-});
-
-test('too little is called too little', () => {
-  expect(logLesson(DEMO_RECORDS.slice(0, 1), TRADE_UNITS)).toMatch(/^Too few/);
+test('nothing has no commonest fault', () => {
   expect(commonestFault([])).toBeNull();
 });
 
 test('a record takes the settings from the plan by itself', () => {
   const job = mugJob();
-  const told = { outcome: 'good' as const, faults: [], note: '', photoSha256: null };
-  const record = recordOf('r1', job, planJob(job, shelf), told, NOW);
+  const told = { outcome: 'good' as const, faults: [], note: '', photoSha256: null, items: [] };
+  const record = recordOf('r1', { job, plan: planJob(job, shelf), run: null }, told, NOW);
   expect(recordSchema.parse(record)).toMatchObject({
-    machineName: 'Automatic mug press',
+    ...{ blankId: 'mug-12oz', machineId: 'mug-press', machineName: 'Automatic mug press' },
+    ...{ transfer: 'sublimation', recipeId: 'mug-in-press', paperId: 'letter' },
     temperatureC: null,
     dwellS: 420,
     paperName: 'US letter',
     mirroredBy: 'file',
   });
+});
+
+test('what was run and the seconds it was really pressed go into the record', () => {
+  const job = mugJob();
+  const plan = planJob(job, shelf);
+  const { program } = plan.press;
+  const pressAt = program.operations.findIndex(({ kind }) => kind === 'press');
+  const ready = program.operations
+    .slice(0, pressAt)
+    .reduce((run) => end(run, NOW), startRun(job.id, program, NOW));
+  const run = end(begin(ready, NOW), new Date(NOW.getTime() + 360_000));
+  const told = { outcome: 'usable' as const, faults: [], note: '', photoSha256: null, items: [] };
+  // the job is changed before it is written down: the record tells what was pressed
+  const changed = { ...job, heat: { ...job.heat, machineId: 'oven' } };
+  const later = { job: changed, plan: planJob(changed, shelf), run };
+  const record = recordSchema.parse(recordOf('r2', later, told, NOW));
+  expect(record).toMatchObject({
+    ...{ dwellS: 360, temperatureC: null },
+    ...{ machineId: 'mug-press', machineName: 'Automatic mug press' },
+  });
+  expect(record.program?.operations).toHaveLength(program.operations.length);
+  expect(record.events).toHaveLength(run.events.length);
 });

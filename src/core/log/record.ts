@@ -1,28 +1,44 @@
 import type { Job, PressRecord } from '../model';
 import type { JobPlan } from '../plan';
-import { TRANSFERS } from '../transfer';
+import { whatWasDone, type FrozenRun } from '../press';
 
-/** What the person tells about a pressing; the rest comes from the plan. */
-export type Told = Pick<PressRecord, 'outcome' | 'faults' | 'note' | 'photoSha256'>;
+/** What the person tells about a pressing; the rest comes from the plan and the run. */
+export type Told = Pick<PressRecord, 'outcome' | 'faults' | 'note' | 'photoSha256' | 'items'>;
 
-/** A record of a pressing with the settings of the plan it was pressed by. */
-export function recordOf(id: string, job: Job, plan: JobPlan, told: Told, now: Date): PressRecord {
+/** What a record is made of. */
+export interface Pressed {
+  readonly job: Job;
+  readonly plan: JobPlan;
+  /** What was run, step by step; null where it was not. */
+  readonly run: FrozenRun | null;
+}
+
+/**
+ * A record of a pressing: by the program that was run and the seconds that were pressed, else by the
+ * plan of the moment.
+ */
+export function recordOf(
+  id: string,
+  { job, plan, run }: Pressed,
+  told: Told,
+  now: Date,
+): PressRecord {
   const { tools, mirror } = plan;
-  const { settings } = plan.press;
+  const pass = run?.program.passes.find(({ transfer }) => transfer === job.transfer);
+  const blank = run?.program.blank ?? job.blank;
+  const machine = pass ? { id: pass.machineId, name: pass.machineName } : tools.machine;
+  const { temperatureC, dwellS, pressure } = pass?.settings ?? plan.press.settings;
   return {
     id,
-    jobId: job.id,
-    jobName: job.name,
-    at: now.toISOString(),
-    blankName: job.blank.name,
-    transfer: TRANSFERS[job.transfer].label,
-    machineName: tools.machine.name,
-    temperatureC: settings.temperatureC,
-    dwellS: settings.dwellS,
-    pressure: settings.pressure,
-    paperName: tools.paper.name,
-    printerName: tools.printer.name,
-    mirroredBy: mirror.by,
+    ...{ jobId: job.id, jobName: job.name, at: now.toISOString() },
+    ...{ blankId: blank.id, blankName: blank.name },
+    ...{ transfer: job.transfer, recipeId: pass?.recipeId ?? tools.recipe.id },
+    ...{ machineId: machine.id, machineName: machine.name },
+    ...{ paperId: tools.paper.id, paperName: tools.paper.name },
+    ...{ printerId: tools.printer.id, printerName: tools.printer.name },
+    ...{ temperatureC, pressure, mirroredBy: mirror.by },
+    dwellS: (run && whatWasDone(run, job.transfer).pressedS) ?? dwellS,
     ...told,
+    ...{ program: run?.program ?? null, events: run?.events ?? [], later: [] },
   };
 }

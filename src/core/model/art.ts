@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { cornersOf } from '../geometry';
 import {
   colourSchema,
   nameSchema,
@@ -35,12 +36,9 @@ export const artFactsSchema = z.object({
         .max(MAX_SILHOUETTE_POINTS),
     )
     .max(MAX_SILHOUETTE_RINGS)
-    .refine(
-      (rings) => rings.reduce((sum, { length }) => sum + length, 0) <= MAX_SILHOUETTE_POINTS,
-      {
-        error: `A silhouette has up to ${MAX_SILHOUETTE_POINTS} points.`,
-      },
-    ),
+    .refine((rings) => cornersOf(rings) <= MAX_SILHOUETTE_POINTS, {
+      error: `A silhouette has up to ${MAX_SILHOUETTE_POINTS} points.`,
+    }),
   /** Where detail lies: rows of cells, 0 (flat) to 255. */
   detail: z.object({
     columns: z.int().min(1).max(MAX_DETAIL_CELLS),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { crossingsOf } from '../geometry';
+import { cornersOf, crossingsOf } from '../geometry';
 import {
   colourSchema,
   idSchema,
@@ -87,7 +87,6 @@ export const MAX_OUTLINE_POINTS = 4000;
 export const MAX_OUTLINE_CROSSINGS = 50;
 
 type Rings = readonly (readonly (readonly [number, number])[])[];
-const pointsOf = (rings: Rings): number => rings.reduce((sum, { length }) => sum + length, 0);
 const crossings = (rings: Rings): number =>
   crossingsOf(
     rings.map((ring) => ring.map(([x, y]) => ({ x, y }))),
@@ -106,9 +105,9 @@ const outlineSchema = z.object({
     )
     .min(1)
     .max(MAX_OUTLINE_RINGS)
-    .refine((rings) => pointsOf(rings) <= MAX_OUTLINE_POINTS, {
+    .refine((rings) => cornersOf(rings) <= MAX_OUTLINE_POINTS, {
       error: ({ input }) =>
-        `The outline has ${pointsOf(input as Rings)} points; up to ${MAX_OUTLINE_POINTS} are possible.`,
+        `The outline has ${cornersOf(input as Rings)} points; up to ${MAX_OUTLINE_POINTS} are possible.`,
       abort: true,
     })
     .refine((rings) => crossings(rings) < MAX_OUTLINE_CROSSINGS, {
@@ -205,11 +204,3 @@ export type CupForm = StraightWrapForm | TaperedWrapForm;
 export type Substrate = z.infer<typeof substrateSchema>;
 /** A thing to be pressed: its form as measured and what it is made of. */
 export type Blank = z.infer<typeof blankSchema>;
-
-export const isCup = (form: BlankForm): form is CupForm =>
-  form.kind === 'straight-wrap' || form.kind === 'tapered-wrap';
-
-const CLOTH: readonly Substrate['material'][] = ['polyester', 'cotton', 'blend'];
-/** Whether it gives under the press: pressed one side at a time, judged by its polyester. */
-export const isCloth = (substrate: Pick<Substrate, 'material'>): boolean =>
-  CLOTH.includes(substrate.material);

@@ -6,6 +6,11 @@ import { DOCUMENT_KINDS, DOCUMENTS, readDocument, type DocumentKind, type Raw } 
 const FOLDER = 'tests/fixtures/documents';
 /** The version that brought a kind. */
 const FIRST: Readonly<Partial<Record<DocumentKind, number>>> = { cutter: 2, figures: 3 };
+/** What version 4 keeps in another shape. */
+const RESHAPED: Readonly<Partial<Record<DocumentKind, readonly string[]>>> = {
+  run: ['stepIndex', 'countdownFrom'],
+  record: ['transfer'],
+};
 const sample = (kind: DocumentKind, version: number): unknown =>
   JSON.parse(readFileSync(`${FOLDER}/${kind}.v${version}.json`, 'utf8'));
 const ever = DOCUMENT_KINDS.flatMap((kind) => {
@@ -18,7 +23,10 @@ const ever = DOCUMENT_KINDS.flatMap((kind) => {
 
 test.each(ever)('a %s of version %i, as it was written then, is read', (kind, version) => {
   const read = readDocument(kind, version, sample(kind, version));
-  expect(read).toMatchObject({ ok: true, value: { ...(sample(kind, version) as object) } });
+  const kept = Object.entries(sample(kind, version) as Raw).filter(
+    ([key]) => version > 3 || !RESHAPED[kind]?.includes(key),
+  );
+  expect(read).toMatchObject({ ok: true, value: Object.fromEntries(kept) });
 });
 
 test('no sample is of a version that never was', () => {
@@ -93,6 +101,6 @@ describe('what version 4 bounds is brought within its bounds, not lost', () => {
 });
 
 test('the demo’s records are of the version they are stored as', () => {
-  expect(DEMO_RECORDS.map((record) => readDocument('record', 3, record).ok)).not.toContain(false);
+  expect(DEMO_RECORDS.map((record) => readDocument('record', 4, record).ok)).not.toContain(false);
   expect(existsSync(FOLDER)).toBe(true);
 });

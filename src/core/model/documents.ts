@@ -4,6 +4,7 @@ import { jobSchema, type Job } from './job';
 import { migrate, UnknownVersionError, type Raw, type Steps } from './migrate';
 import { tidyOutline } from './outline';
 import { LEAST_SIZE_MM } from './primitives';
+import type { TransferKind } from './heat';
 import { recordSchema, type PressRecord } from './record';
 import { runSchema, type Run } from './run';
 import {
@@ -58,7 +59,8 @@ const same = (document: Raw): Raw => document;
 /** Versions 1 to 3 were common to all kinds; 2 and 3 brought fields that all have a default. */
 const COMMON: Steps = { 1: same, 2: same };
 
-const isRaw = (value: unknown): value is Raw =>
+/** Whether something is an object with fields, not a list. */
+export const isRaw = (value: unknown): value is Raw =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** Lifts sizes that are smaller than anything can be to the least there is. */
@@ -118,6 +120,32 @@ const machineTo4 = (document: Raw): Raw => ({
   ...(isRaw(document.plate) ? { plate: handSized(document.plate) } : {}),
 });
 
+/** Version 4 of a run: its program is frozen, what happens are events. */
+const runTo4 = ({ jobId, startedAt, stepIndex, countdownFrom }: Raw): Raw => ({
+  ...{ jobId, startedAt, program: null, events: [] },
+  before: { stepIndex, countdownFrom },
+});
+
+/** What transfers were called in records before these kept their kind. */
+const TRANSFER_LABELS: Readonly<Record<string, TransferKind>> = {
+  'Sublimation print': 'sublimation',
+  'Infusible-ink sheet': 'dye-sheet',
+  'Infusible-ink pens': 'dye-pens',
+  'Transfer paper for light fabric': 'light-paper',
+  'Transfer paper for dark fabric': 'dark-paper',
+  'Heat-transfer vinyl': 'vinyl',
+  'Clear dye-receptive film and print': 'film-clear',
+  'White dye-receptive film and print': 'film-white',
+};
+
+/** Version 4 of a record: identities, the program that was run, entries made later. */
+const recordTo4 = ({ transfer, ...document }: Raw): Raw => ({
+  ...document,
+  transfer: TRANSFER_LABELS[String(transfer)] ?? null,
+  ...{ blankId: null, recipeId: null, machineId: null, paperId: null, printerId: null },
+  ...{ items: [], program: null, events: [], later: [] },
+});
+
 /** How each kind is read, and the way there from every version ever written. */
 export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } = {
   job: { version: 4, schema: jobSchema, steps: { ...COMMON, 3: jobTo4 } },
@@ -131,8 +159,8 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
     schema: ownFiguresSchema,
     steps: { ...COMMON, 3: (document) => lifted(document, ['dwellS'], 1) },
   },
-  run: { version: 3, schema: runSchema, steps: COMMON },
-  record: { version: 3, schema: recordSchema, steps: COMMON },
+  run: { version: 4, schema: runSchema, steps: { ...COMMON, 3: runTo4 } },
+  record: { version: 4, schema: recordSchema, steps: { ...COMMON, 3: recordTo4 } },
 };
 export const DOCUMENT_KINDS = Object.keys(DOCUMENTS) as DocumentKind[];
 
@@ -144,11 +172,27 @@ export type ReadDocument<T> =
 /** At most this many complaints are listed; the rest would help nobody. */
 const MAX_COMPLAINTS = 3;
 
+/** What a person calls the types a value can have. */
+const TYPE_WORDS: Readonly<Record<string, string>> = {
+  string: 'text',
+  number: 'a number',
+  int: 'a whole number',
+  boolean: 'yes or no',
+  array: 'a list',
+  object: 'a group of entries',
+};
+
+/** One complaint: where, and what is wrong there. */
+function complaint({ path, message, ...issue }: z.core.$ZodIssue, under: string): string {
+  const where = [under, ...path].filter(String).join('.') || 'it';
+  if (issue.code !== 'invalid_type') return `${where}: ${message}`;
+  if (message.endsWith('received undefined')) return `${where} is missing`;
+  return `${where} is not ${TYPE_WORDS[issue.expected] ?? issue.expected}`;
+}
+
 /** What a schema has against a value, in one line. */
 export function complaints({ issues }: z.ZodError, under = ''): string {
-  const list = issues
-    .slice(0, MAX_COMPLAINTS)
-    .map(({ path, message }) => `${[under, ...path].filter(String).join('.') || 'it'}: ${message}`);
+  const list = issues.slice(0, MAX_COMPLAINTS).map((issue) => complaint(issue, under));
   const more = issues.length - list.length;
   return list.join('; ') + (more > 0 ? `; and ${more} more` : '');
 }

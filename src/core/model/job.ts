@@ -203,6 +203,12 @@ export type Sizing = z.infer<typeof sizingSchema>;
 export type Repeat = z.infer<typeof repeatSchema>;
 export type Placement = z.infer<typeof placementSchema>;
 export type HeatSettings = z.infer<typeof heatSettingsSchema>;
+/** The recipe's figures everywhere. */
+export const NOTHING_OWN: HeatSettings['own'] = {
+  temperatureC: null,
+  dwellS: null,
+  pressure: null,
+};
 export type WrapPaper = z.infer<typeof wrapPaperSchema>;
 export type CutChoice = z.infer<typeof cutSchema>;
 export type SheetChoices = z.infer<typeof sheetChoicesSchema>;

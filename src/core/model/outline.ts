@@ -1,4 +1,4 @@
-import { crossingsOf, regionBox, simpleRegion } from '../geometry';
+import { cornersOf, crossingsOf, regionBox, simpleRegion } from '../geometry';
 import { failure, success, type Result } from '../result';
 import { MAX_OUTLINE_POINTS, MAX_OUTLINE_RINGS, type FormOf } from './blank';
 import { LEAST_SIZE_MM, MAX_LENGTH_MM } from './primitives';
@@ -27,7 +27,7 @@ export function tidyOutline(
       `It is ${Math.round(longest)} mm long; an outline may be up to ${MAX_LENGTH_MM} mm. Was it drawn in another unit?`,
     );
   }
-  const points = drawn.reduce((sum, { length }) => sum + length, 0);
+  const points = cornersOf(drawn);
   if (points > 50 * MAX_OUTLINE_POINTS || crossingsOf(drawn, MOST_CROSSINGS) >= MOST_CROSSINGS) {
     return failure(
       `It has ${points} points and crosses itself too often to find its edge. Keep only the edge and its holes.`,
@@ -35,7 +35,7 @@ export function tidyOutline(
   }
   for (const toleranceMm of TOLERANCES_MM) {
     const simple = simpleRegion(drawn, toleranceMm);
-    const count = simple.reduce((sum, { length }) => sum + length, 0);
+    const count = cornersOf(simple);
     if (simple.length > MAX_OUTLINE_RINGS) {
       return failure(
         `It holds ${simple.length} lines; an outline may have ${MAX_OUTLINE_RINGS}. Keep only the edge and its holes.`,

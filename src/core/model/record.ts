@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { pressureSchema } from './heat';
+import { pressureSchema, TRANSFER_KINDS } from './heat';
+import { programSchema } from './program';
+import { eventSchema } from './run';
 import { idSchema, nameSchema, sha256Schema, timestampSchema } from './primitives';
 
 /** The faults of the trade, each with the causes usually behind it (common practice). */
@@ -35,29 +37,65 @@ export const FAULTS = {
 export type Fault = keyof typeof FAULTS;
 export const FAULT_IDS = Object.keys(FAULTS) as [Fault, ...Fault[]];
 
+/** Things in one batch at most that are told of one by one. */
+const MAX_ITEMS = 500;
+
 export const outcomeSchema = z.enum(['good', 'usable', 'spoiled']);
 export type Outcome = z.infer<typeof outcomeSchema>;
 
-/** One pressing as it went: settings copied from the plan that was run, result told by the user. */
+/** How one of several things came out that were pressed alike. */
+export const itemOutcomeSchema = z.object({
+  /** The name or size it was made for. */
+  variant: z.string().max(120),
+  outcome: outcomeSchema,
+  faults: z.array(z.enum(FAULT_IDS)).max(FAULT_IDS.length),
+});
+
+/** Later entries of one record at most (own choice). */
+export const MAX_LATER = 100;
+
+/** What was seen later, in wear and wash. */
+export const laterSchema = z.object({
+  at: timestampSchema,
+  text: z.string().trim().min(1).max(1000),
+});
+
+/**
+ * One pressing as it went: what it was pressed on, by and with, both as identities and as they were
+ * called then; the program that was run and what happened; and the result as it was told.
+ */
 export const recordSchema = z.object({
   id: idSchema,
   jobId: idSchema,
   jobName: nameSchema,
   at: timestampSchema,
+  /** Identities are null where an older version wrote names only. */
+  blankId: idSchema.nullable(),
   blankName: nameSchema,
-  transfer: z.string().max(60),
+  transfer: z.enum(TRANSFER_KINDS).nullable(),
+  recipeId: idSchema.nullable(),
+  machineId: idSchema.nullable(),
   machineName: nameSchema,
   /** Plate or oven temperature used, °C; null where the machine's program is fixed. */
   temperatureC: z.number().min(0).max(400).nullable(),
   dwellS: z.number().positive().max(7200),
   pressure: pressureSchema.nullable(),
+  paperId: idSchema.nullable(),
   paperName: nameSchema,
+  printerId: idSchema.nullable(),
   printerName: nameSchema,
   mirroredBy: z.string().max(60),
   outcome: outcomeSchema,
   faults: z.array(z.enum(FAULT_IDS)).max(FAULT_IDS.length),
   note: z.string().max(4000),
   photoSha256: sha256Schema.nullable(),
+  /** Those of a batch that came out otherwise than the whole. */
+  items: z.array(itemOutcomeSchema).max(MAX_ITEMS),
+  /** What was run and what happened; null where it was not run step by step here. */
+  program: programSchema.nullable(),
+  events: z.array(eventSchema),
+  later: z.array(laterSchema).max(MAX_LATER),
 });
 
 export type PressRecord = z.infer<typeof recordSchema>;
+export type ItemOutcome = z.infer<typeof itemOutcomeSchema>;

@@ -1,6 +1,8 @@
-import { isCloth, isCup, type Blank, type CupForm, type TransferKind } from '../model';
+import type { Blank, CupForm, TransferKind } from '../model';
+import { isCloth, isCup } from '../traits';
 import { fullWallMm } from '../blank';
-import { formatLength, inches, type UnitStyle } from '../units';
+import { TRANSFERS } from '../transfer';
+import { inches } from '../units';
 
 /** A sleeve is cut this much longer than the wall at rim and at base, so that it grips both (from memory). */
 export const SLEEVE_OVER_MM = inches(1 / 2);
@@ -10,63 +12,61 @@ export const sleeveLengthMm = (form: CupForm): number => fullWallMm(form) + 2 * 
 /** Long edges from here up are slit and folded over (own choice: longer than a hand is wide). */
 const LONG_EDGE_MM = 200;
 
+/** How a print is held, a thing at a time; `lengthMm` where it goes by one. */
+export type Taping =
+  | { readonly code: 'pull-tight' | 'ink-to-overlap' | 'shrink-seams-first' }
+  | { readonly code: 'edges-in-order'; readonly handle: boolean }
+  | { readonly code: 'slit-long-edges'; readonly lengthMm: number }
+  | { readonly code: 'cut-sleeve'; readonly lengthMm: number; readonly handle: boolean }
+  | { readonly code: 'two-edges-of-cloth' | 'outside-the-picture' | 'thin-tape' };
+
 /** How a print is held on this blank, in order. Common practice unless said. */
-export function tapingPlan(
+export function tapingFor(
   blank: Blank,
   paper: { readonly widthMm: number; readonly heightMm: number } | null,
   sleeved: boolean,
-  units: UnitStyle,
-): readonly string[] {
-  const long = paper && Math.max(paper.widthMm, paper.heightMm) > LONG_EDGE_MM;
-  const fold = long
-    ? [
-        `Slit the long edges (${formatLength(Math.max(paper.widthMm, paper.heightMm), units.length)}) every hand’s width and fold them over.`,
-      ]
-    : [];
-  if (isCup(blank.form)) {
-    const handle = blank.form.handleGapMm > 0;
+): readonly Taping[] {
+  const lengthMm = paper ? Math.max(paper.widthMm, paper.heightMm) : 0;
+  const slit: Taping[] = lengthMm > LONG_EDGE_MM ? [{ code: 'slit-long-edges', lengthMm }] : [];
+  const { form } = blank;
+  if (isCup(form)) {
+    const handle = form.handleGapMm > 0;
+    const sleeve: Taping[] = [
+      { code: 'cut-sleeve', lengthMm: sleeveLengthMm(form), handle },
+      { code: 'shrink-seams-first' },
+    ];
     return [
-      'Pull the paper tight, base flush, the same distance to the rim at both ends.',
-      `Tape in this order: rim, base, ${handle ? 'handle side, ' : ''}seam.`,
-      'Where ink lies under it, tape to the paper’s own overlap; never over ink.',
-      ...fold,
-      ...(sleeved
-        ? [
-            `Cut the sleeve ${formatLength(sleeveLengthMm(blank.form), units.length)} long (the wall and a little over)${handle ? ', with two snips for the handle' : ''}.`,
-            'Shrink its seams first, then all round, evenly.',
-          ]
-        : []),
+      { code: 'pull-tight' },
+      { code: 'edges-in-order', handle },
+      { code: 'ink-to-overlap' },
+      ...slit,
+      ...(sleeved ? sleeve : []),
     ];
   }
-  if (isCloth(blank.substrate))
-    return [
-      'Tape two opposite edges outside the picture; heat-safe spray on the paper’s rim does as well.',
-      ...fold,
-    ];
-  return [
-    'Tape on the back of the blank or outside the picture: tape over ink stops the ink.',
-    'Thin tape, laid flat: a thick one leaves a mark.',
-    ...fold,
-  ];
+  if (isCloth(blank.substrate)) return [{ code: 'two-edges-of-cloth' }, ...slit];
+  return [{ code: 'outside-the-picture' }, { code: 'thin-tape' }, ...slit];
 }
 
-const FILM_CARE = [
-  'Wait a day before the first wash.',
-  'Wash inside out, cold to warm, no softener.',
-  'Dry hanging or on low; iron from the inside, never on the picture.',
-];
+/** What to tell the person who gets it. */
+export const CARE = [
+  'cup-by-hand',
+  'cup-no-scouring',
+  'food-as-maker-says',
+  'hard-wipe-clean',
+  'hard-out-of-sun',
+  'dyed-wash-warm',
+  'dyed-dry-low',
+  'film-wait-a-day',
+  'film-wash-inside-out',
+  'film-dry-hanging',
+] as const;
+export type CareCode = (typeof CARE)[number];
 
-/** What to tell the person who gets it. Common practice; the blank's own label comes first. */
-export function careCard(blank: Blank, transfer: TransferKind): readonly string[] {
-  if (isCup(blank.form))
-    return [
-      'Wash by hand; a dishwasher pales the colours in time.',
-      'No scouring: the coating holds the picture.',
-      'Food contact: as its maker says.',
-    ];
-  if (!isCloth(blank.substrate))
-    return ['Wipe clean; no scouring, no dishwasher.', 'Keep it out of strong sun: dye pales.'];
-  return transfer === 'sublimation' || transfer === 'dye-sheet' || transfer === 'dye-pens'
-    ? ['Wash warm, inside out; no bleach.', 'Tumble-dry low or hang; iron from the inside.']
-    : FILM_CARE;
+/** How the thing is looked after. Common practice; the blank's own label comes first. */
+export function careFor(blank: Blank, transfer: TransferKind): readonly CareCode[] {
+  if (isCup(blank.form)) return ['cup-by-hand', 'cup-no-scouring', 'food-as-maker-says'];
+  if (!isCloth(blank.substrate)) return ['hard-wipe-clean', 'hard-out-of-sun'];
+  return TRANSFERS[transfer].wearsAs === 'dyed cloth'
+    ? ['dyed-wash-warm', 'dyed-dry-low']
+    : ['film-wait-a-day', 'film-wash-inside-out', 'film-dry-hanging'];
 }

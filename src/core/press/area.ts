@@ -15,7 +15,10 @@ const PLATE_LARGE_S = 90;
 /** How long a picture of such a size is pressed, and by what rule. */
 export interface AreaDwell {
   readonly dwellS: number;
-  readonly says: string;
+  /** `share`: in proportion to a full page; `least`: never shorter, however small; else the plate's steps. */
+  readonly rule: 'share' | 'least' | 'small' | 'large' | 'each placement';
+  /** Part of a full page. */
+  readonly share: number;
 }
 
 /**
@@ -25,24 +28,15 @@ export interface AreaDwell {
  * @example dwellByArea('iron', 0.5 * 8.5 * 11 * 25.4 ** 2) // → 90 s
  */
 export function dwellByArea(rule: NonNullable<Recipe['byArea']>, areaMm2: number): AreaDwell {
+  const share = areaMm2 / FULL_PAGE_MM2;
   if (rule === 'plate') {
-    const small = areaMm2 <= SMALL_MM2 + 1;
+    if (areaMm2 <= SMALL_MM2 + 1) return { dwellS: PLATE_SMALL_S, rule: 'small', share };
     return {
-      dwellS: small ? PLATE_SMALL_S : PLATE_LARGE_S,
-      says: small
-        ? 'Up to 4 × 4 in: 60 s.'
-        : areaMm2 <= LARGE_MM2 + 1
-          ? 'Up to 8 × 8 in: 90 s.'
-          : 'Over 8 × 8 in: 90 s for each place the plate is put down.',
+      dwellS: PLATE_LARGE_S,
+      rule: areaMm2 <= LARGE_MM2 + 1 ? 'large' : 'each placement',
+      share,
     };
   }
-  const share = areaMm2 / FULL_PAGE_MM2;
   const dwellS = Math.max(IRON_LEAST_S, Math.round(IRON_FULL_PAGE_S * share));
-  return {
-    dwellS,
-    says:
-      dwellS === IRON_LEAST_S
-        ? 'Never under about 15 s a piece, however small.'
-        : `${Math.round(share * 100)} % of a full page (180 s), in proportion: half a page 90 s, a quarter 45 s.`,
-  };
+  return { dwellS, rule: dwellS === IRON_LEAST_S ? 'least' : 'share', share };
 }

@@ -1,14 +1,14 @@
 export * from './recipe';
 export * from './recipes';
-export { wearOf } from './recipeParts';
 export * from './area';
 export * from './machine';
 export * from './sections';
 export * from './plateRows';
 export * from './sides';
-export * from './processes';
+export * from './passes';
 export * from './advice';
-export * from './steps';
+export * from './program';
+export * from './times';
 export * from './pressPlan';
 export * from './packet';
 export * from './run';

@@ -1,4 +1,3 @@
-import { formatLength, type LengthUnit } from '../units';
 import type { EffectivePlate } from './machine';
 
 /** Blanks lying on a plate in rows, none touching another. */
@@ -34,11 +33,4 @@ export function rowsOnPlate(
   const upright = rows(blank.widthMm, blank.heightMm);
   const turned = rows(blank.heightMm, blank.widthMm);
   return countOf(turned) > countOf(upright) ? turned : upright;
-}
-
-/** How many lie at once and how, in a sentence; null where no two do. */
-export function rowsLine(rows: PlateRows | null, unit: LengthUnit): string | null {
-  if (!rows || countOf(rows) < 2) return null;
-  const gap = formatLength(rows.gapMm, unit);
-  return `${countOf(rows)} of these lie on the plate at once: ${rows.across} across and ${rows.down} down, ${gap} apart.`;
 }

@@ -1,7 +1,7 @@
 import { artwork, blankOf, jobOn, shelf } from '@tests/support/jobs';
 import { jobFor, type Row } from '@tests/support/presses';
 import { planJob } from '../plan';
-import { celsiusToF } from '../units';
+import { celsiusToF, fahrenheitToC } from '../units';
 import { worksOn } from '.';
 
 const planOf = (row: Row) => planJob(jobFor(row), shelf);
@@ -14,26 +14,46 @@ test('several processes: the hotter first, the press reset in between; vinyl lea
     heat: { also: ['sublimation'] },
     line: '',
   });
-  const { processes } = planJob(job, shelf).press;
-  expect(processes.map(({ transfer }) => transfer)).toEqual(['sublimation', 'vinyl']);
-  expect(processes[1]?.says).toMatch(/400 °F to 305 °F/);
-  const { steps } = planJob(job, shelf).press;
-  expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
-  const presses = steps.filter(({ kind }) => kind === 'press');
+  const { passes, program } = planJob(job, shelf).press;
+  expect(passes.map(({ transfer }) => transfer)).toEqual(['sublimation', 'vinyl']);
+  const { operations } = program;
+  expect(new Set(operations.map(({ id }) => id)).size).toBe(operations.length);
+  const presses = operations.filter(({ kind, layUp }) => kind === 'press' && layUp !== null);
   expect(
-    presses.map(({ title, temperatureC, durationS }) => [
-      title,
+    presses.map(({ pass, temperatureC, countedS }) => [
+      passes[pass]?.transfer,
       Math.round(celsiusToF(temperatureC ?? 0)),
-      durationS,
+      countedS,
     ]),
   ).toEqual([
-    ['Sublimation print: press', 400, 60],
-    ['Heat-transfer vinyl: press', 305, 15],
+    ['sublimation', 400, 60],
+    ['vinyl', 305, 15],
   ]);
-  const reset = steps.filter(({ kind }) => kind === 'heat-up')[1];
-  expect(reset?.detail).toMatch(/^Reset from 400 °F to 305 °F/);
-  expect(reset?.durationS).toBeNull();
-  expect(processes.some(({ fadesDye }) => fadesDye)).toBe(false);
+  expect(operations.filter(({ kind }) => kind === 'warm-up')[1]).toMatchObject({
+    does: 'reset-heat',
+    countedS: null,
+    temperatureC: passes[1]?.settings.temperatureC,
+  });
+  expect(passes.some(({ fadesDye }) => fadesDye)).toBe(false);
+});
+
+test('passes go by what they are really set to: own figures turn the order round', () => {
+  const job = jobFor({
+    on: 'tee',
+    by: 'vinyl',
+    with: 'plate-press',
+    heat: {
+      also: ['sublimation'],
+      own: { temperatureC: fahrenheitToC(410), dwellS: null, pressure: null },
+    },
+    line: '',
+  });
+  const { passes, program } = planJob(job, shelf).press;
+  expect(passes.map(({ transfer }) => transfer)).toEqual(['vinyl', 'sublimation']);
+  // what the program says is what every press of it is set to
+  for (const { kind, pass, layUp, temperatureC } of program.operations)
+    if (kind === 'press' && layUp !== null)
+      expect(temperatureC).toBe(program.passes[pass]?.settings.temperatureC);
 });
 
 test('every built-in blank can be pressed by some built-in machine', () => {
@@ -53,13 +73,13 @@ test('a batch: what lies on the plate at once goes together, the rest in rounds'
   // 14 in are evenly hot: three coasters of 4 in a row, with room between
   expect(of(coaster, 9)).toMatchObject({
     atOnce: { across: 3, down: 3 },
-    rounds: expect.stringMatching(/^All 9/) as string,
+    rounds: { items: 9, loads: 1 },
   });
-  expect(of(coaster, 10).rounds).toMatch(/10 to make in 2 rounds/);
-  expect(of({ on: 'tumbler-20oz', with: 'oven', line: '' }, 6).rounds).toMatch(
-    /6 to make: as many/,
-  );
-  expect(of({ on: 'mug-12oz', with: 'mug-press', line: '' }, 3).rounds).toMatch(/in 3 rounds/);
+  expect(of(coaster, 10).rounds).toEqual({ items: 10, loads: 2 });
+  expect(of({ on: 'tumbler-20oz', with: 'oven', line: '' }, 6).rounds).toEqual({
+    ...{ items: 6, loads: null },
+  });
+  expect(of({ on: 'mug-12oz', with: 'mug-press', line: '' }, 3).rounds?.loads).toBe(3);
 });
 
 test('a cap attachment presses caps, by dye or by what sticks, and nothing else', () => {
@@ -77,8 +97,9 @@ test('a cap attachment presses caps, by dye or by what sticks, and nothing else'
 });
 
 test('the machine’s own warm-up is counted; an oven’s pre-heating stands in its recipe', () => {
-  const heatUp = (row: Row) => planOf(row).press.steps.find(({ kind }) => kind === 'heat-up');
-  expect(heatUp({ on: 'tee', with: 'hand-press', line: '' })?.durationS).toBe(240);
-  expect(heatUp({ on: 'mug-12oz', with: 'oven', line: '' })?.durationS).toBe(900);
-  expect(heatUp({ on: 'mug-12oz', with: 'mug-press', line: '' })?.durationS).toBeNull();
+  const warmUp = (row: Row) =>
+    planOf(row).press.program.operations.find(({ kind }) => kind === 'warm-up');
+  expect(warmUp({ on: 'tee', with: 'hand-press', line: '' })?.countedS).toBe(240);
+  expect(warmUp({ on: 'mug-12oz', with: 'oven', line: '' })?.countedS).toBe(900);
+  expect(warmUp({ on: 'mug-12oz', with: 'mug-press', line: '' })?.countedS).toBeNull();
 });

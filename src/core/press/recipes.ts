@@ -1,29 +1,13 @@
-import {
-  isCloth,
-  isCup,
-  type Blank,
-  type HeatSettings,
-  type Machine,
-  type OwnFigures,
-  type TransferKind,
-} from '../model';
+import type { Blank, HeatSettings, Machine, OwnFigures, TransferKind } from '../model';
+import { MACHINES, workOf } from '../traits';
 import { dwellByArea } from './area';
 import { CUP_RECIPES } from './cupRecipes';
 import { FLAT_RECIPES } from './flatRecipes';
-import type { Recipe, Task, Work } from './recipe';
+import type { Recipe } from './recipe';
 import { STUCK_RECIPES } from './stuckRecipes';
 
 /** Every way the app knows to press something. */
 export const RECIPES: readonly Recipe[] = [...CUP_RECIPES, ...FLAT_RECIPES, ...STUCK_RECIPES];
-
-/** What kind of work a blank is. */
-export function workOf({ form, substrate }: Blank): Work {
-  if (isCup(form)) return substrate.material === 'steel' ? 'steel cup' : 'cup';
-  if (form.kind === 'socks') return 'socks';
-  if (isCloth(substrate) && substrate.texture !== 'flat') return 'thick cloth';
-  if (form.kind === 'garment') return 'garment';
-  return isCloth(substrate) ? 'cloth panel' : 'thin hard blank';
-}
 
 const suits = (recipe: Recipe, blank: Blank, transfer: TransferKind): boolean =>
   recipe.works.includes(workOf(blank)) && recipe.transfers.includes(transfer);
@@ -31,7 +15,7 @@ const suits = (recipe: Recipe, blank: Blank, transfer: TransferKind): boolean =>
 /** Whether a recipe is for such a machine; a cap attachment is shaped for caps and nothing else. */
 const runsOn = (recipe: Recipe, { kind }: Machine, { form }: Blank): boolean =>
   recipe.machines.includes(kind) &&
-  (kind !== 'cap-attachment' || (form.kind === 'garment' && form.garment === 'cap'));
+  (!MACHINES[kind].capsOnly || (form.kind === 'garment' && form.garment === 'cap'));
 
 /** Whether there is a known way to press such a blank with such a machine by such a transfer. */
 export const worksOn = (machine: Machine, blank: Blank, transfer: TransferKind): boolean =>
@@ -60,20 +44,6 @@ export const figuresFor = (
       each.blankId === blankId && each.transfer === transfer && each.machineId === machineId,
   );
 
-/** Words about a handle stand in braces: kept where the cup has one, left out where it has none. */
-const spoken = (text: string, handle: boolean): string =>
-  text.replace(/\{handle:([^}]*)\}/g, handle ? '$1' : '');
-
-/** A recipe that speaks of a handle only to those who have one. */
-function forHandle(recipe: Recipe, handle: boolean): Recipe {
-  const task = (each: Task): Task => ({ ...each, detail: spoken(each.detail, handle) });
-  return {
-    ...recipe,
-    preparation: recipe.preparation.map(task),
-    pressing: spoken(recipe.pressing, handle),
-  };
-}
-
 export interface RecipeInput {
   readonly machine: Machine;
   readonly blank: Blank;
@@ -93,12 +63,11 @@ export interface RecipeInput {
 export function recipeFor(input: RecipeInput): Recipe {
   const { machine, blank, transfer, school, areaMm2, figures } = input;
   const work = workOf(blank);
-  const found =
+  const recipe =
     RECIPES.find((each) => suits(each, blank, transfer) && runsOn(each, machine, blank)) ??
     RECIPES.find((each) => suits(each, blank, transfer)) ??
     RECIPES.find(({ works }) => works.includes(work));
-  if (!found) throw new Error(`No recipe for “${work}”.`);
-  const recipe = forHandle(found, isCup(blank.form) && blank.form.handleGapMm > 0);
+  if (!recipe) throw new Error(`No recipe for “${work}”.`);
   const own = figuresFor(figures, { blankId: blank.id, transfer, machineId: machine.id });
   if (own)
     return {
@@ -112,7 +81,7 @@ export function recipeFor(input: RecipeInput): Recipe {
       byArea: null,
     };
   if (school === 'B' && recipe.schoolB) {
-    const { figures: other } = recipe.schoolB;
+    const other = recipe.schoolB;
     return { ...recipe, ...other, dwellRangeS: [other.dwellS, other.dwellS] };
   }
   if (!recipe.byArea) return recipe;

@@ -13,7 +13,6 @@ import {
   countOf,
   mostPressed,
   planSections,
-  rowsLine,
   rowsOnPlate,
   type EffectivePlate,
   type Section,
@@ -136,8 +135,7 @@ test('several small blanks on one plate do not touch', () => {
   expect(onPlate({ widthMm: inches(4), heightMm: inches(4) }, plate15)).toBe(9);
   expect(onPlate({ widthMm: inches(20), heightMm: inches(4) }, plate15)).toBe(0);
   // 8 × 3 in: upright one column of four, turned four columns of one; 3 × 8 in lies as it is
-  expect(rowsLine(rowsOnPlate({ widthMm: 76, heightMm: 203 }, plate15), 'mm')).toBe(
-    '4 of these lie on the plate at once: 4 across and 1 down, 10 mm apart.',
-  );
-  expect(rowsLine(rowsOnPlate({ widthMm: 300, heightMm: 300 }, plate15), 'mm')).toBeNull();
+  expect(rowsOnPlate({ widthMm: 76, heightMm: 203 }, plate15)).toMatchObject({
+    ...{ across: 4, down: 1, gapMm: 10 },
+  });
 });

@@ -15,3 +15,4 @@ export {
   type Tiling,
 } from './tile';
 export { edgeSmear } from './edgeSmear';
+export { drawingOf, type SheetDrawing, type SheetText, type Stroke } from './strokes';

@@ -2,6 +2,7 @@ import {
   applyAffine,
   area,
   bottom,
+  cornersOf,
   growRegion,
   intersection,
   isUprightRect,
@@ -140,8 +141,7 @@ function outlineOnPage(piece: Piece, toPage: Affine): Region {
   const known = outlines.get(piece);
   const outline = known ?? withoutHoles(growRegion(piece.cut, TICK_GAP_MM));
   if (!known) outlines.set(piece, outline);
-  const corners = outline.reduce((sum, { length }) => sum + length, 0);
-  spend(corners / CORNERS_A_UNIT, 'cut lines on sheets');
+  spend(cornersOf(outline) / CORNERS_A_UNIT, 'cut lines on sheets');
   return mapRegion(toPage, outline);
 }
 

@@ -10,9 +10,10 @@ import {
   type Box,
 } from '../geometry';
 import type { Job } from '../model';
+import { withArt } from '../job';
 import { planJob } from '../plan';
 import { inches } from '../units';
-import { edgeSmear, offcutOf, pageOf, type SheetItem } from '.';
+import { drawingOf, edgeSmear, offcutOf, pageOf, type SheetItem } from '.';
 
 const onPaper = (job: Job, paperId: string, mirrorBy: Job['sheet']['mirrorBy'] = 'file'): Job => ({
   ...job,
@@ -236,5 +237,36 @@ test('edge colours are smeared outwards only where a machine cuts the pieces', (
   expect(edgeSmear(cutter ?? null)).toMatchObject({
     wanted: true,
     says: expect.stringContaining(cutter?.name ?? 'no cutter') as string,
+  });
+});
+
+describe('what is drawn besides the art is one list for PDF and PNG', () => {
+  const square = artwork({ storedWidthPx: 1000, storedHeightPx: 1000 });
+  const both = withArt(jobOn('medallion', square), square, 'p2', 'back');
+  const plan = planJob({ ...both, fold: { gapMm: inches(0.75) } }, shelf);
+  const [sheet] = plan.sheets;
+  if (!sheet) throw new Error('no sheet');
+
+  test('a fold is dashed, outlines are thick enough to see through the paper', () => {
+    const { strokes } = drawingOf(sheet, plan.pieces);
+    const dashed = strokes.filter(({ dashMm }) => dashMm.length > 0);
+    expect(dashed).toHaveLength(1);
+    const thick = strokes.filter(({ widthMm, grey }) => widthMm > 0.5 && grey < 1);
+    expect(thick).toHaveLength(2);
+    expect(thick.every(({ closed }) => closed)).toBe(true);
+  });
+
+  test('the check bar is as long as it says, and lies mirrored with its words where the page is flipped later', () => {
+    const bar = (mirrorBy: Job['sheet']['mirrorBy']) => {
+      const [first] = planJob(onPaper(mugJob(), 'letter', mirrorBy), shelf).sheets;
+      if (!first) throw new Error('no sheet');
+      const { strokes, textFlip } = drawingOf(first, []);
+      const [line] = strokes.at(-1)?.lines ?? [];
+      return { flip: textFlip[0], from: line?.[0]?.x ?? NaN, to: line?.[1]?.x ?? NaN };
+    };
+    const [right, flipped] = [bar('file'), bar('driver')];
+    expect(right.to - right.from).toBeCloseTo(inches(4), 6);
+    expect(flipped.from - flipped.to).toBeCloseTo(inches(4), 6);
+    expect([right.flip, flipped.flip]).toEqual([1, -1]);
   });
 });

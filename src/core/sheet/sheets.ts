@@ -2,7 +2,7 @@ import type { Piece } from '../layout';
 import type { Load } from './compose';
 import { fitsOn, gangSheets } from './gang';
 import { pagesOf, type Page } from './page';
-import { tiledSheets } from './tiled';
+import { bestWay, tiledSheets } from './tiled';
 import { ROOMS, type Misfit, type Sheet, type SheetContext, type SheetPlan } from './types';
 
 /** More prints than this are no job for a home press but a mistyped figure (own choice). */
@@ -64,12 +64,12 @@ export function planSheets(pieces: readonly Piece[], context: SheetContext): She
       for (let copy = 0; copy < copies; copy++) fitting[room]?.push({ ...load, copy });
       continue;
     }
-    const tiled = tiledSheets(piece, copies, pages, context);
-    if (tiled) {
-      const sheets = plan.sheets.length + tiled.sheets.length;
+    const way = bestWay(piece, pages, context);
+    if (way) {
+      const sheets = plan.sheets.length + copies * way.tiling.tiles.length;
       if (sheets > MOST_PRINTS) return { ...plan, sheets: [], tilings: [], tooMany: sheets };
-      plan.tilings.push(tiled.tiling);
-      plan.sheets.push(...tiled.sheets);
+      plan.tilings.push(way.tiling);
+      plan.sheets.push(...tiledSheets(piece, copies, way, context));
     } else plan.misfits.push(misfitOf(piece, pages));
   }
   const whole = fitting.flatMap((loads, i) => fewestSheets(loads, i, pages, context));

@@ -5,6 +5,7 @@ import type { Page } from './page';
 import { cutCostsOf, tilePiece, tilesNeeded, wholesOn, type Tiling } from './tile';
 import { ROOMS, type Room, type Sheet, type SheetContext } from './types';
 
+/** How a piece is tiled, and on what. */
 interface Way {
   readonly page: Page;
   readonly room: Room;
@@ -17,9 +18,9 @@ export const liesMirrored = ({ mirror }: Pick<SheetContext, 'mirror'>): boolean 
 
 /**
  * How a piece larger than a sheet is cut up: fewest sheets, then the most marks, then the seams that
- * meet least detail, upright paper before turned.
+ * meet least detail, upright paper before turned. Null when it cannot be tiled.
  */
-function bestWay(piece: Piece, pages: readonly Page[], context: SheetContext): Way | null {
+export function bestWay(piece: Piece, pages: readonly Page[], context: SheetContext): Way | null {
   const { job, arts } = context;
   const costs = cutCostsOf(piece, arts, wholesOn(piece, job.sheet.keepWhole));
   const inputs = ROOMS.flatMap((room) =>
@@ -48,19 +49,16 @@ function bestWay(piece: Piece, pages: readonly Page[], context: SheetContext): W
   return ways.sort(worse)[0] ?? null;
 }
 
-/** The sheets of every copy of a piece that is larger than one, or null when it cannot be tiled. */
+/** The sheets of every copy of a piece cut up in such a way. */
 export function tiledSheets(
   piece: Piece,
   copies: number,
-  pages: readonly Page[],
+  { page, room, tiling }: Way,
   context: SheetContext,
-): { tiling: Tiling; sheets: Sheet[] } | null {
-  const way = bestWay(piece, pages, context);
-  if (!way) return null;
-  const { page, room, tiling } = way;
+): Sheet[] {
   const mirrored = liesMirrored(context);
   const free = freeOn(page, room, TILE_LABEL_LINES);
-  const sheets = Array.from({ length: copies }, (_, copy) =>
+  return Array.from({ length: copies }, (_, copy) =>
     tiling.tiles.map((tile) => {
       const { width, height } = tile.printed;
       const box = {
@@ -77,5 +75,4 @@ export function tiledSheets(
       return composeSheet(page, [{ piece, copy, tile, box, turned: false }], room, label, context);
     }),
   ).flat();
-  return { tiling, sheets };
 }

@@ -1,4 +1,4 @@
-import type { Job, OwnFigures, Shelf } from '../model';
+import { same, type Job, type OwnFigures, type Shelf } from '../model';
 import { figuresFor } from '../press';
 import { EMPTY_SHELF } from './builtIn';
 
@@ -13,15 +13,6 @@ interface Adopted {
 export interface FiguresClash {
   readonly mine: OwnFigures | null;
   readonly theirs: OwnFigures | null;
-}
-
-/** Whether two shelf things are the same apart from the order of their keys. */
-function same(one: unknown, other: unknown): boolean {
-  const sorted = (_key: string, value: unknown): unknown =>
-    value !== null && typeof value === 'object' && !Array.isArray(value)
-      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => a.localeCompare(b)))
-      : value;
-  return JSON.stringify(one, sorted) === JSON.stringify(other, sorted);
 }
 
 /** The transfers a job is pressed by. */
@@ -50,13 +41,11 @@ export function figuresClashes(job: Job, theirs: Shelf, ours: Shelf): readonly F
 }
 
 /** A name no other thing of the list has: with the first number behind it that is free. */
-function freeName(name: string, taken: readonly { name: string }[]): string {
+export function freeName(name: string, taken: readonly { name: string }[]): string {
   const names = new Set(taken.map((each) => each.name));
   if (!names.has(name)) return name;
-  for (let nth = 2; ; nth++) {
-    const next = `${name.slice(0, 110)} ${nth}`;
-    if (!names.has(next)) return next;
-  }
+  const base = name.replace(/ \d+$/, '').slice(0, 110);
+  for (let nth = 2; ; nth++) if (!names.has(`${base} ${nth}`)) return `${base} ${nth}`;
 }
 
 /**

@@ -1,4 +1,11 @@
-import type { Blank, Job, Machine, Shelf, TransferKind } from '../model';
+import {
+  NOTHING_OWN,
+  type Blank,
+  type Job,
+  type Machine,
+  type Shelf,
+  type TransferKind,
+} from '../model';
 import { recipeFor, worksOn } from '../press';
 import { TRANSFERS, USUAL_MARGIN_MM } from '../transfer';
 import { BUILT_IN_SHELF } from './builtIn';
@@ -85,7 +92,7 @@ export function withTransfer(job: Job, transfer: TransferKind, shelf: Shelf): Jo
     heat: {
       ...job.heat,
       machineId: keeps ? job.heat.machineId : machineFor(job.blank, transfer, shelf),
-      own: { temperatureC: null, dwellS: null, pressure: null },
+      own: NOTHING_OWN,
       figureSchool: 'A',
       // paper that caught another transfer's colour is no cover for this one
       cover: 'fresh',

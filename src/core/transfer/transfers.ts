@@ -11,6 +11,8 @@ export interface Transfer {
   /** What the printer is filled with; null where nothing is printed. */
   readonly ink: Printer['ink'] | null;
   readonly inkReason: string;
+  /** How the picture gets onto its sheet. */
+  readonly made: 'printed' | 'drawn with pens' | 'printed by its maker' | 'cut from one colour';
   /** Whether it comes on ready-made sheets that are only cut. */
   readonly preprinted: boolean;
   /** Room between art and cut that the kind asks for, mm; null leaves it to the person. */
@@ -25,6 +27,10 @@ export interface Transfer {
   readonly transparent: boolean;
   /** Whether its paper or film stays on the blank and shows, white, wherever it was cut. */
   readonly carrierShows: boolean;
+  /** How cloth it is on is looked after: as cloth that was dyed, or as a film on it. */
+  readonly wearsAs: 'dyed cloth' | 'film';
+  /** The kind that does as well on a pale blank at half the cost, where there is one. */
+  readonly paleInstead: TransferKind | null;
   /** What white in the art becomes. */
   readonly white: string;
   /** When what carried it comes off, where the kind itself demands it. */
@@ -44,6 +50,8 @@ export interface Transfer {
 export const USUAL_MARGIN_MM = 3;
 
 const DYE = {
+  wearsAs: 'dyed cloth',
+  paleInstead: null,
   cutMarginMm: null,
   dye: true,
   mirrored: true,
@@ -62,11 +70,14 @@ const DYE = {
 
 const NO_PRINTER = { ink: null, inkReason: 'nothing is printed', preprinted: true } as const;
 const INKJET = {
+  made: 'printed',
   preprinted: false,
   ink: 'ordinary inkjet',
   inkReason: 'the sheet is made for water-based ink; a laser’s heat melts it inside the printer',
 } as const;
 const STICKS = {
+  wearsAs: 'film',
+  paleInstead: null,
   // cut close: what is left round the picture shows as film or rim
   cutMarginMm: 0,
   dye: false,
@@ -76,6 +87,7 @@ const STICKS = {
   carrierShows: false,
 } as const;
 const SUBLIMATION_INK = {
+  made: 'printed',
   preprinted: false,
   ink: 'sublimation',
   inkReason:
@@ -97,6 +109,7 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...DYE,
     ...NO_PRINTER,
     kind: 'dye-sheet',
+    made: 'printed by its maker',
     label: 'Infusible-ink sheet',
     cutting:
       'Cut through the dye, not the carrier; roll the sheet to crack the cuts open. Leave the carrier wider: its ends are tape tabs.',
@@ -107,6 +120,7 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...DYE,
     ...NO_PRINTER,
     kind: 'dye-pens',
+    made: 'drawn with pens',
     // pens draw on one's own copy paper
     preprinted: false,
     label: 'Infusible-ink pens',
@@ -136,6 +150,7 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...INKJET,
     ...STICKS,
     kind: 'dark-paper',
+    paleInstead: 'light-paper',
     carrierShows: true,
     label: 'Transfer paper for dark fabric',
     mirrored: false,
@@ -154,6 +169,7 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...NO_PRINTER,
     ...STICKS,
     kind: 'vinyl',
+    made: 'cut from one colour',
     label: 'Heat-transfer vinyl',
     mirrored: true,
     // carrier up: the side that was cut goes to the blank
@@ -172,6 +188,7 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...DYE,
     ...SUBLIMATION_INK,
     kind: 'film-clear',
+    wearsAs: 'film',
     label: 'Clear dye-receptive film and print',
     coating: null,
     needsPolyester: false,
@@ -186,6 +203,7 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...DYE,
     ...SUBLIMATION_INK,
     kind: 'film-white',
+    wearsAs: 'film',
     // film and print are cut as one: what the print leaves bare shows as a rim
     cutMarginMm: 0,
     label: 'White dye-receptive film and print',
@@ -201,4 +219,10 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     feel: 'a film; gloss looks more vivid than matt',
     durability: 'bright; lasts as the film does',
   },
+};
+
+/** What goes on cotton where dye alone does not, the nearest to dye first (common practice). */
+export const ON_COTTON: Readonly<Record<'pale' | 'dark', readonly TransferKind[]>> = {
+  pale: ['film-clear', 'light-paper', 'vinyl'],
+  dark: ['film-white', 'dark-paper', 'vinyl'],
 };

@@ -31,3 +31,15 @@ export function parseDuration(text: string): Result<number> {
   if (seconds > 0) return { ok: true, value: seconds };
   return { ok: false, reason: `“${text}” is not a time. Try 60 s, 3 min or 3:00.` };
 }
+
+/** More runs of a timer than this are counted, not listed. */
+const LISTED_RUNS = 6;
+
+/** A timer's runs as they are set, one after another: `99 + 99 + 52 s`, `72 × 99 + 72 s`. */
+export function formatRuns(runs: readonly number[]): string {
+  const seconds = runs.map((s) => Math.round(s));
+  if (seconds.length <= LISTED_RUNS) return `${seconds.join(' + ')} s`;
+  const [first = 0] = seconds;
+  const rest = seconds.filter((s) => s !== first);
+  return `${[`${seconds.length - rest.length} × ${first}`, ...rest].join(' + ')} s`;
+}

@@ -24,7 +24,7 @@ import { PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { PlacedPicture } from './PlacedPicture';
+import { PlacedHandle, PlacedInk } from './PlacedPicture';
 import type { Selection } from './useSelection';
 
 /** As the finished thing looks, or mirrored as it lies on the paper. */
@@ -161,6 +161,7 @@ function SeenStage({ selection, previews }: StageParts) {
   const shorter = Math.min(face.heightMm, face.widthMm);
   const room = Math.max(shorter * 0.3, Math.max(face.heightMm, face.widthMm) * 0.13, 26);
   const handles = face.zones.some(({ kind }) => kind === 'handle') ? room * 0.6 : 0;
+  const { transparent, carrierShows } = TRANSFERS[job.transfer];
   const ink = unlessTooMuch(
     () => inkRegion(face, job),
     () => face.region,
@@ -179,17 +180,28 @@ function SeenStage({ selection, previews }: StageParts) {
         <path d={pathData(ink)} clipRule="evenodd" />
       </clipPath>
       <FaceDrawing face={face} colour={job.blank.substrate.colour} labelled />
-      {TRANSFERS[job.transfer].carrierShows && (
+      {carrierShows && (
         <path d={pathData(carrierOn(face, plan))} fill="#ffffff" pointerEvents="none" />
       )}
+      {/* one print: what covers hides the blank, and dye is tinted by it all together */}
+      <g style={{ mixBlendMode: transparent ? 'multiply' : 'normal' }}>
+        {onFace.map((item) => (
+          <PlacedInk
+            key={item.placement.id}
+            item={item}
+            href={previews.get(item.art.sha256)}
+            trim={trim}
+            clip={clip}
+            selected={item.placement.id === selected?.placement.id}
+          />
+        ))}
+      </g>
       {onFace.map((item) => (
-        <PlacedPicture
+        <PlacedHandle
           key={item.placement.id}
           item={item}
           selection={selection}
-          href={previews.get(item.art.sha256)}
           trim={trim}
-          clip={clip}
           selected={item.placement.id === selected?.placement.id}
         />
       ))}

@@ -6,8 +6,6 @@ import { repeatBoxes, artMatrix } from '@/core/layout';
 import type { Box } from '@/core/geometry';
 import type { Placement } from '@/core/model';
 import { MM_PER_INCH } from '@/core/units';
-import { TRANSFERS } from '@/core/transfer';
-import { useJob } from '@/ui/job/JobProvider';
 import { Picture } from '@/ui/stage/PiecePicture';
 import { useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS } from '@/ui/theme';
@@ -15,14 +13,43 @@ import { useUnits } from '@/ui/units';
 import { snapped } from './snap';
 import { shifted, type OnFace, type Selection } from './useSelection';
 
-interface PictureProps {
+/** Boxes of a picture as it is placed and repeated over what is printed of its face (`trim`), face mm. */
+const boxesOf = ({ placement, box }: OnFace, trim: Box): Box[] =>
+  placement.repeat ? repeatBoxes(box, placement.repeat, trim) : [box];
+
+interface InkProps {
   item: OnFace;
-  selection: Selection;
   href: string | undefined;
-  /** Where a repeat reaches, face mm. */
   trim: Box;
   /** Id of the clip path of the ink's edge. */
   clip: string;
+  selected: boolean;
+}
+
+/** What a picture prints; of a chosen one, what its edge cuts off too, faintly. */
+export function PlacedInk({ item, href, trim, clip, selected }: InkProps) {
+  const { placement, box } = item;
+  const matrixOf = (each: Box) => artMatrix(each, placement.turns);
+  return (
+    <>
+      {selected && !placement.repeat && (
+        <g opacity={0.22}>
+          <Picture href={href} matrix={matrixOf(box)} />
+        </g>
+      )}
+      <g clipPath={`url(#${clip})`}>
+        {boxesOf(item, trim).map((each, i) => (
+          <Picture key={i} href={href} matrix={matrixOf(each)} />
+        ))}
+      </g>
+    </>
+  );
+}
+
+interface HandleProps {
+  item: OnFace;
+  selection: Selection;
+  trim: Box;
   selected: boolean;
 }
 
@@ -42,15 +69,12 @@ const ARROWS: Record<string, readonly [number, number]> = {
   ArrowDown: [0, 1],
 };
 
-/** One picture on the stage: drag it, or focus it and use the arrow keys. */
-export function PlacedPicture({ item, selection, href, trim, clip, selected }: PictureProps) {
+/** What one takes a picture by: drag it, or focus it and use the arrow keys. */
+export function PlacedHandle({ item, selection, trim, selected }: HandleProps) {
   const { placement, art, box, face } = item;
   const mmPerPx = useMmPerPx();
   const { length } = useUnits();
-  const { transparent } = TRANSFERS[useJob().job.transfer];
   const nudge = length === 'in' ? MM_PER_INCH / 16 : 1;
-  const matrixOf = (each: Box) => artMatrix(each, placement.turns);
-  const boxes = placement.repeat ? repeatBoxes(box, placement.repeat, trim) : [box];
 
   const bindDrag = useDrag(
     ({ movement: [mx, my], first, memo, altKey }) => {
@@ -89,16 +113,8 @@ export function PlacedPicture({ item, selection, href, trim, clip, selected }: P
       onKeyDown={onKeyDown}
       style={{ cursor: 'grab', touchAction: 'none' }}
     >
-      {selected && !placement.repeat && (
-        <g opacity={0.22}>
-          <Picture href={href} matrix={matrixOf(box)} />
-        </g>
-      )}
-      <g clipPath={`url(#${clip})`}>
-        {boxes.map((each, i) => (
-          <Picture key={i} href={href} matrix={matrixOf(each)} covers={!transparent} />
-        ))}
-      </g>
+      {placement.repeat &&
+        boxesOf(item, trim).map((each, i) => <rect key={i} {...each} fill="transparent" />)}
       <rect
         {...box}
         fill="transparent"

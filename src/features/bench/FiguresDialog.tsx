@@ -9,7 +9,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import type { OwnFigures } from '@/core/model';
 import type { FiguresClash } from '@/core/shelf';
-import { settingsLine } from '@/core/press';
+import { settingsLine } from '@/words';
 import { TRANSFERS } from '@/core/transfer';
 import { useUnits } from '@/ui/units';
 
@@ -24,7 +24,7 @@ export function FiguresDialog({ question }: { question: FiguresQuestion }) {
   const units = useUnits();
   const { clashes, answer } = question;
   const words = (figures: OwnFigures | null) =>
-    figures ? settingsLine({ ...figures, own: true }, units) : 'the usual figures';
+    figures ? settingsLine(figures, units) : 'the usual figures';
   return (
     <Dialog open onClose={() => answer(null)} maxWidth="sm" aria-labelledby="figures-title">
       <DialogTitle id="figures-title">Whose figures?</DialogTitle>

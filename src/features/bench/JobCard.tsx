@@ -6,7 +6,7 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { formatDistanceToNow } from 'date-fns';
 import NextLink from 'next/link';
-import { nextAction } from '@/core/job';
+import { nextAction } from '@/words';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { LEVELS } from '@/ui/level';

@@ -4,16 +4,16 @@ import { useCallback, useEffect, useState } from 'react';
 import { newJob, withArt, type JobHistory } from '@/core/job';
 import type { Blank, Job } from '@/core/model';
 import {
-  listDocuments,
-  listJobs,
-  listRecords,
-  listUnreadable,
+  latestFirst,
   loadJob,
+  ofKind,
   putArt,
+  recordsOf,
   removeRaw,
   restoreRaw,
   saveJob,
   storageProblem,
+  survey,
   type StoredJob,
   type Unreadable,
 } from '@/store';
@@ -40,20 +40,17 @@ export function useBenchJobs() {
   const [onBench, setOnBench] = useState<OnBench | null>(null);
 
   const refresh = useCallback(async () => {
-    const [stored, records, runs, unreadable] = await Promise.all([
-      listJobs(store),
-      listRecords(store),
-      listDocuments(store, 'run'),
-      listUnreadable(store),
-    ]);
-    const jobs = stored.map((each) => ({
+    const found = await survey(store);
+    const records = recordsOf(ofKind(found, 'record'));
+    const runs = ofKind(found, 'run');
+    const jobs = latestFirst(ofKind(found, 'job')).map((each) => ({
       stored: each,
       history: {
         run: runs.find(({ id }) => id === each.id)?.body ?? null,
         lastOutcome: records.find(({ jobId }) => jobId === each.id)?.outcome ?? null,
       },
     }));
-    setOnBench({ jobs, unreadable });
+    setOnBench({ jobs, unreadable: found.unreadable });
   }, [store]);
 
   const attempt = useCallback(
@@ -70,10 +67,12 @@ export function useBenchJobs() {
 
   useEffect(() => {
     const again = () =>
-      refresh().catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) }));
-    void again();
+      void refresh().catch((error: unknown) =>
+        notify({ tone: 'error', text: storageProblem(error) }),
+      );
+    again();
     window.addEventListener('focus', again);
-    const unhear = store.hear((_changes, elsewhere) => elsewhere && void again());
+    const unhear = store.hear((_changes, elsewhere) => elsewhere && again());
     return () => {
       window.removeEventListener('focus', again);
       unhear();

@@ -2,7 +2,7 @@
 
 import type { Face } from '@/core/blank';
 import { holeMiddleMm } from '@/core/blank';
-import { isCup } from '@/core/model';
+import { isCup } from '@/core/traits';
 import { formatLength } from '@/core/units';
 import { useJob } from '@/ui/job/JobProvider';
 import { DimensionLine } from '@/ui/stage/DimensionLine';

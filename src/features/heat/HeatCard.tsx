@@ -8,8 +8,11 @@ import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { HeatSettings, Pressure } from '@/core/model';
-import { figuresFor, runsText } from '@/core/press';
+import { NOTHING_OWN, type HeatSettings, type Pressure } from '@/core/model';
+import { figuresFor, RECIPES } from '@/core/press';
+import { formatRuns } from '@/core/units';
+import { areaLine, COOL_WORDS, schoolsLine, taskWords } from '@/words';
+import { useUnits } from '@/ui/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { DurationField, TemperatureField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
@@ -19,7 +22,7 @@ import { COLOURS } from '@/ui/theme';
 import { ItemFields } from './ItemFields';
 import { MachineFields } from './MachineFields';
 import { TransferFields } from './TransferFields';
-import { NOTHING_OWN, useHeatEdit } from './useHeatEdit';
+import { useHeatEdit } from './useHeatEdit';
 
 const PRESSURES: readonly Pressure[] = ['light', 'medium', 'firm'];
 
@@ -64,6 +67,7 @@ function Origin() {
 function Figures() {
   const { plan } = useJob();
   const { own } = useHeatEdit();
+  const { length } = useUnits();
   const { settings, timer, areaRule } = plan.press;
   return (
     <Section title="Figures">
@@ -87,7 +91,11 @@ function Figures() {
         value={settings.dwellS}
         min={1}
         max={7200}
-        helperText={timer.length > 1 ? `Timer: ${runsText(timer)}` : (areaRule ?? undefined)}
+        helperText={
+          timer.length > 1
+            ? `Timer: ${formatRuns(timer)}`
+            : (areaLine(areaRule, length) ?? undefined)
+        }
         onValue={(dwellS) => own({ dwellS }, 'dwell')}
       />
       {settings.pressure !== null && (
@@ -147,7 +155,11 @@ function Schools({ title, label, difference, value, names, cautious, onChoose }:
 export function HeatCard() {
   const { job, plan } = useJob();
   const { change } = useHeatEdit();
-  const { cool, schoolB } = plan.tools.recipe;
+  const units = useUnits();
+  const { recipe } = plan.tools;
+  const { cool, schoolB } = recipe;
+  const { handle } = plan.press.program;
+  const schoolA = RECIPES.find(({ id }) => id === recipe.id) ?? recipe;
   return (
     <Box>
       <NextStep to="press" label="Next: press" />
@@ -158,7 +170,7 @@ export function HeatCard() {
         <Schools
           title="Figures: two schools"
           label="School for the figures"
-          difference={schoolB.difference}
+          difference={schoolsLine(schoolA, schoolB, units)}
           value={job.heat.figureSchool}
           names={{ A: 'Cooler and short', B: 'Hotter and longer' }}
           cautious="Cooler and short is the more cautious one."
@@ -167,13 +179,16 @@ export function HeatCard() {
           }
         />
       )}
-      {cool.difference !== '' && (
+      {cool.difference !== null && (
         <Schools
           title="Cooling: two schools"
           label="Cooling school"
-          difference={cool.difference}
+          difference={COOL_WORDS[cool.difference]}
           value={job.heat.coolSchool}
-          names={{ A: cool.A.title, B: cool.B.title }}
+          names={{
+            A: taskWords(cool.A.does, handle).title,
+            B: taskWords(cool.B.does, handle).title,
+          }}
           cautious="Fully cold is the more cautious one."
           onChoose={(coolSchool) => change({ coolSchool })}
         />

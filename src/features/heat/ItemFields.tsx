@@ -11,6 +11,8 @@ import { canTake } from '@/core/press';
 import { TRANSFERS } from '@/core/transfer';
 import { useJob } from '@/ui/job/JobProvider';
 import { Section } from '@/ui/Section';
+import { useUnits } from '@/ui/units';
+import { resetLine } from '@/words';
 import { useHeatEdit } from './useHeatEdit';
 
 /** What else is true of this item: other transfers on it, finished dye, paper and pad. */
@@ -18,7 +20,8 @@ export function ItemFields() {
   const { job, plan } = useJob();
   const { change } = useHeatEdit();
   const { heat, transfer, blank } = job;
-  const { processes } = plan.press;
+  const units = useUnits();
+  const { passes, program } = plan.press;
   const others = TRANSFER_KINDS.filter((kind) => kind !== transfer && canTake(blank, kind));
   return (
     <Section title="This item">
@@ -63,12 +66,12 @@ export function ItemFields() {
           ))}
         </TextField>
       )}
-      {processes.length > 1 && (
+      {passes.length > 1 && (
         <ol style={{ margin: 0, paddingLeft: 22, fontSize: 15 }}>
-          {processes.map(({ transfer: kind, label, says }) => (
+          {passes.map(({ transfer: kind }, i) => (
             <li key={kind}>
               <Typography sx={{ fontSize: 15 }}>
-                <strong>{label}.</strong> {says}
+                <strong>{TRANSFERS[kind].label}.</strong> {resetLine(program, i, units)}
               </Typography>
             </li>
           ))}

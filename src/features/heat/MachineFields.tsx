@@ -4,21 +4,17 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { Machine } from '@/core/model';
+import { NOTHING_OWN, type Machine } from '@/core/model';
+import { freeName } from '@/core/shelf';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
+import { useUnits } from '@/ui/units';
+import { displayReasons, displayText } from '@/words';
 import { MachineTraits } from './MachineTraits';
-import { NOTHING_OWN, useHeatEdit } from './useHeatEdit';
-
-/** The name with the first number behind it that no other machine has. */
-function freeName(name: string, machines: readonly Machine[]): string {
-  const taken = new Set(machines.map((each) => each.name));
-  const base = name.replace(/ \d+$/, '');
-  for (let nth = 2; ; nth++) if (!taken.has(`${base} ${nth}`)) return `${base} ${nth}`;
-}
+import { useHeatEdit } from './useHeatEdit';
 
 /** The heat source, and what must be known of it; changes are kept on the shelf for every job. */
 export function MachineFields() {
@@ -26,7 +22,9 @@ export function MachineFields() {
   const { shelf, addToShelf } = useBench();
   const { change } = useHeatEdit();
   const { machine } = plan.tools;
+  const units = useUnits();
   const { display } = plan.press;
+  const why = display ? displayReasons(display, units) : [];
   const learn = (part: Partial<Machine>) =>
     void addToShelf({ machines: [{ ...machine, ...part, origin: 'own setting' }] });
   /** A second machine of the same kind, with a name of its own to be told apart by. */
@@ -50,9 +48,9 @@ export function MachineFields() {
           </MenuItem>
         ))}
       </TextField>
-      {display && display.why.length > 0 && (
+      {display && why.length > 0 && (
         <Typography sx={{ fontSize: 15 }}>
-          Set it to <strong>{display.text}</strong>. {display.why.join(' ')}
+          Set it to <strong>{displayText(display)}</strong>. {why.join(' ')}
         </Typography>
       )}
       <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>

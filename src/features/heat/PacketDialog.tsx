@@ -1,5 +1,6 @@
 'use client';
 
+import { NOTHING_OWN } from '@/core/model';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -27,7 +28,7 @@ import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { NOTHING_OWN, useHeatEdit } from './useHeatEdit';
+import { useHeatEdit } from './useHeatEdit';
 
 /** Words of the text before and after a fact, so that it is recognised. */
 const AROUND = 28;

@@ -7,16 +7,9 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import type { Face } from '@/core/blank';
 import { pathData } from '@/core/geometry';
-import { pressCard } from '@/core/jig';
-import {
-  displayLine,
-  rowsLine,
-  runsText,
-  settingsLine,
-  type PlateRows,
-  type PressStep,
-} from '@/core/press';
-import { formatDuration, formatTemperature } from '@/core/units';
+import type { Operation } from '@/core/model';
+import type { PlateRows } from '@/core/press';
+import { formatDuration, formatRuns, formatTemperature } from '@/core/units';
 import { download, fileName } from '@/ui/files';
 import { useJob } from '@/ui/job/JobProvider';
 import { LayerStack } from '@/ui/LayerStack';
@@ -24,21 +17,35 @@ import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { textHeightOn } from '@/files/pdf/page';
+import {
+  CARE_WORDS,
+  CAUTION_WORDS,
+  displayLine,
+  operationWords,
+  pressCard,
+  RECIPE_WORDS,
+  roundsLine,
+  rowsLine,
+  settingsLine,
+  tapingWords,
+} from '@/words';
 import { drawingPdfTask } from '@/workers';
 
-function figureOf(step: PressStep, unit: Parameters<typeof formatTemperature>[1]): string {
+function figureOf(step: Operation, unit: Parameters<typeof formatTemperature>[1]): string {
   return [
     step.temperatureC === null ? null : formatTemperature(step.temperatureC, unit),
-    step.durationS === null ? null : formatDuration(step.durationS),
+    step.countedS === null ? null : formatDuration(step.countedS),
     step.pressure,
   ]
     .filter(Boolean)
     .join(' · ');
 }
 
-function Step({ step, number }: { step: PressStep; number: number }) {
-  const { temperature } = useUnits();
-  const hot = step.kind === 'press' || step.kind === 'heat-up';
+function Step({ step, number }: { step: Operation; number: number }) {
+  const { plan } = useJob();
+  const units = useUnits();
+  const { title, detail } = operationWords(step, plan.press.program, units);
+  const hot = step.kind === 'press' || step.kind === 'warm-up';
   return (
     <Box
       component="li"
@@ -60,8 +67,8 @@ function Step({ step, number }: { step: PressStep; number: number }) {
         {number}
       </Box>
       <Box>
-        <Typography sx={{ fontWeight: 700 }}>{step.title}</Typography>
-        <Typography sx={{ fontSize: 15 }}>{step.detail}</Typography>
+        <Typography sx={{ fontWeight: 700 }}>{title}</Typography>
+        <Typography sx={{ fontSize: 15 }}>{detail}</Typography>
       </Box>
       <Box
         sx={{
@@ -71,7 +78,7 @@ function Step({ step, number }: { step: PressStep; number: number }) {
           color: hot ? COLOURS.ember : COLOURS.graphite,
         }}
       >
-        {figureOf(step, temperature)}
+        {figureOf(step, units.temperature)}
       </Box>
     </Box>
   );
@@ -102,7 +109,7 @@ function SavePdf() {
   async function save() {
     const drawing = pressCard({
       ...{ job, units, press: plan.press },
-      ...{ machine: machine.name, cautions: recipe.cautions },
+      ...{ machine: machine.name, recipe },
       pageHeightMm: textHeightOn(paper),
     });
     const pdf = await task.run((onProgress) => drawingPdfTask(drawing, paper, onProgress));
@@ -152,14 +159,15 @@ function Rows({ rows, face, says }: { rows: PlateRows; face: Face; says: string 
 /** What the machine is set to, where that is not simply the figure above. */
 function Settings() {
   const { plan } = useJob();
-  const { length } = useUnits();
-  const { display, timer, atOnce, rounds } = plan.press;
-  const setTo = displayLine(display);
-  const together = rowsLine(atOnce, length);
+  const units = useUnits();
+  const { display, timer, atOnce } = plan.press;
+  const setTo = displayLine(display, units);
+  const together = rowsLine(atOnce, units.length);
+  const rounds = roundsLine(plan.press.rounds);
   const [face] = plan.faces;
   const lines = [
     ...(setTo ? [setTo] : []),
-    ...(timer.length > 1 ? [`Timer: ${runsText(timer)} without opening.`] : []),
+    ...(timer.length > 1 ? [`Timer: ${formatRuns(timer)} without opening.`] : []),
     ...(together ? [together] : []),
     ...(rounds ? [rounds] : []),
   ];
@@ -182,6 +190,9 @@ export function PressCard() {
   const { plan } = useJob();
   const units = useUnits();
   const { recipe, machine } = plan.tools;
+  const { program, passes, taping, care } = plan.press;
+  const words = RECIPE_WORDS[recipe.id];
+  const own = passes.findIndex((pass) => pass.recipe === recipe);
   return (
     <Box
       sx={{ flex: 1, overflowY: 'auto', p: 3 }}
@@ -195,7 +206,7 @@ export function PressCard() {
       >
         <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
           <Typography sx={{ color: COLOURS.graphite }}>
-            {machine.name}: {recipe.name.toLowerCase()}
+            {machine.name}: {words.name.toLowerCase()}
           </Typography>
           <SavePdf />
         </Box>
@@ -206,7 +217,7 @@ export function PressCard() {
           {settingsLine(plan.press.settings, units)}
         </Typography>
         <Typography sx={{ fontSize: 14, color: COLOURS.graphite, mb: 2 }}>
-          Pressure: {recipe.pressureNote}. Figures:{' '}
+          Pressure: {words.pressure}. Figures:{' '}
           {plan.press.settings.own ? 'your own' : recipe.origin}.
         </Typography>
         <Settings />
@@ -215,7 +226,7 @@ export function PressCard() {
             <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
               Stack, from outside in
             </Typography>
-            <LayerStack layers={plan.press.layers} />
+            <LayerStack layers={program.layUps[own] ?? []} program={program} />
           </Box>
           <Box>
             <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
@@ -226,7 +237,7 @@ export function PressCard() {
               sx={{ m: 0, pl: 2.5, fontSize: 15, color: COLOURS.saffron, '& li': { mb: 0.5 } }}
             >
               {recipe.cautions.map((caution) => (
-                <li key={caution}>{caution}</li>
+                <li key={caution}>{CAUTION_WORDS[caution]}</li>
               ))}
             </Box>
           </Box>
@@ -235,13 +246,13 @@ export function PressCard() {
           In this order
         </Typography>
         <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-          {plan.press.steps.map((step, i) => (
+          {program.operations.map((step, i) => (
             <Step key={step.id} step={step} number={i + 1} />
           ))}
         </Box>
-        <Lines title="Taping" lines={plan.press.taping} />
-        <Lines title="It is done when" lines={[recipe.doneness]} />
-        <Lines title="For the one who gets it" lines={plan.press.care} />
+        <Lines title="Taping" lines={taping.map((each) => tapingWords(each, units.length))} />
+        <Lines title="It is done when" lines={[words.done]} />
+        <Lines title="For the one who gets it" lines={care.map((each) => CARE_WORDS[each])} />
       </Paper>
     </Box>
   );

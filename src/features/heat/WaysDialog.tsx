@@ -18,11 +18,13 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
+import { settingsLine } from '@/words';
 import { useHeatEdit } from './useHeatEdit';
 
 const HEADS = ['Way', 'Sheets', 'Cost of a sheet', 'Press', 'White', 'Feel', 'How long it lasts'];
 
 function WayRow({ way, taken, onTake }: { way: Way; taken: boolean; onTake: () => void }) {
+  const units = useUnits();
   const stopped = way.stops.length > 0;
   return (
     <>
@@ -41,7 +43,7 @@ function WayRow({ way, taken, onTake }: { way: Way; taken: boolean; onTake: () =
         </TableCell>
         <TableCell sx={{ fontFamily: FONTS.figure }}>{way.sheets}</TableCell>
         <TableCell>{way.cost}</TableCell>
-        <TableCell sx={{ fontFamily: FONTS.figure }}>{way.heat}</TableCell>
+        <TableCell sx={{ fontFamily: FONTS.figure }}>{settingsLine(way.settings, units)}</TableCell>
         <TableCell>{way.white}</TableCell>
         <TableCell>{way.feel}</TableCell>
         <TableCell>{way.durability}</TableCell>

@@ -5,12 +5,6 @@ import { withTransfer } from '@/core/shelf';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 
-export const NOTHING_OWN: HeatSettings['own'] = {
-  temperatureC: null,
-  dwellS: null,
-  pressure: null,
-};
-
 /** Changes to a job's heat, each one step to undo. */
 export function useHeatEdit() {
   const { edit } = useJob();

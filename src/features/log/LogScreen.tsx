@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
-import { logLesson } from '@/core/log';
+import { logLesson } from '@/words';
 import type { PressRecord } from '@/core/model';
 import { listRecords, storageProblem } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import { DataGrid, type GridColDef } from '@mui/x-data-grid';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
+import { exportedName } from '@/files/exported';
 import { FAULTS, type PressRecord } from '@/core/model';
 import { formatDuration, formatTemperature, type UnitStyle } from '@/core/units';
 import { useNonce } from '@/ui/nonce';
@@ -86,7 +87,7 @@ export function LogTable({
         {...(nonce ? { nonce } : {})}
         slotProps={{
           toolbar: {
-            csvOptions: { fileName: 'lucky-sheet-log', utf8WithBom: true, escapeFormulas: true },
+            csvOptions: { fileName: exportedName('log'), utf8WithBom: true, escapeFormulas: true },
             printOptions: { disableToolbarButton: true },
           },
         }}

@@ -1,10 +1,11 @@
 'use client';
 
 import '@/ui/chartStyles';
-import Plotly from 'plotly.js';
+import Plotly, { type Layout } from 'plotly.js';
 import createPlotlyComponent from 'react-plotly.js/factory';
 import { useMemo } from 'react';
-import { settingWords, tally, type SettingTally } from '@/core/log';
+import { tally, type SettingTally } from '@/core/log';
+import { settingWords } from '@/words';
 import type { Outcome, PressRecord } from '@/core/model';
 import { celsiusToF, type UnitStyle } from '@/core/units';
 import { OUTCOMES } from '@/ui/OutcomeWord';
@@ -12,12 +13,11 @@ import { COLOURS, FONTS } from '@/ui/theme';
 
 const Plot = createPlotlyComponent(Plotly);
 
-/** Each outcome has a shape of its own, and stands beside the others of its setting, not on them. */
-const LOOKS: Record<Outcome, { symbol: string; shiftMin: number }> = {
-  good: { symbol: 'circle', shiftMin: 0 },
-  usable: { symbol: 'diamond', shiftMin: -0.4 },
-  spoiled: { symbol: 'square', shiftMin: 0.4 },
-};
+/** Each outcome has a shape of its own; seldom ones are drawn last, on the others. */
+const SYMBOLS: Record<Outcome, string> = { good: 'circle', usable: 'diamond', spoiled: 'square' };
+const DRAWN = ['good', 'usable', 'spoiled'] as const;
+/** Width of a count over its setting, px. */
+const COUNT_PX = 24;
 const TICK_STEP = 20;
 
 /** The temperature axis: round ticks, and a row below them for machines with a fixed program. */
@@ -35,7 +35,7 @@ function heatAxis(settings: readonly SettingTally[], units: UnitStyle) {
   const hasFixed = settings.some((s) => s.temperatureC === null);
   return {
     place: (c: number | null) => (c === null ? fixedRow : shown(c)),
-    range: [(hasFixed ? fixedRow : first) - 12, last + 12],
+    range: [(hasFixed ? fixedRow : first) - 12, last + 16],
     tickvals: [...(hasFixed ? [fixedRow] : []), ...ticks],
     ticktext: [
       ...(hasFixed ? ['fixed heat'] : []),
@@ -54,29 +54,47 @@ function traceOf(
   const seen = settings.filter(({ counts }) => counts[outcome] > 0);
   return {
     type: 'scatter' as const,
-    mode: 'text+markers' as const,
+    mode: 'markers' as const,
     name: word,
-    x: seen.map(({ dwellS }) => dwellS / 60 + LOOKS[outcome].shiftMin),
+    x: seen.map(({ dwellS }) => dwellS / 60),
     y: seen.map(({ temperatureC }) => place(temperatureC)),
-    text: seen.map(({ counts }) => String(counts[outcome])),
-    textfont: { color: '#ffffff', size: 13, family: FONTS.figure },
     hovertext: seen.map(
       (s) =>
         `${s.machineName}<br>${settingWords(s, units)}<br>${s.counts[outcome]} of ${s.total} ${word.toLowerCase()}`,
     ),
     hoverinfo: 'text' as const,
     marker: {
-      symbol: LOOKS[outcome].symbol,
+      symbol: SYMBOLS[outcome],
       color: colour,
       opacity: 1,
-      size: seen.map(({ counts }) => 20 + 3 * counts[outcome]),
+      size: 11,
       line: { color: '#ffffff', width: 1 },
     },
     cliponaxis: false,
   };
 }
 
-/** Outcome over time and temperature: one mark a setting and outcome, with how often. */
+/** How often each outcome was had, side by side over the setting's own place. */
+const countsOver = (
+  setting: SettingTally,
+  place: (c: number | null) => number,
+): Partial<Layout['annotations'][number]>[] => {
+  const had = DRAWN.filter((outcome) => setting.counts[outcome] > 0);
+  return had.map((outcome, i) => ({
+    x: setting.dwellS / 60,
+    y: place(setting.temperatureC),
+    xshift: (i - (had.length - 1) / 2) * COUNT_PX,
+    yshift: 20,
+    showarrow: false,
+    text: String(setting.counts[outcome]),
+    font: { color: '#ffffff', size: 13, family: FONTS.figure },
+    bgcolor: OUTCOMES[outcome].colour,
+    width: COUNT_PX - 6,
+    borderpad: 1,
+  }));
+};
+
+/** Outcome over time and temperature: one mark a setting, over it how often each outcome was had. */
 export function OutcomeChart({
   records,
   units,
@@ -88,7 +106,7 @@ export function OutcomeChart({
     const settings = tally(records);
     const { place, ...axis } = heatAxis(settings, units);
     return {
-      data: (['good', 'usable', 'spoiled'] as const).map((o) => traceOf(o, settings, place, units)),
+      data: DRAWN.map((o) => traceOf(o, settings, place, units)),
       layout: {
         margin: { l: 90, r: 20, t: 36, b: 50 },
         paper_bgcolor: COLOURS.paper,
@@ -100,6 +118,7 @@ export function OutcomeChart({
           zeroline: false,
           rangemode: 'tozero' as const,
         },
+        annotations: settings.flatMap((setting) => countsOver(setting, place)),
         yaxis: { gridcolor: COLOURS.hairline, zeroline: false, ...axis },
         legend: { orientation: 'h' as const, x: 0, y: 1.18, itemclick: false as const },
       },

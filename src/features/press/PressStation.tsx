@@ -6,10 +6,11 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
-import { settingsLine } from '@/core/press';
+import { doneCount } from '@/core/press';
 import { useJob } from '@/ui/job/JobProvider';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
+import { settingsLine } from '@/words';
 import { NIGHT } from './night';
 import { StepView } from './StepView';
 import { usePressing, type Pressing } from './usePressing';
@@ -43,7 +44,9 @@ function Header({ pressing }: { pressing: Pressing }) {
   const { job, plan, pathTo } = useJob();
   const units = useUnits();
   const { run, heard, touch } = pressing;
-  const at = run ? Math.min(run.stepIndex + 1, plan.press.steps.length) : 0;
+  const { operations, passes } = run?.program ?? plan.press.program;
+  const at = run ? Math.min(doneCount(run) + 1, operations.length) : 0;
+  const pass = passes.find(({ transfer }) => transfer === job.transfer);
   return (
     <Box
       component="header"
@@ -54,7 +57,9 @@ function Header({ pressing }: { pressing: Pressing }) {
       </Button>
       <Typography sx={{ flex: 1, fontSize: 18 }}>
         {job.name} ·{' '}
-        <span style={{ fontFamily: FONTS.figure }}>{settingsLine(plan.press.settings, units)}</span>
+        <span style={{ fontFamily: FONTS.figure }}>
+          {settingsLine(pass?.settings ?? plan.press.settings, units)}
+        </span>
       </Typography>
       {run && !heard && (
         <Button color="inherit" variant="outlined" onClick={touch}>
@@ -63,9 +68,27 @@ function Header({ pressing }: { pressing: Pressing }) {
       )}
       {run && (
         <Typography sx={{ fontFamily: FONTS.figure, fontSize: 18 }}>
-          {at} / {plan.press.steps.length}
+          {at} / {operations.length}
         </Typography>
       )}
+    </Box>
+  );
+}
+
+/** The job was changed while it is pressed: what was begun stays as it was, and can be begun anew. */
+function Outdated({ pressing }: { pressing: Pressing }) {
+  if (!pressing.outdated) return null;
+  return (
+    <Box
+      role="status"
+      sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', color: NIGHT.saffron }}
+    >
+      <Typography sx={{ flex: 1, fontSize: 18, minWidth: 240 }}>
+        The job has changed since this was begun. These steps stay as they were.
+      </Typography>
+      <Button color="inherit" variant="outlined" onClick={pressing.startAgain}>
+        Start again by the job as it is
+      </Button>
     </Box>
   );
 }
@@ -75,7 +98,7 @@ function Footer({ pressing }: { pressing: Pressing }) {
   if (!run) return null;
   return (
     <Box sx={{ display: 'flex', gap: 1.5, justifyContent: 'center' }}>
-      {run.stepIndex > 0 && (
+      {doneCount(run) > 0 && (
         <Button color="inherit" onClick={back}>
           One step back
         </Button>
@@ -125,6 +148,7 @@ export function PressStation() {
       }}
     >
       <Header pressing={pressing} />
+      <Outdated pressing={pressing} />
       <Box sx={{ flex: 1, display: 'flex', flexDirection: 'column', justifyContent: 'center' }}>
         <StepView pressing={pressing} stops={stops} />
       </Box>

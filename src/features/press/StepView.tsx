@@ -4,12 +4,14 @@ import Box from '@mui/material/Box';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import type { Check } from '@/core/check';
-import type { Phase, PressStep } from '@/core/press';
+import type { CautionCode, Operation, Program } from '@/core/model';
+import type { Phase } from '@/core/press';
 import { formatClock, formatTemperature } from '@/core/units';
 import { useJob } from '@/ui/job/JobProvider';
 import { LayerStack } from '@/ui/LayerStack';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
+import { CAUTION_WORDS, operationWords } from '@/words';
 import { NIGHT } from './night';
 import type { Pressing } from './usePressing';
 
@@ -70,25 +72,27 @@ function Clock({ phase }: { phase: Phase }) {
   );
 }
 
-function Cautions({ cautions }: { cautions: readonly string[] }) {
+function Cautions({ cautions }: { cautions: readonly CautionCode[] }) {
   if (cautions.length === 0) return null;
   return (
     <Box component="ul" sx={{ m: 0, pl: 3, color: NIGHT.saffron, fontSize: { xs: 18, sm: 21 } }}>
       {cautions.map((caution) => (
-        <li key={caution}>{caution}</li>
+        <li key={caution}>{CAUTION_WORDS[caution]}</li>
       ))}
     </Box>
   );
 }
 
-function Step({ step, phase }: { step: PressStep; phase: Phase }) {
-  const { temperature } = useUnits();
+function Step({ step, program, phase }: { step: Operation; program: Program; phase: Phase }) {
+  const units = useUnits();
+  const { title, detail } = operationWords(step, program, units);
   const timed = phase.kind === 'counting' || phase.kind === 'over';
   const figures = [
-    step.temperatureC === null ? null : formatTemperature(step.temperatureC, temperature),
+    step.temperatureC === null ? null : formatTemperature(step.temperatureC, units.temperature),
     step.pressure && `${step.pressure} pressure`,
   ].filter(Boolean);
-  const showStack = step.layers.length > 0 && !timed;
+  const layers = step.layUp === null ? [] : (program.layUps[step.layUp] ?? []);
+  const showStack = layers.length > 0 && !timed;
   // beside the clock, so that the big button hides no caution
   const columns = showStack ? '1.2fr 1fr' : step.cautions.length > 0 ? '2fr 1fr' : '1fr';
   return (
@@ -102,7 +106,7 @@ function Step({ step, phase }: { step: PressStep; phase: Phase }) {
     >
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
         <Typography component="h1" sx={titleSx}>
-          {step.title}
+          {title}
         </Typography>
         {figures.length > 0 && (
           <Typography
@@ -116,11 +120,11 @@ function Step({ step, phase }: { step: PressStep; phase: Phase }) {
             {figures.join(' · ')}
           </Typography>
         )}
-        {!timed && <Typography sx={detailSx}>{step.detail}</Typography>}
+        {!timed && <Typography sx={detailSx}>{detail}</Typography>}
         <Clock phase={phase} />
       </Box>
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3 }}>
-        {showStack && <LayerStack layers={step.layers} large />}
+        {showStack && <LayerStack layers={layers} program={program} large />}
         <Cautions cautions={step.cautions} />
       </Box>
     </Box>
@@ -141,8 +145,8 @@ function Opening({ stops }: { stops: readonly Check[] }) {
       ))}
       {stops.length === 0 && (
         <Typography sx={detailSx}>
-          {plan.press.steps.length} steps, one at a time. The clock goes on if you close this page
-          or the screen sleeps.
+          {plan.press.program.operations.length} steps, one at a time. The clock goes on if you
+          close this page or the screen sleeps.
         </Typography>
       )}
       <Cautions cautions={plan.tools.recipe.cautions} />
@@ -152,8 +156,8 @@ function Opening({ stops }: { stops: readonly Check[] }) {
 
 /** The step at hand, as large as the screen allows. */
 export function StepView({ pressing, stops }: { pressing: Pressing; stops: readonly Check[] }) {
-  const { step, phase } = pressing;
-  if (!phase) return <Opening stops={stops} />;
+  const { run, step, phase } = pressing;
+  if (!phase || !run) return <Opening stops={stops} />;
   if (!step || phase.kind === 'finished') {
     return (
       <Box>
@@ -166,5 +170,5 @@ export function StepView({ pressing, stops }: { pressing: Pressing; stops: reado
       </Box>
     );
   }
-  return <Step step={step} phase={phase} />;
+  return <Step step={step} program={run.program} phase={phase} />;
 }

@@ -1,20 +1,24 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { formatClock } from '@/core/units';
 import {
-  nextStep,
+  atHand,
+  begin,
+  end,
+  frozen,
+  goBack,
+  outdated,
   phaseOf,
-  previousStep,
-  startCountdown,
   startRun,
+  type FrozenRun,
   type Phase,
-  type PressStep,
 } from '@/core/press';
-import type { Run } from '@/core/model';
 import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
+import { useUnits } from '@/ui/units';
+import { operationWords } from '@/words';
 import { allowSound, setAlarm, soundAllowed } from './alarm';
 
 const TICK_MS = 250;
@@ -60,14 +64,10 @@ function useWakeLock(active: boolean): void {
 }
 
 /** Rings when the countdown ends, and puts the time left in the tab's title. */
-function useAttention(
-  run: Run | null,
-  phase: Phase | null,
-  step: PressStep | undefined,
-  heard: boolean,
-): void {
-  const from = run?.countdownFrom ?? null;
-  const durationS = step?.durationS ?? null;
+function useAttention(phase: Phase | null, words: string, heard: boolean): void {
+  const timed = phase?.kind === 'counting' || phase?.kind === 'over' ? phase : null;
+  const from = timed?.from ?? null;
+  const durationS = timed?.durationS ?? null;
   useEffect(() => {
     if (from === null || durationS === null || !heard) return;
     return setAlarm(() => durationS - (steadyNow() - Date.parse(from)) / 1000);
@@ -75,7 +75,7 @@ function useAttention(
 
   const title =
     phase?.kind === 'counting'
-      ? `${formatClock(phase.leftS)} ${step?.title ?? ''}`
+      ? `${formatClock(phase.leftS)} ${words}`
       : phase?.kind === 'over'
         ? 'Time is up'
         : 'Lucky Sheet';
@@ -90,33 +90,45 @@ function useAttention(
 /** The pressing under way and what the big button does. */
 export function usePressing() {
   const { job, plan, history, setRun } = useJob();
+  const units = useUnits();
   const notify = useNotify();
   const now = useNow();
   const [heard, setHeard] = useState(soundAllowed);
-  const { run } = history;
-  const step = run ? plan.press.steps[run.stepIndex] : undefined;
-  const phase = run ? phaseOf(run, plan.press.steps, now) : null;
+  const { program } = plan.press;
+  const run = useMemo(() => history.run && frozen(history.run, program), [history.run, program]);
+  const step = run ? atHand(run) : undefined;
+  const phase = run ? phaseOf(run, now) : null;
   useWakeLock(run !== null);
-  useAttention(run, phase, step, heard);
+  useAttention(phase, run && step ? operationWords(step, run.program, units).title : '', heard);
 
   const touch = () => void allowSound().then(() => setHeard(soundAllowed()));
+  const change = (step: (run: FrozenRun, now: Date) => FrozenRun) =>
+    run && setRun(step(run, new Date(steadyNow())));
+  const start = () => setRun(startRun(job.id, program, new Date(steadyNow())));
 
   return {
-    run,
-    step,
-    phase,
-    heard,
-    touch,
+    ...{ run, step, phase, heard, touch },
+    /** Whether the job was changed since the run began, so that it would be pressed otherwise now. */
+    outdated: useMemo(() => run !== null && outdated(run, program), [run, program]),
     begin: () => {
       touch();
-      setRun(startRun(job.id, new Date(steadyNow())));
+      start();
+    },
+    /** Begins by the job as it is now; the run as it was can be gone back to. */
+    startAgain: () => {
+      start();
+      notify({
+        tone: 'info',
+        text: 'Begun again, by the job as it is now.',
+        action: { label: 'Go on with the other', run: () => setRun(run) },
+      });
     },
     count: () => {
       touch();
-      if (run) setRun(startCountdown(run, new Date(steadyNow())));
+      change(begin);
     },
-    next: () => run && setRun(nextStep(run)),
-    back: () => run && setRun(previousStep(run)),
+    next: () => change(end),
+    back: () => change(goBack),
     abandon: () => {
       setRun(null);
       notify({

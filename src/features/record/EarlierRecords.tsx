@@ -3,39 +3,76 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { format } from 'date-fns';
 import NextLink from 'next/link';
-import { FAULTS, type PressRecord } from '@/core/model';
-import { ownFigures, settingsLine } from '@/core/press';
+import type { PressRecord } from '@/core/model';
+import { ownFigures } from '@/core/press';
+import { removeRaw, restoreRaw, saveDocument, storageProblem, type Kept } from '@/store';
+import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
-import { OutcomeWord } from '@/ui/OutcomeWord';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
-import { useUnits } from '@/ui/units';
+import { EarlierRecord } from './EarlierRecord';
 
-/** What was written down about this job before. */
-export function EarlierRecords({ records }: { records: readonly PressRecord[] }) {
-  const { name, shelf, addToShelf } = useBench();
+interface RecordsProps {
+  records: readonly Kept<'record'>[];
+  onChanged: () => Promise<void>;
+  onCorrect: (record: Kept<'record'>) => void;
+}
+
+/** What can be done with what was written down, each told and with a way back. */
+function useRecordActions(onChanged: () => Promise<void>) {
+  const { store, shelf, addToShelf } = useBench();
   const { job } = useJob();
   const notify = useNotify();
-  const units = useUnits();
-  const figures = (record: PressRecord) => settingsLine({ ...record, own: true }, units);
 
-  async function adopt({ temperatureC, dwellS, pressure, machineName }: PressRecord) {
-    const machine = shelf.machines.find((each) => each.name === machineName);
+  const attempt = (work: () => Promise<unknown>) =>
+    void work()
+      .then(onChanged)
+      .catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) }));
+
+  const remove = ({ id }: Kept<'record'>) =>
+    attempt(async () => {
+      const raw = await removeRaw(store, { kind: 'record', id });
+      if (!raw) return;
+      const back = async () => {
+        if (!(await restoreRaw(store, raw)))
+          notify({ tone: 'warning', text: 'The entry was not put back: its place is taken.' });
+      };
+      notify({
+        tone: 'info',
+        text: 'The entry was deleted.',
+        action: { label: 'Undo', run: () => attempt(back) },
+      });
+    });
+
+  const addLater = ({ id, rev, body }: Kept<'record'>, text: string) =>
+    attempt(async () => {
+      const entry = { at: new Date(steadyNow()).toISOString(), text };
+      const later = { ...body, later: [...body.later, entry] };
+      const saved = await saveDocument(store, { kind: 'record', id, baseRev: rev, body: later });
+      if (saved.kind === 'conflict')
+        notify({
+          tone: 'warning',
+          text: `Another tab changed this entry, so “${text}” was not added: add it again.`,
+        });
+    });
+
+  async function adopt(record: PressRecord) {
+    const { temperatureC, dwellS, pressure, machineId, machineName } = record;
+    const machine = shelf.machines.find(({ id, name }) =>
+      machineId === null ? name === machineName : id === machineId,
+    );
     if (!machine) {
       const text = `“${machineName}” is no longer on the shelf; its figures hold on no other machine.`;
-      notify({ tone: 'error', text });
-      return;
+      return notify({ tone: 'error', text });
     }
     await addToShelf({
       figures: [
         ownFigures({
-          blankId: job.blank.id,
-          transfer: job.transfer,
-          machineId: machine.id,
+          ...{ blankId: job.blank.id, transfer: job.transfer, machineId: machine.id },
           ...{ temperatureC, dwellS, pressure },
           origin: 'own log',
         }),
@@ -43,10 +80,19 @@ export function EarlierRecords({ records }: { records: readonly PressRecord[] })
     });
     notify({
       tone: 'success',
-      text: `Kept for every job with “${job.blank.name}” on ${machineName}.`,
+      text: `Kept for every job with “${job.blank.name}” on ${machine.name}.`,
     });
   }
+  return { remove, addLater, adopt };
+}
 
+/** What was written down about this job before: to look at, put right, add to or take away. */
+export function EarlierRecords({ records, onChanged, onCorrect }: RecordsProps) {
+  const { name } = useBench();
+  const { remove, addLater, adopt } = useRecordActions(onChanged);
+  const photos = useArtPreviews(
+    records.flatMap(({ body }) => (body.photoSha256 ? [body.photoSha256] : [])),
+  );
   return (
     <Section title="Earlier pressings of this job">
       {records.length === 0 && (
@@ -56,24 +102,15 @@ export function EarlierRecords({ records }: { records: readonly PressRecord[] })
       )}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {records.map((record) => (
-          <Box component="li" key={record.id} sx={{ py: 0.75, fontSize: 15 }}>
-            <OutcomeWord outcome={record.outcome} /> ·{' '}
-            {format(new Date(record.at), 'd MMM yyyy, HH:mm')}
-            {record.outcome === 'good' && (
-              <Button
-                size="small"
-                onClick={() => void adopt(record)}
-                aria-label={`Press by these figures again, ${figures(record)}`}
-              >
-                Press by {figures(record)} again
-              </Button>
-            )}
-            {record.faults.length > 0 && (
-              <Box component="div" sx={{ fontSize: 14, color: COLOURS.graphite }}>
-                {record.faults.map((fault) => FAULTS[fault][0]).join(', ')}
-              </Box>
-            )}
-          </Box>
+          <EarlierRecord
+            key={record.id}
+            record={record.body}
+            photo={photos.get(record.body.photoSha256 ?? '')}
+            onAdopt={() => void adopt(record.body)}
+            onCorrect={() => onCorrect(record)}
+            onRemove={() => remove(record)}
+            onLater={(text) => addLater(record, text)}
+          />
         ))}
       </Box>
       <Button

@@ -7,18 +7,23 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import { format } from 'date-fns';
 import { useRef, useState } from 'react';
 import { recordOf } from '@/core/log';
-import { FAULT_IDS, FAULTS, type Fault, type Outcome } from '@/core/model';
-import { putArt, saveDocument, storageProblem } from '@/store';
+import { FAULT_IDS, FAULTS, type Fault, type Job, type Outcome } from '@/core/model';
+import type { JobPlan } from '@/core/plan';
+import { frozen } from '@/core/press';
+import { putArt, saveDocument, storageProblem, type Kept } from '@/store';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
 import { OUTCOMES } from '@/ui/OutcomeWord';
 import { COLOURS } from '@/ui/theme';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { takeInTask } from '@/workers';
+import { ItemOutcomes } from './ItemOutcomes';
 import { useDraft } from './useDraft';
 
 function FaultChips({
@@ -109,40 +114,66 @@ function Photo({ sha256, onPhoto }: PhotoProps) {
   );
 }
 
+/** What a batch is made for, a name or a size each; the blank's own size is called what it is. */
+const variantsOf = ({ blank }: Job, { pieces }: JobPlan): string[] => {
+  const own = 'size' in blank.form ? blank.form.size : blank.name;
+  return [...new Set(pieces.map(({ variant }) => variant || own))];
+};
+
+interface FormProps {
+  /** What was written down before and is put right; null writes down something new. */
+  corrected: Kept<'record'> | null;
+  onDone: () => Promise<void>;
+}
+
 /** What came out: result, faults, photo, note. A half-filled form survives a reload. */
-export function RecordForm({ onSaved }: { onSaved: () => Promise<void> }) {
+export function RecordForm({ corrected, onDone }: FormProps) {
   const { store } = useBench();
-  const { job, plan, setRun, refreshHistory } = useJob();
+  const { job, plan, history, setRun } = useJob();
   const notify = useNotify();
-  const { told, change, clear } = useDraft(job.id);
+  const { told, change, clear } = useDraft(job.id, corrected?.body ?? null);
   const [outcomeMissing, setOutcomeMissing] = useState(false);
+  const variants = variantsOf(job, plan);
 
   async function save() {
-    if (told.outcome === null) return setOutcomeMissing(true);
-    const { outcome, faults, note, photoSha256 } = told;
-    const record = recordOf(
-      crypto.randomUUID(),
-      job,
-      plan,
-      { outcome, faults, note, photoSha256 },
-      new Date(),
-    );
+    const { outcome, ...rest } = told;
+    if (outcome === null) return setOutcomeMissing(true);
+    const run = history.run && frozen(history.run, plan.press.program);
+    const body = corrected
+      ? { ...corrected.body, ...rest, outcome }
+      : recordOf(
+          crypto.randomUUID(),
+          { job, plan, run },
+          { ...rest, outcome },
+          new Date(steadyNow()),
+        );
     try {
-      await saveDocument(store, { kind: 'record', id: record.id, body: record, baseRev: 0 });
+      const baseRev = corrected?.rev ?? 0;
+      const saved = await saveDocument(store, { kind: 'record', id: body.id, body, baseRev });
+      if (saved.kind === 'conflict')
+        return notify({
+          tone: 'warning',
+          text: 'Another tab changed this entry; look at it again.',
+        });
     } catch (error) {
       return notify({ tone: 'error', text: storageProblem(error) });
     }
     clear();
-    setRun(null);
-    await Promise.all([refreshHistory(), onSaved()]);
-    notify({ tone: 'success', text: 'Written down. It is in the log.' });
+    if (!corrected) setRun(null);
+    await onDone();
+    notify({
+      tone: 'success',
+      text: corrected ? 'Put right in the log.' : 'Written down. It is in the log.',
+    });
   }
 
   return (
     <Box sx={{ flex: 1, overflowY: 'auto', p: 3 }}>
       <Box sx={{ maxWidth: 760, mx: 'auto', display: 'flex', flexDirection: 'column', gap: 2.5 }}>
         <Typography variant="h1" component="h2">
-          How did it come out?
+          {corrected
+            ? `How it came out on ${format(new Date(corrected.body.at), 'd MMM yyyy, HH:mm')}`
+            : 'How did it come out?'}
         </Typography>
         <ToggleButtonGroup
           exclusive
@@ -186,6 +217,13 @@ export function RecordForm({ onSaved }: { onSaved: () => Promise<void> }) {
           }
         />
         <Causes faults={told.faults} />
+        {variants.length > 1 && (
+          <ItemOutcomes
+            variants={variants}
+            items={told.items}
+            onChange={(items) => change({ items })}
+          />
+        )}
         <TextField
           label="Note: what to change next time"
           multiline
@@ -197,6 +235,7 @@ export function RecordForm({ onSaved }: { onSaved: () => Promise<void> }) {
         <Box
           sx={{
             position: 'sticky',
+            zIndex: 2,
             bottom: -24,
             mx: -3,
             px: 3,
@@ -206,8 +245,13 @@ export function RecordForm({ onSaved }: { onSaved: () => Promise<void> }) {
           }}
         >
           <Button variant="contained" size="large" onClick={() => void save()}>
-            Write it down
+            {corrected ? 'Put it right' : 'Write it down'}
           </Button>
+          {corrected && (
+            <Button size="large" onClick={() => void onDone()}>
+              Leave it as it was
+            </Button>
+          )}
         </Box>
       </Box>
     </Box>

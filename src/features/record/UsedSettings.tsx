@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { settingsLine } from '@/core/press';
+import { settingsLine } from '@/words';
 import { useJob } from '@/ui/job/JobProvider';
 import { Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
@@ -17,13 +17,15 @@ const MIRRORED_BY = {
 
 /** The settings that go into the record by themselves. */
 export function UsedSettings() {
-  const { job, plan } = useJob();
+  const { job, plan, history } = useJob();
   const units = useUnits();
   const { machine, paper, printer } = plan.tools;
+  // what was begun is what goes in, whatever the job says by now
+  const run = history.run?.program?.passes.find(({ transfer }) => transfer === job.transfer);
   const rows: readonly (readonly [string, string])[] = [
     ['Blank', job.blank.name],
-    ['Machine', machine.name],
-    ['Figures', settingsLine(plan.press.settings, units)],
+    ['Machine', run?.machineName ?? machine.name],
+    ['Figures', settingsLine(run?.settings ?? plan.press.settings, units)],
     ['Paper', paper.name],
     ['Printer', printer.name],
     ['Mirrored by', MIRRORED_BY[plan.mirror.by]],

@@ -2,7 +2,13 @@
 
 import { useState } from 'react';
 import { z } from 'zod';
-import { FAULT_IDS, outcomeSchema, sha256Schema } from '@/core/model';
+import {
+  FAULT_IDS,
+  itemOutcomeSchema,
+  outcomeSchema,
+  sha256Schema,
+  type PressRecord,
+} from '@/core/model';
 
 /** A record half told: no outcome chosen yet. */
 const draftSchema = z.object({
@@ -10,10 +16,11 @@ const draftSchema = z.object({
   faults: z.array(z.enum(FAULT_IDS)),
   note: z.string(),
   photoSha256: sha256Schema.nullable(),
+  items: z.array(itemOutcomeSchema).default([]),
 });
 type Draft = z.infer<typeof draftSchema>;
 
-const EMPTY: Draft = { outcome: null, faults: [], note: '', photoSha256: null };
+const EMPTY: Draft = { outcome: null, faults: [], note: '', photoSha256: null, items: [] };
 const keyOf = (jobId: string) => `lucky-sheet.record-draft.${jobId}`;
 
 function read(jobId: string): Draft {
@@ -32,12 +39,17 @@ function write(jobId: string, draft: Draft): void {
   }
 }
 
-/** The record form's contents, kept through a reload until it is written down. */
-export function useDraft(jobId: string) {
-  const [told, setTold] = useState<Draft>(() => read(jobId));
+/**
+ * The record form's contents. Those of a new record are kept through a reload until it is written down;
+ * those of one that is put right last as long as the form.
+ */
+export function useDraft(jobId: string, corrected: PressRecord | null) {
+  const [told, setTold] = useState<Draft>(() =>
+    corrected ? draftSchema.parse(corrected) : read(jobId),
+  );
   const set = (next: Draft) => {
     setTold(next);
-    write(jobId, next);
+    if (!corrected) write(jobId, next);
   };
   return {
     told,

@@ -9,6 +9,7 @@ import { useJob } from '@/ui/job/JobProvider';
 import { Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
 import type { Job } from '@/core/model';
+import { TRANSFERS } from '@/core/transfer';
 
 const WHO = { file: 'File', driver: 'Print dialog', printer: 'Printer' } as const;
 
@@ -71,8 +72,9 @@ export function MirrorLedger() {
           color: mirror.readsRight ? COLOURS.clover : COLOURS.ember,
         }}
       >
-        {mirror.flips === 1 ? 'Flipped once' : `Flipped ${mirror.flips} times`}; laid face to the
-        blank it {mirror.readsRight ? 'reads right.' : 'reads backwards.'}
+        {mirror.flips === 1 ? 'Flipped once' : `Flipped ${mirror.flips} times`}; laid{' '}
+        {TRANSFERS[job.transfer].imageSide === 'face up' ? 'face up on' : 'face to'} the blank it{' '}
+        {mirror.readsRight ? 'reads right.' : 'reads backwards.'}
       </Typography>
     </Section>
   );

@@ -30,10 +30,12 @@ import { TrialDialog } from './TrialDialog';
 /** What is done with a sheet that no printer takes; null where it is printed. */
 function notPrinted(transfer: TransferKind, readyMade: boolean): string | null {
   const files = 'the file of each sheet, under “For cutting and pen”';
-  if (transfer === 'dye-pens')
+  const { made } = TRANSFERS[transfer];
+  if (made === 'drawn with pens')
     return `Pens on plain copy paper: plot it by ${files}, or draw over its lines by hand. It is mirrored. Recap the pens at once.`;
   if (!readyMade) return null;
-  const what = transfer === 'vinyl' ? 'Vinyl is not printed.' : 'This sheet is printed already.';
+  const what =
+    made === 'cut from one colour' ? 'Vinyl is not printed.' : 'This sheet is printed already.';
   return `${what} Cut it by ${files}; the pieces are laid out on as few sheets as can be.`;
 }
 
@@ -83,7 +85,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const unprinted = notPrinted(job.transfer, plan.tools.paper.preprinted);
   if (unprinted)
     return (
-      <Section title={job.transfer === 'dye-pens' ? 'Draw' : 'Cut'}>
+      <Section title={TRANSFERS[job.transfer].made === 'drawn with pens' ? 'Draw' : 'Cut'}>
         <Typography sx={{ fontSize: 15 }}>{unprinted}</Typography>
         <Button size="small" onClick={() => void exportJob(store, job, shelf, task.run)}>
           Save the whole job as a file

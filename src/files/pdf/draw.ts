@@ -19,13 +19,10 @@ import {
 } from '@cantoo/pdf-lib';
 import { uprightMap } from '@/core/art';
 import {
-  applyAffine,
   chain,
   mapRegion,
-  mirrorIn,
   rectRing,
   scaling,
-  translation,
   type Affine,
   type Box,
   type Point,
@@ -33,16 +30,10 @@ import {
 } from '@/core/geometry';
 import type { Piece, PieceArt } from '@/core/layout';
 import type { Artwork } from '@/core/model';
-import type { CutGuide, Foot, Sheet, SheetItem } from '@/core/sheet';
+import type { Sheet, SheetDrawing, SheetItem, Stroke } from '@/core/sheet';
 
 /** ISO 32000-1 §8.3.2.3: the default user unit is 1/72 in. */
 export const POINTS_PER_MM = 72 / 25.4;
-
-const HAIRLINE_PT = 0.5;
-/** Width of the light line under a dark one that lies on ink. */
-const UNDER_PT = 1.6;
-/** Height of the short strokes that bound the check bar's stops, mm. */
-const STOP_MM = 2;
 
 /** Page mm with y down to points with y up. */
 export const toPoints = (pageHeightMm: number): Affine => [
@@ -115,76 +106,24 @@ export function drawBentPiece(
   drawClipped(page, sheet, item, piece.cut, square, name);
 }
 
-/** The strokes of a cut guide, page mm with y down. */
-const guidePath = (guide: CutGuide) =>
-  guide.kind !== 'line'
-    ? guide.lines.flatMap(({ from, to }) => pathOf([from, to], false))
-    : guide.rings.flatMap((ring) => pathOf(ring, true));
-
 /** Limits what follows to a box of the page, page mm. */
 const clipTo = (box: Box | null): PDFOperator[] =>
   box ? [...pathOf(rectRing(box), true), clipEvenOdd(), endPath()] : [];
 
-function strokeOnPage(
-  page: PDFPage,
-  sheet: Sheet,
-  path: PDFOperator[],
-  more: PDFOperator[] = [],
-  within: Box | null = null,
-) {
-  if (path.length === 0) return;
+/** Draws lines of a sheet, page mm with y down. */
+function drawStroke(page: PDFPage, sheet: Sheet, line: Stroke): void {
+  const { lines, closed, widthMm, grey, dashMm, within } = line;
   page.pushOperators(
     pushGraphicsState(),
     concatTransformationMatrix(...toPoints(sheet.heightMm)),
     ...clipTo(within),
-    setLineWidth(HAIRLINE_PT / POINTS_PER_MM),
-    setStrokingGrayscaleColor(0),
-    ...more,
-    ...path,
+    setLineWidth(widthMm),
+    setStrokingGrayscaleColor(grey),
+    ...(dashMm.length > 0 ? [setDashPattern([...dashMm], 0)] : []),
+    ...lines.flatMap((points) => pathOf(points, closed)),
     stroke(),
     popGraphicsState(),
   );
-}
-
-/** Cut guides and up arrows: everything round the pieces that is not on them. */
-export function drawMarks(page: PDFPage, sheet: Sheet): void {
-  const { cutGuides, up, corners } = sheet.marks;
-  for (const guide of cutGuides) {
-    // on ink a dark line needs a light one under it
-    if (guide.kind === 'strip' && guide.lines.length > 0)
-      strokeOnPage(page, sheet, guidePath(guide), [
-        setLineWidth(UNDER_PT / POINTS_PER_MM),
-        setStrokingGrayscaleColor(1),
-      ]);
-    strokeOnPage(page, sheet, guidePath(guide), [], guide.kind === 'line' ? guide.within : null);
-  }
-  const lines = [...up, ...corners];
-  if (lines.length > 0)
-    strokeOnPage(
-      page,
-      sheet,
-      lines.flatMap(({ from, to }) => pathOf([from, to], false)),
-    );
-}
-
-/** Width of outline marks, points: thick enough to see through paper on a light (common practice). */
-const OUTLINE_PT = 2;
-const FOLD_DASH_MM = [3, 2];
-
-/** Lines of the piece's own: where to fold, where the blank lies. */
-export function drawGuides(page: PDFPage, sheet: Sheet, item: SheetItem, piece: Piece): void {
-  for (const { kind, points, closed } of piece.guides) {
-    const onPage = points.map((point) => applyAffine(item.matrix, point));
-    strokeOnPage(
-      page,
-      sheet,
-      pathOf(onPage, closed),
-      kind === 'fold'
-        ? [setDashPattern(FOLD_DASH_MM, 0)]
-        : [setLineWidth(OUTLINE_PT / POINTS_PER_MM), setStrokingGrayscaleColor(0.45)],
-      item.tile && item.box,
-    );
-  }
 }
 
 /** Replaces what the standard fonts' WinAnsi encoding cannot write, so that no name stops a print. */
@@ -193,48 +132,32 @@ function writable(font: PDFFont, text: string): string {
   return Array.from(text, (sign) => (known.has(sign.codePointAt(0) ?? 0) ? sign : '?')).join('');
 }
 
-/** Draws the label and the check bar; flipped in the file when the page is flipped after it. */
-export function drawFoot(page: PDFPage, sheet: Sheet, foot: Foot, font: PDFFont): void {
-  const { box, bar } = foot;
-  const flip = foot.mirroredInFile
-    ? chain(translation(-box.x, 0), mirrorIn(box.width), translation(box.x, 0))
-    : chain();
-  const size = foot.textSizeMm * POINTS_PER_MM;
-  const spot = (x: number, y: number) => ({
-    x: x * POINTS_PER_MM,
-    y: (sheet.heightMm - y) * POINTS_PER_MM,
-  });
-  const [first, last] = [bar.stops[0], bar.stops.at(-1)];
+/** Draws everything on a sheet besides the art; words flipped where the page is flipped after the file. */
+export function drawDrawing(
+  page: PDFPage,
+  sheet: Sheet,
+  { strokes, texts, textFlip }: SheetDrawing,
+  font: PDFFont,
+): void {
+  strokes.forEach((each) => drawStroke(page, sheet, each));
+  if (texts.length === 0) return;
+  // the same flip, in points: letters are drawn by the font's own matrix with y up
+  const [a, , , , e] = textFlip;
   page.pushOperators(
     pushGraphicsState(),
-    concatTransformationMatrix(...chain(flip, toPoints(sheet.heightMm))),
-    setLineWidth(HAIRLINE_PT / POINTS_PER_MM),
-    setStrokingGrayscaleColor(0),
-    moveTo(bar.x + (first?.atMm ?? 0), bar.y),
-    lineTo(bar.x + (last?.atMm ?? 0), bar.y),
-    ...bar.stops.flatMap(({ atMm }) => [
-      moveTo(bar.x + atMm, bar.y - STOP_MM),
-      lineTo(bar.x + atMm, bar.y),
-    ]),
-    stroke(),
-    popGraphicsState(),
-    pushGraphicsState(),
-    // the same flip, in points: letters are drawn by the font's own matrix with y up
-    concatTransformationMatrix(
-      ...(foot.mirroredInFile ? mirrorIn((2 * box.x + box.width) * POINTS_PER_MM) : chain()),
-    ),
+    concatTransformationMatrix(a, 0, 0, 1, e * POINTS_PER_MM, 0),
   );
-  for (const { x, y, text } of foot.lines) {
+  for (const { x, y, text, sizeMm, align, widestMm } of texts) {
     const clean = writable(font, text);
-    const widest = (box.width - 2) * POINTS_PER_MM;
-    const shrink = Math.min(1, widest / font.widthOfTextAtSize(clean, size));
-    page.drawText(clean, { ...spot(x, y), size: size * shrink, font });
-  }
-  const stopSize = size * 0.85;
-  for (const { atMm, text, side } of bar.stops) {
-    const at = spot(bar.x + atMm, bar.y - 0.6);
-    const shift = side === 'left' ? -font.widthOfTextAtSize(text, stopSize) - 2 : 2;
-    page.drawText(text, { ...at, x: at.x + shift, size: stopSize, font });
+    const full = sizeMm * POINTS_PER_MM;
+    const wide = font.widthOfTextAtSize(clean, full);
+    const shrink = Math.min(1, (widestMm * POINTS_PER_MM) / wide);
+    page.drawText(clean, {
+      x: x * POINTS_PER_MM - (align === 'right' ? wide * shrink : 0),
+      y: (sheet.heightMm - y) * POINTS_PER_MM,
+      size: full * shrink,
+      font,
+    });
   }
   page.pushOperators(popGraphicsState());
 }

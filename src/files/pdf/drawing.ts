@@ -1,5 +1,6 @@
 import { PDFDocument, PrintScaling, StandardFonts, rgb } from '@cantoo/pdf-lib';
 import type { Drawing, Stroke } from '@/core/jig';
+import { exportedAs } from '../exported';
 import { POINTS_PER_MM } from './draw';
 import { BORDER_MM, pageForPiece, pageForText, type PaperSize } from './page';
 
@@ -26,6 +27,7 @@ const pathOf = (points: Drawing['lines'][number]['points'], closed: boolean): st
 export async function drawingToPdf(drawing: Drawing, paper: PaperSize): Promise<Uint8Array> {
   const doc = await PDFDocument.create();
   doc.setTitle(drawing.name);
+  doc.setSubject(exportedAs('drawing'));
   doc.setCreator('Lucky Sheet');
   doc.catalog.getOrCreateViewerPreferences().setPrintScaling(PrintScaling.None);
   const font = await doc.embedFont(StandardFonts.Helvetica);

@@ -12,8 +12,9 @@ import {
 import type { Piece } from '@/core/layout';
 import type { Artwork, Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
-import { correctionOf, type Sheet, type SheetItem } from '@/core/sheet';
-import { drawArt, drawBentPiece, drawFoot, drawGuides, drawMarks, POINTS_PER_MM } from './draw';
+import { correctionOf, drawingOf, type Sheet, type SheetItem } from '@/core/sheet';
+import { exportedAs } from '../exported';
+import { drawArt, drawBentPiece, drawDrawing, POINTS_PER_MM } from './draw';
 import { savedInParts } from './bulkStream';
 import { embedArt, embedPixels, type PixelTools } from './embed';
 import type { PackedPixels } from './pack';
@@ -90,7 +91,6 @@ function drawPiece(
     const name = onPage(placed.artSha256);
     if (art && name) drawArt(page, sheet, item, piece, placed, art, name);
   }
-  drawGuides(page, sheet, item, piece);
 }
 
 /** Loads the letters' widths ahead, so that the first PDF need not wait for them. */
@@ -109,6 +109,7 @@ export async function writeSheetsPdf(input: SheetsPdfInput): Promise<readonly Ui
   if (plan.sheets.length === 0) throw new Error('There is no sheet to print.');
   const doc = await PDFDocument.create();
   doc.setTitle(job.name);
+  doc.setSubject(exportedAs('sheets'));
   doc.setCreator('Lucky Sheet');
   doc.setProducer('Lucky Sheet');
   doc.catalog.getOrCreateViewerPreferences().setPrintScaling(PrintScaling.None);
@@ -128,8 +129,7 @@ export async function writeSheetsPdf(input: SheetsPdfInput): Promise<readonly Ui
       const piece = pieces.get(item.pieceId);
       if (piece) drawPiece(page, sheet, item, piece, images, job.arts);
     }
-    drawMarks(page, sheet);
-    if (sheet.marks.foot) drawFoot(page, sheet, sheet.marks.foot, font);
+    drawDrawing(page, sheet, drawingOf(sheet, plan.pieces), font);
     page.pushOperators(popGraphicsState());
   }
   const parts = await savedInParts(doc);

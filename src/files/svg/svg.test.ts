@@ -112,6 +112,7 @@ test('drawings go out in real units, a group for each kind of line, and come bac
   if (!nest) throw new Error('no nest');
   const svg = drawingToSvg({ ...nest, name: 'Nest <for> "it"' });
   expect(svg).toMatch(/^<svg [^>]*width="[\d.]+mm" height="[\d.]+mm"/);
+  expect(svg).toContain('<metadata>lucky-sheet-drawing, version 1</metadata>');
   expect(svg).toContain('<g id="cut"');
   expect(svg).not.toContain('<for>');
   const back = outlineFromSvg(svg);

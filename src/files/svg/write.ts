@@ -1,4 +1,5 @@
 import type { Drawing, Stroke } from '@/core/jig';
+import { exportedAs } from '../exported';
 
 /** Colours that cutting and plotting programs tell layers by; our own choice. */
 const COLOURS: Readonly<Record<Stroke, string>> = {
@@ -35,6 +36,6 @@ export function drawingToSvg(drawing: Drawing): string {
   );
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" width="${figure(w)}mm" height="${figure(h)}mm" viewBox="0 0 ${figure(w)} ${figure(h)}">` +
-    `<title>${escaped(drawing.name)}</title>${groups.join('')}${texts.join('')}</svg>`
+    `<title>${escaped(drawing.name)}</title><metadata>${exportedAs('drawing')}</metadata>${groups.join('')}${texts.join('')}</svg>`
   );
 }

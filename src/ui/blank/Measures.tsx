@@ -1,11 +1,12 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { convertForm, FORMS, measuringDoubt } from '@/core/blank';
-import { isCup, type FormKind } from '@/core/model';
+import type { FormKind, FormOf } from '@/core/model';
 import { Section } from '../Section';
 import { useUnits } from '../units';
 import { CupMeasures } from './CupMeasures';
@@ -16,21 +17,22 @@ import { useBlankEdit } from './BlankEditor';
 
 const KINDS = Object.keys(FORMS) as FormKind[];
 
+/** What is measured of each form. */
+const MEASURES: { readonly [K in FormKind]: (props: { form: FormOf<K> }) => ReactNode } = {
+  'straight-wrap': CupMeasures,
+  'tapered-wrap': CupMeasures,
+  panel: PanelMeasures,
+  disc: DiscMeasures,
+  outline: OutlineMeasures,
+  garment: GarmentMeasures,
+  socks: SockMeasures,
+};
+
 function FormFields() {
   const { form } = useBlankEdit().blank;
-  if (isCup(form)) return <CupMeasures form={form} />;
-  switch (form.kind) {
-    case 'panel':
-      return <PanelMeasures form={form} />;
-    case 'disc':
-      return <DiscMeasures form={form} />;
-    case 'outline':
-      return <OutlineMeasures form={form} />;
-    case 'garment':
-      return <GarmentMeasures form={form} />;
-    case 'socks':
-      return <SockMeasures form={form} />;
-  }
+  // the table guarantees that they belong together
+  const Fields = MEASURES[form.kind] as (props: { form: typeof form }) => ReactNode;
+  return <Fields form={form} />;
 }
 
 /** Asks back when a figure is unlikely, and takes the other reading at once. */

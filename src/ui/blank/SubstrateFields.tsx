@@ -7,7 +7,8 @@ import Slider from '@mui/material/Slider';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { isCloth, MATERIALS, type Substrate } from '@/core/model';
+import { MATERIALS, type Substrate } from '@/core/model';
+import { isCloth, MATERIAL_TRAITS } from '@/core/traits';
 import { fahrenheitToC } from '@/core/units';
 import { TemperatureField } from '../fields/QuantityField';
 import { Section } from '../Section';
@@ -36,18 +37,6 @@ const COATINGS: readonly (readonly [Substrate['coating'], string])[] = [
   ['none', 'No coating (from an ordinary shop)'],
   ['unknown', 'Not known'],
 ];
-
-/** Share of polyester each cloth starts with; null for hard things. */
-const START_SHARE: Readonly<Record<Substrate['material'], number | null>> = {
-  ceramic: null,
-  steel: null,
-  glass: null,
-  polymer: null,
-  hardboard: null,
-  polyester: 1,
-  cotton: 0,
-  blend: 0.5,
-};
 
 const swatch = (colour: string) => (
   <Box
@@ -162,7 +151,7 @@ export function SubstrateFields() {
         value={substrate.material}
         onChange={({ target }) => {
           const material = target.value as Substrate['material'];
-          change({ material, polyesterShare: START_SHARE[material] });
+          change({ material, polyesterShare: MATERIAL_TRAITS[material].polyesterShare });
         }}
       >
         {MATERIALS.map((material) => (

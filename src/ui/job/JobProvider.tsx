@@ -11,13 +11,8 @@ import {
   type ReactNode,
 } from 'react';
 import { STATIONS, type Fix, type Station } from '@/core/check';
-import {
-  limitMet,
-  nextAction,
-  stationStates,
-  type JobHistory,
-  type StationState,
-} from '@/core/job';
+import { limitMet, type JobHistory } from '@/core/job';
+import { nextAction, stationStates, type StationState } from '@/words';
 import type { Job, Run } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import {
@@ -145,7 +140,10 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   const jobId = session.jobStore.getState().job.id;
   const [lastOutcome, refreshHistory] = useLastOutcome(jobId);
   const [run, setRun] = useRun(jobId);
-  const history = useMemo(() => ({ run, lastOutcome }), [run, lastOutcome]);
+  const history = useMemo(
+    () => (run === undefined ? null : { run, lastOutcome }),
+    [run, lastOutcome],
+  );
 
   const edit = useCallback(
     (change: (job: Job) => Job, group = '') => {
@@ -173,7 +171,8 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
 
   const value = useMemo<OpenJob | null>(
     () =>
-      planned && {
+      planned &&
+      history && {
         ...planned,
         history,
         stations: stationStates(planned.job, planned.plan, history, units),

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import type { Station } from '@/core/check';
-import type { StationState } from '@/core/job';
+import type { StationState } from '@/words';
 import { LEVELS } from '../level';
 import { COLOURS, FONTS } from '../theme';
 import { useJob } from './JobProvider';

@@ -8,12 +8,12 @@ import { useNotify } from '../notify';
 
 /**
  * The pressing of a job that is under way, the same in every tab: what one tab does shows in the
- * others, and none begins over another's.
+ * others, and none begins over another's. Undefined until it is read.
  */
-export function useRun(jobId: string): [Run | null, (run: Run | null) => void] {
+export function useRun(jobId: string): [Run | null | undefined, (run: Run | null) => void] {
   const { store, keeper } = useBench();
   const notify = useNotify();
-  const [run, setRun] = useState<Run | null>(null);
+  const [run, setRun] = useState<Run | null>();
 
   useEffect(() => {
     let gone = false;
@@ -23,7 +23,8 @@ export function useRun(jobId: string): [Run | null, (run: Run | null) => void] {
       keeper.know('run', jobId, found?.ok ? found.kept.rev : 0);
       setRun(found?.ok ? found.kept.body : null);
     };
-    const again = () => void read().catch(() => undefined); // a run that cannot be read is none
+    // where storage fails it is said elsewhere; the job can be seen all the same
+    const again = () => void read().catch(() => !gone && setRun((known) => known ?? null));
     again();
     const mine = ({ kind, id }: { kind: string; id: string }) => kind === 'run' && id === jobId;
     const unhear = store.hear((changes, elsewhere) => elsewhere && changes.some(mine) && again());

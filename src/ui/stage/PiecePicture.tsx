@@ -8,16 +8,7 @@ import { useMmPerPx } from './TrueScale';
 import { useBentImage } from './useBentImage';
 
 /** A unit-square picture where a matrix (unit square → mm) puts it. */
-export function Picture({
-  href,
-  matrix,
-  covers = false,
-}: {
-  href: string | undefined;
-  matrix: readonly number[];
-  /** Whether it hides what is below it, as opaque paper does, and not tints it, as dye does. */
-  covers?: boolean;
-}) {
+export function Picture({ href, matrix }: { href: string | undefined; matrix: readonly number[] }) {
   if (!href) return null;
   return (
     <image
@@ -26,7 +17,6 @@ export function Picture({
       href={href}
       preserveAspectRatio="none"
       transform={`matrix(${matrix.join(' ')})`}
-      style={{ mixBlendMode: covers ? 'normal' : 'multiply' }}
     />
   );
 }

@@ -2,7 +2,8 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type * as THREE from 'three';
-import { isCup, type Blank, type TransferKind } from '@/core/model';
+import type { Blank, TransferKind } from '@/core/model';
+import { isCup } from '@/core/traits';
 import { TRANSFERS } from '@/core/transfer';
 import { midCircumferenceMm, wallOf } from '@/core/blank';
 import type { JobPlan } from '@/core/plan';

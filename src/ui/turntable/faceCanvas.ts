@@ -13,6 +13,38 @@ export type Images = ReadonlyMap<string, CanvasImageSource>;
 const densityOf = ({ widthMm, heightMm }: Face, longestPx: number): number =>
   Math.min(MAX_DENSITY, longestPx / Math.max(widthMm, heightMm, 1));
 
+/** A canvas to paint a face on in mm, with its brush. */
+function faceCanvas(face: Face, density: number) {
+  const canvas = new OffscreenCanvas(
+    Math.max(1, Math.round(face.widthMm * density)),
+    Math.max(1, Math.round(face.heightMm * density)),
+  );
+  const brush = canvas.getContext('2d');
+  brush?.scale(density, density);
+  return { canvas, brush };
+}
+
+/** Paints what the pieces print on a face, one picture over the other, with nothing below it. */
+function paintPrint(face: Face, pieces: readonly Piece[], images: Images, density: number) {
+  const { canvas, brush } = faceCanvas(face, density);
+  if (!brush) return canvas;
+  brush.imageSmoothingQuality = 'high';
+  for (const piece of pieces) {
+    for (const art of piece.arts) {
+      const slot = piece.slots[art.slot];
+      const image = images.get(art.artSha256);
+      if (slot?.faceId !== face.id || !image) continue;
+      const toFace = inverse(slot.toStrip);
+      brush.save();
+      brush.clip(new Path2D(pathData(mapRegion(toFace, slot.ink))), 'evenodd');
+      brush.transform(...chain(art.matrix, toFace));
+      brush.drawImage(image, 0, 0, 1, 1);
+      brush.restore();
+    }
+  }
+  return canvas;
+}
+
 /**
  * Paints a face of the finished thing from the pieces that will print: every picture where its piece has
  * it, cut off where the piece's ink ends. What is transparent is tinted by the blank; what covers hides
@@ -27,38 +59,16 @@ export function paintFace(
   { transparent, carrierShows }: Transfer,
 ): OffscreenCanvas {
   const density = densityOf(face, longestPx);
-  const canvas = new OffscreenCanvas(
-    Math.max(1, Math.round(face.widthMm * density)),
-    Math.max(1, Math.round(face.heightMm * density)),
-  );
-  const brush = canvas.getContext('2d');
+  const { canvas, brush } = faceCanvas(face, density);
   if (!brush) return canvas;
   brush.fillStyle = colour;
-  brush.fillRect(0, 0, canvas.width, canvas.height);
-  brush.imageSmoothingQuality = 'high';
-  for (const piece of carrierShows ? pieces : []) {
-    for (const slot of piece.slots.filter(({ faceId }) => faceId === face.id)) {
-      brush.save();
-      brush.scale(density, density);
-      brush.fillStyle = '#ffffff';
+  brush.fillRect(0, 0, face.widthMm, face.heightMm);
+  brush.fillStyle = '#ffffff';
+  for (const piece of carrierShows ? pieces : [])
+    for (const slot of piece.slots.filter(({ faceId }) => faceId === face.id))
       brush.fill(new Path2D(pathData(mapRegion(inverse(slot.toStrip), slot.ink))), 'evenodd');
-      brush.restore();
-    }
-  }
-  for (const piece of pieces) {
-    for (const art of piece.arts) {
-      const slot = piece.slots[art.slot];
-      const image = images.get(art.artSha256);
-      if (slot?.faceId !== face.id || !image) continue;
-      const toFace = inverse(slot.toStrip);
-      brush.save();
-      brush.scale(density, density);
-      brush.clip(new Path2D(pathData(mapRegion(toFace, slot.ink))), 'evenodd');
-      brush.transform(...chain(art.matrix, toFace));
-      brush.globalCompositeOperation = transparent ? 'multiply' : 'source-over';
-      brush.drawImage(image, 0, 0, 1, 1);
-      brush.restore();
-    }
-  }
+  const print = paintPrint(face, pieces, images, density);
+  brush.globalCompositeOperation = transparent ? 'multiply' : 'source-over';
+  brush.drawImage(print, 0, 0, face.widthMm, face.heightMm);
   return canvas;
 }

@@ -1,7 +1,8 @@
 import * as THREE from 'three';
 import { midCircumferenceMm, uprightHeightMm, wallOf, type Face } from '@/core/blank';
 import { subtract, type Region } from '@/core/geometry';
-import { isCloth, isCup, type Blank, type CupForm } from '@/core/model';
+import type { Blank, CupForm } from '@/core/model';
+import { isCloth, isCup } from '@/core/traits';
 
 /** A face and how it was painted. */
 export interface Painted {

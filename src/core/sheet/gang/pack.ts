@@ -130,12 +130,16 @@ function bestSpot(sheet: Sheet, item: PackItem, turn: boolean, score: Score): Sp
 const takesMore = ({ free }: Sheet, side: number): boolean =>
   free.some((room) => Math.min(room.width, room.height) >= side - HAIR);
 
-/** Packs items in the order given, each onto the first sheet that takes it. */
+/**
+ * Packs items in the order given, each onto the first sheet that takes it.
+ * @returns the sheets, and how many free rooms were looked at for it.
+ */
 function packInOrder(
   items: readonly PackItem[],
   rules: PackRules,
   score: Score,
-): Packed[][] | null {
+): { sheets: Packed[][]; looks: number } | null {
+  let looks = 0;
   const { gap } = rules;
   // every item brings its gap along; the last one of a row does not need it
   const whole: Box = { x: 0, y: 0, width: rules.width + gap, height: rules.height + gap };
@@ -147,6 +151,7 @@ function packInOrder(
     const padded = { id: item.id, width: item.width + gap, height: item.height + gap };
     let spot: Spot | null = null;
     for (const sheet of open) {
+      looks += sheet.free.length;
       spot = bestSpot(sheet, padded, rules.turn, score);
       if (spot) break;
     }
@@ -167,7 +172,7 @@ function packInOrder(
     sheet.packed.push({ id: item.id, box, turned });
     if (!takesMore(sheet, least)) open = open.filter((each) => each !== sheet);
   }
-  return sheets.map(({ packed }) => packed);
+  return { sheets: sheets.map(({ packed }) => packed), looks };
 }
 
 /** Sheets that cannot be gone below: all items' area over a sheet's. */
@@ -181,8 +186,8 @@ export const leastSheets = (items: readonly PackItem[], rules: PackRules): numbe
 const onLast = (sheets: readonly (readonly Packed[])[]): number =>
   (sheets.at(-1) ?? []).reduce((sum, { box }) => sum + area(box), 0);
 
-/** Work (items × tries) beyond which fewer ways are tried, so that a large batch stays quick. */
-const MOST_WORK = 3000;
+/** Free rooms looked at beyond which no further way is tried, so that a large batch stays quick. */
+const MOST_LOOKS = 300_000;
 
 /**
  * Packs rectangles on as few sheets as it can find: several orders and ways of choosing a place
@@ -195,14 +200,15 @@ export function pack(items: readonly PackItem[], rules: PackRules): Packed[][] |
   const alike = items.every((i) => i.width === items[0]?.width && i.height === items[0].height);
   const orders = alike ? ORDERS.slice(0, 1) : ORDERS;
   let best: Packed[][] | null = null;
-  let work = 0;
+  let looks = 0;
   for (const score of SCORES) {
     for (const measure of orders) {
-      if (best && work > MOST_WORK) return best;
-      work += items.length;
+      if (best && looks > MOST_LOOKS) return best;
       const sorted = [...items].sort((a, b) => measure(b) - measure(a));
-      const found = packInOrder(sorted, rules, score);
-      if (!found) return null;
+      const tried = packInOrder(sorted, rules, score);
+      if (!tried) return null;
+      const found = tried.sheets;
+      looks += tried.looks;
       const better =
         !best ||
         found.length < best.length ||

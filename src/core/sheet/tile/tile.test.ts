@@ -78,6 +78,18 @@ test('the cheapest seams are those that trying every place finds', () => {
   );
 });
 
+test('a seam lies in the middle of a quiet stretch, not on its rim', () => {
+  const busy = (from: number, to: number) =>
+    Array.from({ length: 101 }, (_, at) => (at >= from && at <= to ? 5 : 0));
+  const seam = (costs: number[]) =>
+    bestSeams({ lengthMm: 100, sheetMm: 90, beforeMm: 0, afterMm: 0 }, 2, { stepMm: 1, costs }, 5)
+      ?.atMm[0] ?? NaN;
+  const beside = seam(busy(38, 62));
+  expect(Math.min(Math.abs(beside - 19), Math.abs(beside - 81))).toBeLessThanOrEqual(1);
+  expect(seam(busy(0, 30))).toBeCloseTo(65, -0.5);
+  expect(seam(busy(101, 101))).toBe(50);
+});
+
 test('no fewer sheets would do, and no strip is a sliver', () => {
   const tiling = tilingOf(panel(24, 36));
   for (const { shown } of tiling.tiles) {

@@ -1,4 +1,4 @@
-import { areaWithin, bottom, right, type Box } from '../../geometry';
+import { areasBetween, bottom, right, type Box } from '../../geometry';
 import type { Piece } from '../../layout';
 import type { SheetChoices } from '../../model';
 import type { PieceCosts } from './seamCost';
@@ -106,6 +106,9 @@ const rowLetter = (row: number): string =>
     ? String.fromCharCode(65 + row)
     : `${rowLetter(Math.floor(row / 26) - 1)}${rowLetter(row % 26)}`;
 
+/** Less ink than this on a sheet is none, mm². */
+const LEAST_INK_MM2 = 0.5;
+
 /** The tiles between seams, laid row by row from the table's upper left; those without ink left out. */
 function tilesBetween(
   { piece, choices, mirrored }: TileInput,
@@ -113,7 +116,6 @@ function tilesBetween(
   xs: readonly number[],
   ys: readonly number[],
 ): Tile[] {
-  const inkIn = areaWithin(piece.cut);
   const [columns, rows] = [xs.length - 1, ys.length - 1];
   const seenColumn = (column: number) => (mirrored ? columns - 1 - column : column);
   const nameAt = (row: number, column: number) => `${rowLetter(row)}${column + 1}`;
@@ -122,8 +124,9 @@ function tilesBetween(
     const [x, y] = [xs[seen] ?? 0, ys[row] ?? 0];
     return { x, y, width: (xs[seen + 1] ?? x) - x, height: (ys[row + 1] ?? y) - y };
   };
+  const inkIn = areasBetween(piece.cut, xs, ys);
   const holdsInk = (row: number, column: number) =>
-    row >= 0 && row < rows && column >= 0 && column < columns && inkIn(shownAt(row, column)) > 0.5;
+    (inkIn[row]?.[seenColumn(column)] ?? 0) > LEAST_INK_MM2;
   const tiles: Tile[] = [];
   for (let row = 0; row < rows; row++) {
     for (let column = 0; column < columns; column++) {

@@ -1,16 +1,13 @@
-import type { Job } from '../model';
-import {
-  displayLine,
-  rowsLine,
-  runsText,
-  settingsLine,
-  wearOf,
-  type Layer,
-  type PressPlan,
-} from '../press';
-import { formatDuration, formatTemperature, type UnitStyle } from '../units';
-import { line, ringLines, type Drawing, type DrawingText } from './drawing';
-import { rectRing } from '../geometry';
+import { rectRing } from '@/core/geometry';
+import { line, ringLines, type Drawing, type DrawingText } from '@/core/jig';
+import type { Job, Layer, Program } from '@/core/model';
+import type { PressPlan, Recipe } from '@/core/press';
+import { formatDuration, formatRuns, formatTemperature, type UnitStyle } from '@/core/units';
+import { CARE_WORDS, tapingWords } from './advice';
+import { displayLine, roundsLine, rowsLine, settingsLine } from './figures';
+import { layerWords, wearWords } from './layers';
+import { operationWords } from './operations';
+import { CAUTION_WORDS, RECIPE_WORDS } from './recipes';
 
 const WIDTH_MM = 180;
 /** Room for the plate's footprints, mm. */
@@ -33,57 +30,64 @@ function wrapped(text: string, letters: number): string[] {
 }
 
 /** A layer in a breath: what it is, and how it comes out. */
-const layerWords = (layer: Layer): string => {
-  const more = [layer.note, wearOf(layer)].filter(Boolean).join('; ');
-  return more ? `${layer.name} (${more})` : layer.name;
-};
+function layerLine(layer: Layer, program: Program): string {
+  const { name, note } = layerWords(layer, program);
+  const more = [note, wearWords(layer)].filter(Boolean).join('; ');
+  return more ? `${name} (${more})` : name;
+}
 
 interface CardInput {
   readonly job: Job;
   readonly press: PressPlan;
   readonly machine: string;
-  readonly cautions: readonly string[];
+  readonly recipe: Recipe;
   readonly units: UnitStyle;
   /** How much of it goes on one page, mm. */
   readonly pageHeightMm: number;
 }
 
 /** The whole press plan as lines of text, headings marked. */
-function cardLines({ job, press, machine, cautions, units }: CardInput) {
+function cardLines({ job, press, machine, recipe, units }: CardInput) {
+  const { program } = press;
   const head = (text: string) => ({ text, big: true });
   const say = (text: string) => wrapped(text, LETTERS).map((each) => ({ text: each, big: false }));
-  const setTo = displayLine(press.display);
-  const together = rowsLine(press.atOnce, units.length);
+  const sayIf = (text: string | null) => (text === null ? [] : say(text));
   const sections = press.sides.flatMap(({ name, sections: each }) =>
     each.length > 1 ? [`${name}: ${each.length} placements of the plate.`] : [],
   );
-  const steps = press.steps.flatMap((step, i) => {
+  const steps = program.operations.flatMap((operation, i) => {
+    const { title, detail } = operationWords(operation, program, units);
     const figures = [
-      step.temperatureC === null ? '' : formatTemperature(step.temperatureC, units.temperature),
-      step.durationS === null ? '' : formatDuration(step.durationS),
-      step.pressure ?? '',
+      operation.temperatureC === null
+        ? ''
+        : formatTemperature(operation.temperatureC, units.temperature),
+      operation.countedS === null ? '' : formatDuration(operation.countedS),
+      operation.pressure ?? '',
     ].filter(Boolean);
-    return say(
-      `${i + 1}. ${step.title}${figures.length ? ` (${figures.join(', ')})` : ''}. ${step.detail}`,
-    );
+    return say(`${i + 1}. ${title}${figures.length ? ` (${figures.join(', ')})` : ''}. ${detail}`);
   });
+  const layers = program.layUps[press.passes.findIndex((pass) => pass.recipe === recipe)] ?? [];
   return [
     head(job.name),
     ...say(`${machine}: ${settingsLine(press.settings, units)}`),
-    ...(setTo ? say(setTo) : []),
-    ...(press.timer.length > 1 ? say(`Timer: ${runsText(press.timer)}, without opening.`) : []),
+    ...sayIf(displayLine(press.display, units)),
+    ...(press.timer.length > 1 ? say(`Timer: ${formatRuns(press.timer)}, without opening.`) : []),
     ...sections.flatMap(say),
-    ...(together ? say(together) : []),
-    ...(press.rounds ? say(press.rounds) : []),
-    ...say(`From the heat inwards: ${press.layers.map(layerWords).join(', ')}.`),
+    ...sayIf(rowsLine(press.atOnce, units.length)),
+    ...sayIf(roundsLine(press.rounds)),
+    ...say(
+      `From the heat inwards: ${layers.map((layer) => layerLine(layer, program)).join(', ')}.`,
+    ),
     head('Take care'),
-    ...cautions.flatMap(say),
+    ...recipe.cautions.flatMap((caution) => say(CAUTION_WORDS[caution])),
     head('Tape'),
-    ...press.taping.flatMap(say),
+    ...press.taping.flatMap((taping) => say(tapingWords(taping, units.length))),
     head('In this order'),
     ...steps,
+    head('It is done when'),
+    ...say(RECIPE_WORDS[recipe.id].done),
     head('For the one who gets it'),
-    ...press.care.flatMap(say),
+    ...press.care.flatMap((care) => say(CARE_WORDS[care])),
   ];
 }
 

@@ -4,11 +4,13 @@
  */
 import { artwork, jobOn, mugJob, shelf } from '@tests/support/jobs';
 import { jobFor, type Row } from '@tests/support/presses';
-import type { Job, Machine, TransferKind } from '../model';
-import { planJob } from '../plan';
-import { withTransfer } from '../shelf';
-import { celsiusToF, fahrenheitToC, inches, TRADE_UNITS } from '../units';
-import { dwellByArea, RECIPES, settingsLine, wearOf } from '.';
+import { worded } from '@tests/support/worded';
+import type { Job, Machine, TransferKind } from '@/core/model';
+import { planJob } from '@/core/plan';
+import { dwellByArea, RECIPES } from '@/core/press';
+import { withTransfer } from '@/core/shelf';
+import { celsiusToF, fahrenheitToC, inches, TRADE_UNITS } from '@/core/units';
+import { areaLine, MATERIAL_WORDS, settingsLine, wearWords } from '..';
 
 const planOf = (row: Row) => planJob(jobFor(row), shelf);
 
@@ -95,12 +97,12 @@ test('the iron: full page 180 s, half 90, quarter 45, never under 15; in between
   const of = (share: number) => dwellByArea('iron', share * page).dwellS;
   expect([1, 0.5, 0.25, 0.01].map(of)).toEqual([180, 90, 45, 15]);
   expect(of(0.75)).toBe(135);
-  expect(dwellByArea('iron', page / 3).says).toMatch(/33 % of a full page/);
+  expect(areaLine(dwellByArea('iron', page / 3), 'in')).toMatch(/33 % of a full page/);
 });
 
 test('white film: 8 s, carrier off, then the print; clear film asks its maker for the time', () => {
   const titles = (row: Row) =>
-    planOf(row).press.steps.map(({ title, durationS }) => [title, durationS]);
+    worded(planOf(row).press.program).map(({ title, countedS }) => [title, countedS]);
   const white = titles({ on: 'tee-navy', by: 'film-white', with: 'plate-press', line: '' });
   const at = white.findIndex(([title]) => title === 'Press the film on');
   expect(white.slice(at, at + 2)).toEqual([
@@ -112,9 +114,11 @@ test('white film: 8 s, carrier off, then the print; clear film asks its maker fo
 });
 
 test('a tumbler press turns it half round between two equal presses', () => {
-  const { steps } = planOf({ on: 'tumbler-20oz', with: 'tumbler-press', line: '' }).press;
+  const steps = worded(
+    planOf({ on: 'tumbler-20oz', with: 'tumbler-press', line: '' }).press.program,
+  );
   const from = steps.findIndex(({ kind }) => kind === 'press');
-  expect(steps.slice(from, from + 3).map(({ title, durationS }) => [title, durationS])).toEqual([
+  expect(steps.slice(from, from + 3).map(({ title, countedS }) => [title, countedS])).toEqual([
     ['Press', 60],
     ['Turn it half round', null],
     ['Press again', 60],
@@ -123,10 +127,11 @@ test('a tumbler press turns it half round between two equal presses', () => {
 
 test('a panel larger than the plate is pressed section by section, the paper untouched', () => {
   const panel = planOf({ on: 'wall-panel', with: 'hand-press', artIn: [24, 36], line: '' });
-  const presses = panel.press.steps.filter(({ kind }) => kind === 'press');
+  const steps = worded(panel.press.program);
+  const presses = steps.filter(({ kind }) => kind === 'press');
   expect(presses).toHaveLength(12);
-  expect(presses[11]).toMatchObject({ title: 'Press section 12 of 12', durationS: 60 });
-  expect(panel.press.steps.filter(({ kind }) => kind === 'stack')).toHaveLength(1);
+  expect(presses[11]).toMatchObject({ title: 'Press section 12 of 12', countedS: 60 });
+  expect(steps.filter(({ kind }) => kind === 'stack')).toHaveLength(1);
 });
 
 test('250 s on a timer that ends at 99 s is 99 + 99 + 52, the press kept shut', () => {
@@ -135,8 +140,8 @@ test('250 s on a timer that ends at 99 s is 99 + 99 + 52, the press kept shut', 
   );
   const job = jobFor({ on: 'medallion', with: 'plate-press', line: '' });
   const plan = planJob(job, { ...shelf, machines });
-  const runs = plan.press.steps.filter(({ kind }) => kind === 'press');
-  expect(runs.map(({ durationS }) => durationS)).toEqual([99, 99, 52]);
+  const runs = worded(plan.press.program).filter(({ kind }) => kind === 'press');
+  expect(runs.map(({ countedS }) => countedS)).toEqual([99, 99, 52]);
   expect(runs[1]?.detail).toMatch(/Do not open/);
 });
 
@@ -147,17 +152,17 @@ test('two sides of cloth are pressed in turn with fresh paper; of a thin hard bl
     const back = front && { ...front, id: 'p2', faceId: 'back' };
     return planJob({ ...job, placements: back ? [front, back] : [] }, shelf).press;
   };
-  expect(both('socks-m').steps.filter(({ kind }) => kind === 'stack').length).toBe(1);
+  expect(worded(both('socks-m').program).filter(({ kind }) => kind === 'stack').length).toBe(1);
   const medallion = both('medallion');
   expect(medallion.sides).toHaveLength(2);
-  expect(medallion.steps.filter(({ kind }) => kind === 'stack')).toHaveLength(1);
-  expect(medallion.layers.map(({ role }) => role)).toEqual([
+  expect(worded(medallion.program).filter(({ kind }) => kind === 'stack')).toHaveLength(1);
+  expect(medallion.program.layUps[0]?.map(({ role }) => role)).toEqual([
     ...['heat', 'protect', 'print', 'blank', 'print', 'protect'],
   ]);
   const tee = both('tee');
   expect(tee.sides).toHaveLength(2);
-  expect(tee.steps.filter(({ kind }) => kind === 'stack')).toHaveLength(2);
-  expect(tee.steps.find(({ id }) => id === 'stack-2')?.detail).toMatch(/fresh paper/);
+  expect(worded(tee.program).filter(({ kind }) => kind === 'stack')).toHaveLength(2);
+  expect(worded(tee.program).find(({ id }) => id === 'stack-2')?.detail).toMatch(/fresh paper/);
 });
 
 test('own figures for this blank and transfer outrank ours, and say where they come from', () => {
@@ -189,10 +194,14 @@ test('own figures for this blank and transfer outrank ours, and say where they c
 
 test('every layer that protects says how it comes out, but film, which stays', () => {
   const protecting = RECIPES.flatMap(({ layers }) => layers.filter((l) => l.role === 'protect'));
-  const silent = protecting.filter((layer) => wearOf(layer) === null).map(({ name }) => name);
+  const silent = protecting
+    .filter((layer) => wearWords(layer) === null)
+    .map(({ is }) => MATERIAL_WORDS[is]);
   expect([...new Set(silent)]).toEqual(['Film']);
   // common practice: uncoated paper, card and sleeves catch dye and are spent after one pressing
-  const spent = protecting.filter(({ lasts }) => lasts === 'once').map(({ name }) => name);
+  const spent = protecting
+    .filter(({ lasts }) => lasts === 'once')
+    .map(({ is }) => MATERIAL_WORDS[is]);
   expect([...new Set(spent)].sort()).toEqual([
     'Card',
     'Clean paper',
@@ -202,7 +211,7 @@ test('every layer that protects says how it comes out, but film, which stays', (
 });
 
 describe('the order of the work (common practice)', () => {
-  const stepsOf = (job: Job) => planJob(job, shelf).press.steps;
+  const stepsOf = (job: Job) => worded(planJob(job, shelf).press.program);
   const at = (job: Job, title: RegExp) => stepsOf(job).findIndex((step) => title.test(step.title));
   const onNavy = (kind: TransferKind) => withTransfer(jobOn('tee-navy', artwork()), kind, shelf);
 

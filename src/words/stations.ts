@@ -1,14 +1,10 @@
-import { STATIONS, type Check, type Station } from '../check';
-import type { JobPlan } from '../plan';
-import type { Job, Outcome, Run } from '../model';
-import { settingsLine } from '../press';
-import { formatSize, type UnitStyle } from '../units';
-
-/** What has happened to a job besides planning. */
-export interface JobHistory {
-  readonly run: Run | null;
-  readonly lastOutcome: Outcome | null;
-}
+import { STATIONS, type Check, type Station } from '@/core/check';
+import type { JobHistory } from '@/core/job';
+import type { Job } from '@/core/model';
+import type { JobPlan } from '@/core/plan';
+import { atHand, doneCount, frozen, type FrozenRun } from '@/core/press';
+import { formatSize, type UnitStyle } from '@/core/units';
+import { settingsLine } from './press/figures';
 
 /** One tick of the tape: where a station stands. */
 export interface StationState {
@@ -17,6 +13,10 @@ export interface StationState {
   readonly figure: string;
   readonly worst: Check['level'] | null;
 }
+
+/** The pressing under way, its program frozen. */
+const runOf = (plan: JobPlan, { run }: JobHistory): FrozenRun | null =>
+  run && frozen(run, plan.press.program);
 
 const SERIOUSNESS = ['stop', 'warn', 'note'] as const;
 
@@ -45,11 +45,13 @@ function figureOf(
       return `${plan.sheets.length} ${plan.sheets.length === 1 ? 'sheet' : 'sheets'}`;
     case 'heat':
       return settingsLine(plan.press.settings, units);
-    case 'press':
-      if (!history.run) return `${plan.press.steps.length} steps`;
-      return history.run.stepIndex >= plan.press.steps.length
-        ? 'done'
-        : `step ${history.run.stepIndex + 1} of ${plan.press.steps.length}`;
+    case 'press': {
+      const run = runOf(plan, history);
+      if (!run) return `${plan.press.program.operations.length} steps`;
+      return atHand(run)
+        ? `step ${doneCount(run) + 1} of ${run.program.operations.length}`
+        : 'done';
+    }
     case 'record':
       return history.lastOutcome ?? '';
   }
@@ -75,8 +77,9 @@ export function nextAction(
 ): { station: Station; label: string } {
   const stop = plan.checks.find(({ level }) => level === 'stop');
   if (plan.pieces.length === 0) return { station: 'art', label: 'Add a picture' };
-  if (history.run) {
-    return history.run.stepIndex < plan.press.steps.length
+  const run = runOf(plan, history);
+  if (run) {
+    return atHand(run)
       ? { station: 'press', label: 'Go on pressing' }
       : { station: 'record', label: 'Write down how it came out' };
   }

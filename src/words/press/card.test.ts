@@ -1,15 +1,16 @@
 import { artwork, jobOn, shelf } from '@tests/support/jobs';
-import type { Job } from '../model';
-import { planJob } from '../plan';
-import { TRADE_UNITS } from '../units';
-import { pressCard } from './pressCard';
+import { worded } from '@tests/support/worded';
+import type { Job } from '@/core/model';
+import { planJob } from '@/core/plan';
+import { TRADE_UNITS } from '@/core/units';
+import { CARE_WORDS, CAUTION_WORDS, pressCard, tapingWords } from '..';
 
 function cardOf(job: Job) {
   const { press, tools } = planJob(job, shelf);
   const drawing = pressCard({
     pageHeightMm: 265.4,
     ...{ job, press, units: TRADE_UNITS },
-    ...{ machine: tools.machine.name, cautions: tools.recipe.cautions },
+    ...{ machine: tools.machine.name, recipe: tools.recipe },
   });
   return { press, tools, drawing, words: drawing.texts.map(({ text }) => text).join(' ') };
 }
@@ -25,8 +26,12 @@ const covered = (id: string): Job => {
 
 test('the card says every step, caution, tape and care line, whole words only', () => {
   const { press, tools, words } = cardOf(covered('mug-12oz'));
-  for (const { title } of press.steps) expect(words).toContain(title);
-  for (const line of [...tools.recipe.cautions, ...press.taping, ...press.care])
+  for (const { title } of worded(press.program)) expect(words).toContain(title);
+  for (const line of [
+    ...tools.recipe.cautions.map((each) => CAUTION_WORDS[each]),
+    ...press.taping.map((each) => tapingWords(each, 'in')),
+    ...press.care.map((each) => CARE_WORDS[each]),
+  ])
     expect(words).toContain(line);
   expect(words).toContain('Automatic mug press: fixed heat · 7 min');
 });

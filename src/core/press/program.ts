@@ -1,0 +1,263 @@
+import {
+  MAX_OPERATIONS,
+  type Layer,
+  type Machine,
+  type Operation,
+  type OperationKind,
+  type Program,
+  type TaskCode,
+} from '../model';
+import { MACHINES } from '../traits';
+import { splitTimer } from './machine';
+import type { Pass } from './passes';
+import type { ExtraPress, Recipe, Task } from './recipe';
+import type { PressSide } from './sides';
+import { spanOf } from './times';
+
+/** What a program is made from. */
+export interface ProgramInput {
+  /** In the order they are pressed. */
+  readonly passes: readonly Pass[];
+  readonly machine: Machine;
+  /** What is pressed; one side at a time unless the recipe presses both together. */
+  readonly sides: readonly PressSide[];
+  readonly conditions: Program['conditions'];
+  readonly blank: Program['blank'];
+  /** Whether the blank has a handle. */
+  readonly handle: boolean;
+}
+
+type Draft = Omit<Operation, 'id' | 'pass'>;
+
+/** A press ends this much late without harm: a twentieth of its time, at least so many s (own choice). */
+const OVERRUN_SHARE = 0.05;
+const LEAST_OVERRUN_S = 3;
+/** What the table's clock does not end: waits and cooling may go on for a day. */
+const ANY_TIME_S = 24 * 3600;
+
+const NOTHING: Omit<Draft, 'does' | 'kind' | 'lasts' | 'countedS' | 'withinS'> = {
+  faceId: null,
+  section: null,
+  timer: null,
+  turn: null,
+  onMachine: false,
+  hands: 'busy',
+  temperatureC: null,
+  pressure: null,
+  mayOverrunS: null,
+  startsAfter: null,
+  layUp: null,
+  uses: [],
+  cautions: [],
+};
+
+function draft(kind: OperationKind, task: Task, more: Partial<Draft> = {}): Draft {
+  const [leastS, usualS, mostS] = spanOf(task.does);
+  const { durationS = null, withinS = null } = task;
+  return {
+    ...NOTHING,
+    ...{ does: task.does, kind, countedS: durationS, withinS },
+    lasts:
+      durationS === null
+        ? { leastS, usualS, mostS }
+        : { leastS: durationS, usualS: durationS, mostS: ANY_TIME_S },
+    ...more,
+  };
+}
+
+/** One pass being turned into operations. */
+interface Making {
+  readonly input: ProgramInput;
+  readonly pass: Pass;
+  readonly nth: number;
+}
+
+/** One press of so many seconds, as far as it does not depend on which. */
+function pressed({ input, pass }: Making, dwellS: number | null): Partial<Draft> {
+  const { settings } = pass;
+  const overrunS = Math.max(LEAST_OVERRUN_S, OVERRUN_SHARE * (dwellS ?? 0));
+  return {
+    onMachine: true,
+    hands: MACHINES[input.machine.kind].hands,
+    temperatureC: settings.temperatureC,
+    pressure: settings.pressure,
+    mayOverrunS: overrunS,
+    cautions: ['gloves-on'],
+    ...(dwellS === null
+      ? {}
+      : { lasts: { leastS: dwellS, usualS: dwellS, mostS: dwellS + overrunS } }),
+  };
+}
+
+/** One dwell as runs of the timer, which never opens between them. */
+function dwell(making: Making, part: Partial<Draft>): Draft[] {
+  const { input, pass, nth } = making;
+  const split = splitTimer(pass.settings.dwellS, input.machine.timerMaxS);
+  return split.map((durationS, i) =>
+    draft(
+      'press',
+      { does: pass.recipe.pressing, durationS, ...(i > 0 ? { withinS: LEAST_OVERRUN_S } : {}) },
+      {
+        ...pressed(making, durationS),
+        layUp: nth,
+        timer: split.length > 1 ? { number: i + 1, of: split.length } : null,
+        ...part,
+      },
+    ),
+  );
+}
+
+/** All presses of one side: section after section, turned where the recipe turns. */
+function presses(making: Making, side: PressSide | null): Draft[] {
+  const { turn } = making.pass.recipe;
+  const of = Math.max(1, side?.sections.length ?? 1);
+  return Array.from({ length: of }, (_, i) => {
+    const section = of > 1 ? { number: i + 1, of } : null;
+    const part = { faceId: side?.faceId ?? null, section };
+    if (!turn) return dwell(making, part);
+    return [
+      ...dwell(making, { ...part, turn: { number: 1, of: 2 } }),
+      draft('stack', turn, { cautions: ['gloves-on'] }),
+      ...dwell(making, { ...part, turn: { number: 2, of: 2 } }),
+    ];
+  }).flat();
+}
+
+/** A press of its own before or after the main one. */
+const extra = ({ task, dwellS, then }: ExtraPress, making: Making): Draft[] => [
+  draft(
+    'press',
+    { ...task, ...(dwellS === null ? {} : { durationS: dwellS }) },
+    pressed(making, dwellS),
+  ),
+  draft('unwrap', then, { cautions: ['gloves-on'] }),
+];
+
+/** What a lay-up uses up. */
+const usedBy = (layers: readonly Layer[]): Operation['uses'] =>
+  [
+    ...new Set(layers.filter((l) => l.lasts === 'once' || l.role === 'print').map(({ is }) => is)),
+  ].map((is) => ({ is, count: layers.filter((layer) => layer.is === is).length }));
+
+/** From the stack to the unwrapped thing, for one side or both together. */
+function round(making: Making, side: PressSide | null, again: boolean): Draft[] {
+  const { recipe, layers } = making.pass;
+  const laid: TaskCode = again ? 'turn-over-and-stack' : 'check-stack';
+  const cool = recipe.cool[making.input.conditions.coolSchool];
+  return [
+    draft(
+      'stack',
+      { does: laid },
+      {
+        ...{ layUp: making.nth, uses: usedBy(layers) },
+        faceId: recipe.sides === 'in turn' ? (side?.faceId ?? null) : null,
+      },
+    ),
+    ...presses(making, side),
+    ...(recipe.hotOff ? [draft('unwrap', recipe.hotOff, { cautions: ['gloves-on'] })] : []),
+    draft('cool', cool, {
+      cautions: ['gloves-on'],
+      ...(cool.durationS === undefined ? {} : { hands: 'free' as const }),
+    }),
+    draft('unwrap', recipe.unwrap),
+  ];
+}
+
+/** The sides one after the other, or one round for all of them. */
+const roundsOf = (recipe: Recipe, sides: readonly PressSide[]): readonly (PressSide | null)[] =>
+  recipe.sides === 'in turn' && sides.length > 1 ? sides : [sides[0] ?? null];
+
+/** Heat begins here, and so do its cautions. */
+const switchOn = ({ pass: { recipe, settings } }: Making): Draft =>
+  draft(
+    'switch-on',
+    { does: recipe.switchOn },
+    { onMachine: true, temperatureC: settings.temperatureC, cautions: [...recipe.cautions] },
+  );
+
+/** A hot machine set to another heat waits for its display, not for its warm-up. */
+function heatUp({ input, pass, nth }: Making): Draft {
+  const { recipe, settings } = pass;
+  const warmUpS = recipe.warmUp.durationS ?? input.machine.warmUpS;
+  const more = {
+    onMachine: true,
+    temperatureC: settings.temperatureC,
+    cautions: [...recipe.cautions],
+  };
+  if (nth > 0) return draft('warm-up', { does: 'reset-heat' }, { ...more, hands: 'free' });
+  return draft(
+    'warm-up',
+    { does: recipe.warmUp.does, ...(warmUpS ? { durationS: warmUpS } : {}) },
+    { ...more, hands: 'free', startsAfter: 'switch-on' },
+  );
+}
+
+/** The order at the press of one pass, from the first wipe to the finished thing. */
+function operationsOf(making: Making): Draft[] {
+  const { input, pass, nth } = making;
+  const { recipe } = pass;
+  return [
+    ...(nth === 0 ? [switchOn(making)] : []),
+    ...recipe.preparation.map((task) => draft('prepare', task)),
+    heatUp(making),
+    ...recipe.ready.map((task) =>
+      draft('prepare', task, task.durationS === undefined ? {} : { onMachine: true }),
+    ),
+    ...(recipe.before ? extra(recipe.before, making) : []),
+    ...roundsOf(recipe, input.sides).flatMap((side, i) => round(making, side, i > 0)),
+    ...(recipe.after ? extra(recipe.after, making) : []),
+  ];
+}
+
+/** Names every operation: by its kind, numbered where there are several. */
+function named(operations: readonly Draft[], pass: number, prefix: string): Operation[] {
+  const seen = new Map<OperationKind, number>();
+  const total = (kind: OperationKind) => operations.filter((each) => each.kind === kind).length;
+  return operations.map((each) => {
+    const nth = (seen.get(each.kind) ?? 0) + 1;
+    seen.set(each.kind, nth);
+    return { id: `${prefix}${each.kind}${total(each.kind) > 1 ? `-${nth}` : ''}`, pass, ...each };
+  });
+}
+
+/** Presses of one program at most; what is done around them comes on top (`MAX_OPERATIONS`). */
+const MOST_PRESSES = MAX_OPERATIONS - 200;
+
+/** How many presses, timer runs counted one by one, a pass comes to. */
+function pressesIn({ recipe, settings }: Pass, { machine, sides }: ProgramInput): number {
+  const runs = Math.ceil(settings.dwellS / (machine.timerMaxS ?? Infinity) - 1e-9) || 1;
+  const rounds = recipe.sides === 'in turn' ? sides : sides.slice(0, 1);
+  const places = rounds.reduce((sum, { sections }) => sum + Math.max(1, sections.length), 0);
+  return Math.max(1, places) * Math.max(1, runs) * (recipe.turn ? 2 : 1);
+}
+
+/**
+ * Everything that is done at the press for one item, in order: every pass resolved, prepared, pressed,
+ * cooled and unwrapped.
+ * @returns the program, empty where it would be more presses than anybody goes through, and how many
+ *   that would be (else null).
+ */
+export function programOf(input: ProgramInput): {
+  program: Program;
+  tooManyPresses: number | null;
+} {
+  const { passes, machine, sides, blank, handle, conditions } = input;
+  const presses = passes.reduce((sum, pass) => sum + pressesIn(pass, input), 0);
+  const tooMany = presses > MOST_PRESSES;
+  const operations = passes.flatMap((pass, nth) => {
+    const prefix = passes.length > 1 ? `${pass.transfer}.` : '';
+    return tooMany ? [] : named(operationsOf({ input, pass, nth }), nth, nth > 0 ? prefix : '');
+  });
+  const program: Program = {
+    blank,
+    passes: passes.map(({ transfer, recipe, settings, display }) => ({
+      ...{ transfer, settings, display },
+      ...{ recipeId: recipe.id, machineId: machine.id, machineName: machine.name },
+    })),
+    operations,
+    layUps: passes.map(({ layers }) => [...layers]),
+    faces: sides.map(({ faceId, name }) => ({ id: faceId, name })),
+    ...{ handle, conditions },
+  };
+  return { program, tooManyPresses: tooMany ? presses : null };
+}

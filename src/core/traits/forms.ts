@@ -1,0 +1,77 @@
+import type { Blank, BlankForm, CupForm, FormKind } from '../model';
+import { inches } from '../units';
+import { isCloth, MATERIAL_TRAITS, type MaterialTraits } from './materials';
+
+/** Kinds of work that are pressed alike. */
+export type Work =
+  'cup' | 'steel cup' | 'garment' | 'cloth panel' | 'thick cloth' | 'socks' | 'thin hard blank';
+
+/** What every blank of a form has in common, whatever its measures. */
+export interface FormTraits {
+  /** Whether the print goes round a wall, or lies flat on a side. */
+  readonly printGoes: 'round' | 'flat';
+  /** How it is pressed, by what it is made of. */
+  readonly work: Readonly<Record<MaterialTraits['kind'], Work>>;
+  /** How far art is usually made larger than it, a side, of hard things and of cloth, mm. */
+  readonly bleedMm: { readonly hard: number; readonly cloth: number };
+  /** Whether both faces of a thin hard one may be printed on one strip and folded over. */
+  readonly folds: boolean;
+  /** Whether a frame cut to its outline holds it in its place. */
+  readonly nests: boolean;
+  /** Whether one design is made for several sizes of it. */
+  readonly sized: boolean;
+}
+
+/** Enough to cover a shaky cut at a wrap's edges (from memory). */
+const WRAP_BLEED_MM = inches(1 / 16);
+/** Overall half an inch on fabric panels, 0.1 in a side on hard discs: common practice. */
+const CLOTH_BLEED_MM = inches(1 / 4);
+const HARD_BLEED_MM = inches(0.1);
+
+const CUP: FormTraits = {
+  printGoes: 'round',
+  work: { hard: 'cup', metal: 'steel cup', cloth: 'cup' },
+  bleedMm: { hard: WRAP_BLEED_MM, cloth: WRAP_BLEED_MM },
+  ...{ folds: false, nests: false, sized: false },
+};
+
+const FLAT: FormTraits = {
+  printGoes: 'flat',
+  work: { hard: 'thin hard blank', metal: 'thin hard blank', cloth: 'cloth panel' },
+  bleedMm: { hard: HARD_BLEED_MM, cloth: CLOTH_BLEED_MM },
+  ...{ folds: true, nests: true, sized: false },
+};
+
+/** Worn things: the picture has an edge of its own, and nothing is cut at the blank's. */
+const worn = (work: Work): FormTraits => ({
+  printGoes: 'flat',
+  work: { hard: work, metal: work, cloth: work },
+  bleedMm: { hard: 0, cloth: 0 },
+  ...{ folds: false, nests: false, sized: false },
+});
+
+/** One record for each form of blank. */
+export const FORM_TRAITS: Readonly<Record<FormKind, FormTraits>> = {
+  'straight-wrap': CUP,
+  'tapered-wrap': CUP,
+  panel: FLAT,
+  disc: FLAT,
+  outline: FLAT,
+  garment: { ...worn('garment'), sized: true },
+  socks: worn('socks'),
+};
+
+/** Whether the print goes round it. */
+export const isCup = (form: BlankForm): form is CupForm =>
+  FORM_TRAITS[form.kind].printGoes === 'round';
+
+/** What kind of work a blank is. */
+export function workOf({ form, substrate }: Blank): Work {
+  const work = FORM_TRAITS[form.kind].work[MATERIAL_TRAITS[substrate.material].kind];
+  const thick = isCloth(substrate) && substrate.texture !== 'flat';
+  return thick && !isCup(form) && work !== 'socks' ? 'thick cloth' : work;
+}
+
+/** How far art is usually made larger than such a blank, a side, mm. */
+export const usualBleedMm = ({ form, substrate }: Blank): number =>
+  FORM_TRAITS[form.kind].bleedMm[isCloth(substrate) ? 'cloth' : 'hard'];

@@ -1,0 +1,3 @@
+export * from './forms';
+export * from './machines';
+export * from './materials';

@@ -1,0 +1,37 @@
+import type { MachineKind } from '../model';
+
+/** What every machine of a kind has in common. */
+export interface MachineTraits {
+  /** Whether a person holds it all the while, or only opens and closes it. */
+  readonly hands: 'busy' | 'at-ends';
+  /** How more than one thing goes in: side by side on the plate, as many as stand free, or one by one. */
+  readonly batches: 'side by side' | 'standing free' | 'one by one';
+  /** Whether what is in it presses by a sleeve shrunk round it. */
+  readonly sleeved: boolean;
+  /** Whether it could be taken for something to cook with. */
+  readonly cooks: boolean;
+  /** Whether its element closes round straight walls only. */
+  readonly straightOnly: boolean;
+  /** Whether its heat is even and steady enough for dye. */
+  readonly steady: boolean;
+  /** Whether it is shaped for caps and nothing else. */
+  readonly capsOnly: boolean;
+}
+
+const PRESS: MachineTraits = {
+  ...{ hands: 'at-ends', batches: 'side by side', sleeved: false, cooks: false },
+  ...{ straightOnly: false, steady: true, capsOnly: false },
+};
+const WRAP: MachineTraits = { ...PRESS, batches: 'one by one' };
+
+/** One record for each kind of machine. Common practice. */
+export const MACHINES: Readonly<Record<MachineKind, MachineTraits>> = {
+  'mug-press': { ...WRAP, straightOnly: true },
+  'mug-attachment': { ...WRAP, straightOnly: true },
+  'tumbler-press': WRAP,
+  'cap-attachment': { ...WRAP, capsOnly: true },
+  'plate-press': PRESS,
+  'hand-press': { ...PRESS, hands: 'busy' },
+  oven: { ...PRESS, batches: 'standing free', sleeved: true, cooks: true },
+  iron: { ...PRESS, hands: 'busy', batches: 'one by one', steady: false },
+};

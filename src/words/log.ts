@@ -1,0 +1,24 @@
+import { commonestFault, ENOUGH, tally, type SettingTally } from '@/core/log';
+import { FAULTS, type PressRecord } from '@/core/model';
+import { formatDuration, formatTemperature, type UnitStyle } from '@/core/units';
+
+/** What the log teaches, in a sentence or two; says so when it is too early to tell. */
+export function logLesson(records: readonly PressRecord[], units: UnitStyle): string {
+  const best = tally(records).find(({ total }) => total >= ENOUGH);
+  const commonest = commonestFault(records);
+  const lead =
+    best && best.counts.good > 0
+      ? `Best so far: ${settingWords(best, units)} on “${best.machineName}”, ${best.counts.good} of ${best.total} good.`
+      : 'Too few pressings at one setting to say what works best yet.';
+  if (!commonest) return lead;
+  const [label, cause] = FAULTS[commonest.fault];
+  const often = commonest.times === 1 ? 'once' : `${commonest.times} times`;
+  return `${lead} Commonest fault: ${label.toLowerCase()}, ${often}; usually ${cause}.`;
+}
+
+/** A setting in words, e.g. `400 °F · 3 min`. */
+export const settingWords = (
+  s: Pick<SettingTally, 'temperatureC' | 'dwellS'>,
+  units: UnitStyle,
+): string =>
+  `${s.temperatureC === null ? 'fixed heat' : formatTemperature(s.temperatureC, units.temperature)} · ${formatDuration(s.dwellS)}`;

@@ -1,0 +1,43 @@
+import { mugJob, NOW, shelf } from '@tests/support/jobs';
+import { planJob } from '@/core/plan';
+import { end, startRun } from '@/core/press';
+import { TRADE_UNITS } from '@/core/units';
+import { nextAction, stationStates } from '.';
+
+describe('where a job stands', () => {
+  const nothing = { run: null, lastOutcome: null };
+  const next = (job = mugJob(), history: Parameters<typeof nextAction>[1] = nothing) =>
+    nextAction(planJob(job, shelf), history);
+
+  test('what to do next', () => {
+    const { program } = planJob(mugJob(), shelf).press;
+    const plain = { ...mugJob(), bleedMm: 0 };
+    expect(next({ ...plain, arts: [], placements: [] }).station).toBe('art');
+    expect(next(plain).label).toBe('Print, then press');
+    expect(next({ ...plain, sheet: { ...plain.sheet, printerId: 'laser' } })).toEqual({
+      station: 'sheets',
+      label: 'See what stops it',
+    });
+    expect(next(plain, { ...nothing, run: startRun('job-1', program, NOW) }).label).toBe(
+      'Go on pressing',
+    );
+    const done = program.operations.reduce((run) => end(run, NOW), startRun('job-1', program, NOW));
+    expect(next(plain, { ...nothing, run: done }).station).toBe('record');
+    expect(next(plain, { ...nothing, lastOutcome: 'spoiled' }).station).toBe('heat');
+    expect(next(plain, { ...nothing, lastOutcome: 'good' }).label).toBe('Make another');
+  });
+
+  test('the tape shows each station’s key figure and its worst finding', () => {
+    const job = { ...mugJob(), sheet: { ...mugJob().sheet, printerId: 'laser' } };
+    const states = stationStates(job, planJob(job, shelf), nothing, TRADE_UNITS);
+    expect(states.map(({ figure }) => figure)).toEqual([
+      '8 3/4 × 3.79 in',
+      '8.1 × 3.6 in',
+      '1 sheet',
+      'fixed heat · 7 min',
+      '9 steps',
+      '',
+    ]);
+    expect(states.find(({ station }) => station === 'sheets')?.worst).toBe('stop');
+  });
+});

@@ -1,0 +1,144 @@
+import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { jobFor } from '@tests/support/presses';
+import { worded } from '@tests/support/worded';
+import {
+  CAUTIONS,
+  LAYER_MATERIALS,
+  LAYER_NOTES,
+  RECIPE_IDS,
+  TASKS,
+  type Machine,
+} from '@/core/model';
+import { planJob } from '@/core/plan';
+import { CARE, displaySetting, RECIPES, rowsOnPlate, type Task } from '@/core/press';
+import { fahrenheitToC, TRADE_UNITS, type UnitStyle } from '@/core/units';
+import {
+  areaLine,
+  CARE_WORDS,
+  CAUTION_WORDS,
+  displayLine,
+  MATERIAL_WORDS,
+  NOTE_WORDS,
+  pressCard,
+  RECIPE_WORDS,
+  resetLine,
+  roundsLine,
+  rowsLine,
+  TASK_WORDS,
+  taskWords,
+} from '.';
+
+const METRIC: UnitStyle = { ...TRADE_UNITS, length: 'mm', temperature: '°C' };
+
+describe('codes and words', () => {
+  test('every code has words, and every word is of a code', () => {
+    const pairs: readonly (readonly [readonly string[], object])[] = [
+      [TASKS, TASK_WORDS],
+      [LAYER_MATERIALS, MATERIAL_WORDS],
+      [LAYER_NOTES, NOTE_WORDS],
+      [CAUTIONS, CAUTION_WORDS],
+      [RECIPE_IDS, RECIPE_WORDS],
+      [CARE, CARE_WORDS],
+    ];
+    for (const [codes, words] of pairs)
+      expect(Object.keys(words).sort()).toEqual([...codes].sort());
+  });
+
+  test('every recipe that is named is one, and no task is never done', () => {
+    expect(RECIPES.map(({ id }) => id).sort()).toEqual([...RECIPE_IDS].sort());
+    const tasks = (task: Task | null) => (task ? [task.does] : []);
+    const used = new Set(
+      RECIPES.flatMap((recipe) => [
+        ...[...recipe.preparation, ...recipe.ready, recipe.warmUp, recipe.unwrap].flatMap(tasks),
+        ...[recipe.cool.A, recipe.cool.B, recipe.turn, recipe.hotOff].flatMap(tasks),
+        recipe.switchOn,
+        ...[recipe.before, recipe.after].flatMap((press) =>
+          press ? [press.task.does, press.then.does] : [],
+        ),
+        recipe.pressing,
+      ]),
+    );
+    const always = ['reset-heat', 'check-stack', 'turn-over-and-stack'];
+    expect(TASKS.filter((task) => !used.has(task) && !always.includes(task))).toEqual([]);
+  });
+
+  test('only a blank with a handle is spoken to of one', () => {
+    for (const task of TASKS)
+      expect(JSON.stringify(taskWords(task, false))).not.toMatch(/handle\b/);
+    expect(taskWords('wrap-and-tape', true).detail).toMatch(/handle side/);
+  });
+});
+
+test('who works in millimetres and °C meets no inch and no °F on the press card', () => {
+  for (const id of ['mug-12oz', 'tumbler-20oz', 'wall-panel', 'medallion', 'tee', 'tote']) {
+    const job = jobOn(id, artwork());
+    const { press, tools } = planJob(job, shelf, METRIC);
+    const metric: Machine = { ...tools.machine, displayUnit: '°C' };
+    const again = planJob(
+      job,
+      { ...shelf, machines: shelf.machines.map((m) => (m.id === metric.id ? metric : m)) },
+      METRIC,
+    );
+    const said = [
+      ...worded(again.press.program, METRIC).flatMap(({ title, detail }) => [title, detail]),
+      ...pressCard({
+        ...{ job, press: again.press, units: METRIC, recipe: tools.recipe },
+        ...{ machine: tools.machine.name, pageHeightMm: 260 },
+      }).texts.map(({ text }) => text),
+    ].join(' ');
+    expect(said.replaceAll(tools.machine.name, '')).not.toMatch(/°F|\d in\b/);
+    expect(press.program.operations.length).toBeGreaterThan(4);
+  }
+});
+
+describe('lines', () => {
+  const press = (part: Partial<Machine>): Machine => {
+    const machine = shelf.machines.find(({ id }) => id === 'plate-press');
+    if (!machine) throw new Error('no plate press on the shelf');
+    return { ...machine, ...part };
+  };
+
+  test('why a display is set otherwise', () => {
+    const line = (machine: Machine, f: number) =>
+      displayLine(displaySetting(machine, fahrenheitToC(f)), TRADE_UNITS);
+    expect(line(press({ displayOffsetC: -5 / 1.8 }), 390)).toBe(
+      'Set 395 °F. Its plate is 5 °F cooler than it shows.',
+    );
+    expect(line(press({ displayStep: 25 }), 329)).toMatch(
+      /steps by 25: the plate is 4 °F cooler than 329 °F/,
+    );
+    expect(line(press({}), 400)).toBeNull();
+  });
+
+  test('how many lie on the plate, how often it is loaded, and what the time goes by', () => {
+    const plate = { widthMm: 355, heightMm: 355 };
+    expect(rowsLine(rowsOnPlate({ widthMm: 76, heightMm: 203 }, plate), 'mm')).toBe(
+      '4 of these lie on the plate at once: 4 across and 1 down, 10 mm apart.',
+    );
+    expect(rowsLine(rowsOnPlate({ widthMm: 300, heightMm: 300 }, plate), 'mm')).toBeNull();
+    expect(roundsLine({ items: 9, loads: 1 })).toMatch(/^All 9/);
+    expect(roundsLine({ items: 10, loads: 2 })).toMatch(/10 to make in 2 rounds/);
+    expect(roundsLine({ items: 6, loads: null })).toMatch(/6 to make: as many/);
+    expect(areaLine({ dwellS: 60, rule: 'small', share: 0.1 }, 'mm')).toBe(
+      'Up to 102 × 102 mm: 60 s.',
+    );
+  });
+
+  test('the press is set anew from what it really was', () => {
+    const job = jobFor({
+      on: 'tee',
+      by: 'vinyl',
+      with: 'plate-press',
+      heat: { also: ['sublimation'] },
+      line: '',
+    });
+    const { program } = planJob(job, shelf).press;
+    expect(resetLine(program, 1, TRADE_UNITS)).toMatch(/^Reset from 400 °F to 305 °F/);
+    const titles = worded(program).map(({ title }) => title);
+    expect(titles).toEqual(
+      expect.arrayContaining(['Sublimation print: press', 'Heat-transfer vinyl: press']),
+    );
+    // a press in the middle of the evening is never told to go from a figure to the same
+    expect(titles[0]).toBe('Switch it on');
+  });
+});

@@ -1,0 +1,90 @@
+/** Adding a kind touches the files that docs/adding.md names, and the compiler names them (TypeScript itself). */
+import { readFileSync } from 'node:fs';
+import { relative, resolve } from 'node:path';
+import ts from 'typescript';
+
+const ROOT = process.cwd();
+const { options, fileNames } = ts.parseJsonConfigFileContent(
+  ts.readConfigFile('tsconfig.core.json', ts.sys.readFile).config,
+  ts.sys,
+  ROOT,
+);
+
+/** An addition: in which file, behind what, which text. */
+type Addition = readonly [file: string, behind: string, text: string];
+
+const seen = new Map<string, ts.SourceFile>();
+
+/** Files the compiler has something against once additions are made, from the root. */
+function complaints(additions: readonly Addition[]): string[] {
+  const changed = new Map<string, string>();
+  for (const [file, behind, text] of additions) {
+    const path = resolve(file);
+    const now = changed.get(path) ?? readFileSync(path, 'utf8');
+    expect([file, now.includes(behind)]).toEqual([file, true]);
+    changed.set(path, now.replace(behind, behind + text));
+  }
+  const host = ts.createCompilerHost(options);
+  const read = host.getSourceFile.bind(host);
+  host.getSourceFile = (name, version, ...rest) => {
+    const text = changed.get(name);
+    if (text !== undefined) return ts.createSourceFile(name, text, version, true);
+    const file = seen.get(name) ?? read(name, version, ...rest);
+    if (file) seen.set(name, file);
+    return file;
+  };
+  const program = ts.createProgram(fileNames, options, host);
+  const files = ts.getPreEmitDiagnostics(program).map(({ file }) => file?.fileName ?? 'nowhere');
+  return [...new Set(files)].map((file) => relative(ROOT, file)).sort();
+}
+
+const MATERIAL: Addition = ['src/core/model/blank.ts', "  'hardboard',\n", "  'slate',\n"];
+const MACHINE: Addition = ['src/core/model/shelf.ts', "  'plate-press',\n", "  'waffle-press',\n"];
+const TRANSFER: Addition = ['src/core/model/heat.ts', "  'vinyl',\n", "  'glitter-film',\n"];
+const RECIPE: Addition = [
+  'src/core/model/codes.ts',
+  "  'light-paper-iron',\n",
+  "  'slate-in-oven',\n",
+];
+const TASK: Addition = ['src/core/model/codes.ts', "  'clean-cup',\n", "  'dust-off',\n"];
+const RECORDS: readonly Addition[] = [
+  [
+    'src/core/traits/materials.ts',
+    'MaterialTraits>> = {\n',
+    "  slate: { kind: 'hard', polyesterShare: null },\n",
+  ],
+  ['src/core/traits/machines.ts', 'MachineTraits>> = {\n', "  'waffle-press': PRESS,\n"],
+  [
+    'src/core/transfer/transfers.ts',
+    'Record<TransferKind, Transfer> = {\n',
+    "  'glitter-film': { ...DYE, ...SUBLIMATION_INK, kind: 'glitter-film', label: 'Glitter', cutting: '', rightSide: '', cost: 'high' },\n",
+  ],
+  [
+    'src/words/press/recipes.ts',
+    'RecipeWords>> = {\n',
+    "  'slate-in-oven': { name: 'Slate', pressure: 'its own weight', done: GHOSTS },\n",
+  ],
+  [
+    'src/words/press/tasks.ts',
+    "  weed: { title: 'Weed', detail: 'Lift what is not wanted off the carrier.' },\n",
+    "  'dust-off': { title: 'Dust it', detail: 'Dry.' },\n",
+  ],
+];
+
+test.each<readonly [string, Addition, readonly string[]]>([
+  ['a material', MATERIAL, ['src/core/traits/materials.ts']],
+  ['a kind of machine', MACHINE, ['src/core/traits/machines.ts']],
+  ['a transfer', TRANSFER, ['src/core/transfer/transfers.ts']],
+  ['a recipe', RECIPE, ['src/words/press/recipes.ts']],
+  ['a task', TASK, ['src/words/press/tasks.ts']],
+])(
+  '%s: the compiler names what it lacks',
+  (_what, addition, files) => {
+    expect(complaints([addition])).toEqual(files);
+  },
+  120_000,
+);
+
+test('one of each, with what the page says it needs, leaves nothing open', () => {
+  expect(complaints([MATERIAL, MACHINE, TRANSFER, RECIPE, TASK, ...RECORDS])).toEqual([]);
+}, 120_000);
