@@ -1,6 +1,6 @@
 // npm test: everything, in order, ending with one line "N passed, N failed".
 // npm run test:<part> runs one part: format, lint, types, imports, unit, reference, browser or torture.
-import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { build, ensurePackages, ensureSystemTools, ROOT, run } from './ensure.mjs';
 
 const RESULTS = `${ROOT}/test-results`;
@@ -30,10 +30,21 @@ function jest(project) {
   }));
 }
 
+/** Prints what stood on the page of each browser test that failed; elsewhere nothing else is left of it. */
+function showPages(folder) {
+  for (const name of existsSync(folder) ? readdirSync(folder) : []) {
+    const file = `${folder}/${name}/error-context.md`;
+    if (!existsSync(file)) continue;
+    const [, page] = /^```yaml\n(.*?)^```/ms.exec(readFileSync(file, 'utf8')) ?? [];
+    if (page) console.log(`\nOn the page of ${name}:\n${page}`);
+  }
+}
+
 function browser() {
   build();
   const file = `${RESULTS}/browser.json`;
   const ok = run('npx', ['playwright', 'test']);
+  if (!ok) showPages(`${RESULTS}/browser`);
   return counted(ok, file, ({ stats }) => ({
     passed: stats.expected,
     failed: stats.unexpected + stats.flaky,

@@ -8,7 +8,10 @@ import ExpandMoreIcon from '@mui/icons-material/ExpandMore';
 import type { ReactNode } from 'react';
 import { COLOURS } from './theme';
 
-/** A group of a card that stays folded until it is wanted; `now` says in a word how it stands. */
+/**
+ * A group of a card that stays folded until it is wanted; `now` says in a word how it stands. It opens
+ * at once: while it grew, what was in it moved away under the finger, and a click went astray.
+ */
 export function Tucked({
   title,
   now,
@@ -25,7 +28,10 @@ export function Tucked({
       disableGutters
       elevation={0}
       defaultExpanded={open}
-      slotProps={{ transition: { unmountOnExit: true }, heading: { component: 'h2' } }}
+      slotProps={{
+        transition: { unmountOnExit: true, timeout: 0 },
+        heading: { component: 'h2' },
+      }}
       sx={{ borderBottom: `1px solid ${COLOURS.hairline}`, '&::before': { display: 'none' } }}
     >
       <AccordionSummary expandIcon={<ExpandMoreIcon />} sx={{ px: 0 }}>

@@ -83,6 +83,8 @@ export const theme = createTheme({
         slotProps: { backdrop: { slots: { transition: AtOnce } } },
       },
     },
+    // as with dialogs: what grows into place moves away under the finger
+    MuiMenu: { defaultProps: { transitionDuration: 0 } },
     MuiTextField: { defaultProps: { size: 'small' } },
     MuiPaper: { defaultProps: { elevation: 0 } },
     MuiTooltip: { defaultProps: { arrow: true } },

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './bench';
+import { expect, goTo, startMug, test } from './bench';
 
 const SCREENS = [
   ['bench', '/demo'],
@@ -99,4 +99,20 @@ test('units: inches and °F, or mm and °C, remembered', async ({ page }) => {
   await page.goto('/demo/job/demo-moons/heat');
   await expect(page.getByText('204 °C · 15 min').first()).toBeVisible();
   await expect(page.getByRole('link', { name: /Blank/ })).toContainText('222.3 × 96.3 mm');
+});
+
+test('what is unfolded stands there at once: nothing moves away under the finger', async ({
+  page,
+}) => {
+  await startMug(page);
+  await goTo(page, 'Art');
+  await page.getByRole('button', { name: /^Lettering/ }).click();
+  const moving = await page.evaluate(() =>
+    document
+      .getAnimations()
+      .filter((each) => each instanceof CSSTransition)
+      .map((each) => each.transitionProperty)
+      .filter((property) => /height|margin|padding/.test(property)),
+  );
+  expect(moving).toEqual([]);
 });

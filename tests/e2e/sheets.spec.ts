@@ -70,7 +70,6 @@ test('a wall panel of 24 × 36 in over letter sheets: seams moved, a part kept w
   expect(density).toBe(300);
 });
 
-/** Mugs alike but for the name in their lettering, at the Art station. */
 /** Begins to letter a line for each name on a new mug. */
 async function beginNames(page: Page, names: readonly string[]): Promise<void> {
   await page.goto('/own');
@@ -82,6 +81,7 @@ async function beginNames(page: Page, names: readonly string[]): Promise<void> {
   await page.getByRole('button', { name: 'Add as a new line' }).click();
 }
 
+/** Mugs alike but for the name in their lettering, at the Art station. */
 async function mugsNamed(page: Page, names: readonly string[]): Promise<void> {
   await beginNames(page, names);
   await expect(page.getByText(`${names.length} names`).first()).toBeVisible({ timeout: 60_000 });
