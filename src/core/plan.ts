@@ -1,5 +1,5 @@
 import { facesOf, type Face } from './blank';
-import { checkPlan, type Check } from './check';
+import { checkPlan, type Check, type Overwork } from './check';
 import { layOut, type Piece } from './layout';
 import { planMirror, type MirrorPlan } from './mirror';
 import type { Job, Shelf } from './model';
@@ -7,7 +7,6 @@ import { planPress, type PressPlan, type Recipe } from './press';
 import { planSheets, type Misfit, type Sheet, type Tiling } from './sheet';
 import { toolsFor, type Tools } from './shelf';
 import { TRANSFERS } from './transfer';
-import { TRADE_UNITS, type UnitStyle } from './units';
 import { unlessTooMuch, within } from './work';
 
 /** Everything that follows from a job and a shelf. Computed, never stored. */
@@ -28,19 +27,12 @@ export interface JobPlan {
 /** Work of one stage at most: about a third of a second on an ordinary computer. */
 const STAGE_WORK = 100_000;
 
-/** A stage of the pipeline that was not carried through, and what there was too much of. */
-export interface Overwork {
-  readonly stage: 'pieces' | 'sheets' | 'press' | 'checks';
-  readonly what: string;
-}
-
 /**
  * The whole pipeline: blank → faces → pieces → mirror → sheets → press steps → checks.
- * Pure and synchronous; `units` only decides how figures are written in sentences. A tool that the
- * shelf lacks is stood in for by the nearest, and a finding says so. Every stage may do so much work,
+ * Pure and synchronous. A tool that the shelf lacks is stood in for by the nearest, and a finding says so. Every stage may do so much work,
  * the same on every machine; one that would take more is left out, and a finding says why.
  */
-export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS): JobPlan {
+export function planJob(job: Job, shelf: Shelf): JobPlan {
   const overwork: Overwork[] = [];
   const bounded = <T>(stage: Overwork['stage'], work: () => T, instead: () => T): T =>
     unlessTooMuch(
@@ -62,7 +54,7 @@ export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS):
   );
   const mirror = planMirror(transfer, printer, job.sheet.mirrorBy);
   const arts = new Map(job.arts.map((art) => [art.sha256, art]));
-  const onSheets = { job, arts, paper, printer, mirror, units };
+  const onSheets = { job, arts, paper, printer, mirror };
   const sheets = bounded(
     'sheets',
     () => planSheets(pieces, onSheets),
@@ -76,7 +68,7 @@ export function planJob(job: Job, shelf: Shelf, units: UnitStyle = TRADE_UNITS):
   );
   const found = {
     ...{ job, transfer, paper, printer, cutter, machine, recipe, press, shelf },
-    ...{ missing: tools.missing, faces, pieces, mirror, sheets, units, overwork },
+    ...{ missing: tools.missing, faces, pieces, mirror, sheets, overwork },
   };
   const checks = bounded(
     'checks',

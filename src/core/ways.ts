@@ -1,9 +1,9 @@
+import type { Check } from './check';
 import { TRANSFER_KINDS, type Job, type Settings, type Shelf, type TransferKind } from './model';
 import { planJob } from './plan';
 import { canTake } from './press';
 import { withTransfer } from './shelf';
 import { TRANSFERS } from './transfer';
-import type { UnitStyle } from './units';
 
 /** One way to get the picture onto the blank, with what it costs and gives. */
 export interface Way {
@@ -16,28 +16,24 @@ export interface Way {
   readonly white: string;
   /** What the press is set to. */
   readonly settings: Settings;
-  /** What stops it, in a sentence each; empty where it can be done. */
-  readonly stops: readonly string[];
+  /** What stops it; empty where it can be done. */
+  readonly stops: readonly Check[];
 }
 
 /**
  * Every transfer this blank takes, planned with the same art, so that they can be weighed side by
  * side: what can be done first.
  */
-export function compareWays(job: Job, shelf: Shelf, units: UnitStyle): readonly Way[] {
+export function compareWays(job: Job, shelf: Shelf): readonly Way[] {
   return TRANSFER_KINDS.filter((kind) => canTake(job.blank, kind))
     .map((kind): Way => {
-      const plan = planJob(
-        kind === job.transfer ? job : withTransfer(job, kind, shelf),
-        shelf,
-        units,
-      );
+      const plan = planJob(kind === job.transfer ? job : withTransfer(job, kind, shelf), shelf);
       const { label, cost, feel, durability, white } = TRANSFERS[kind];
       return {
         ...{ transfer: kind, label, cost, feel, durability, white },
         sheets: plan.sheets.length,
         settings: plan.press.settings,
-        stops: plan.checks.filter(({ level }) => level === 'stop').map(({ text }) => text),
+        stops: plan.checks.filter(({ level }) => level === 'stop'),
       };
     })
     .sort((a, b) => Number(a.stops.length > 0) - Number(b.stops.length > 0));

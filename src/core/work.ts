@@ -1,7 +1,19 @@
+/** What there may be too much of; in words: `words/checks`. */
+export type WorkKind =
+  | 'outline-corners'
+  | 'outline-crossings'
+  | 'overlapping-outlines'
+  | 'close-corners'
+  | 'outlines-for-names'
+  | 'detail-in-outlines'
+  | 'detail-at-seams'
+  | 'cut-lines'
+  | 'motifs';
+
 /** What was asked for takes more work than a plan may. */
 export class TooMuchWork extends Error {
-  /** @param what it is that there is too much of, e.g. `crossings of outlines`. */
-  constructor(readonly what: string) {
+  /** @param what it is that there is too much of. */
+  constructor(readonly what: WorkKind) {
     super(`Too much work: ${what}.`);
   }
 }
@@ -13,7 +25,7 @@ let left = Infinity;
  * corner costs the polygon engine, some microseconds.
  * @throws TooMuchWork when nothing is left.
  */
-export function spend(units: number, what: string): void {
+export function spend(units: number, what: WorkKind): void {
   left -= units;
   if (left < 0) throw new TooMuchWork(what);
 }

@@ -1,3 +1,7 @@
+export * from './checks/checks';
+export * from './checks/fixes';
+export * from './checks/misread';
+export type { CheckWords } from './checks/words';
 export * from './log';
 export * from './press/advice';
 export * from './press/card';
@@ -7,3 +11,7 @@ export * from './press/operations';
 export * from './press/recipes';
 export * from './press/tasks';
 export * from './stations';
+export * from './places';
+export * from './say';
+export * from './sheets';
+export * from './proof';

@@ -72,13 +72,10 @@ describe('codes and words', () => {
 test('who works in millimetres and °C meets no inch and no °F on the press card', () => {
   for (const id of ['mug-12oz', 'tumbler-20oz', 'wall-panel', 'medallion', 'tee', 'tote']) {
     const job = jobOn(id, artwork());
-    const { press, tools } = planJob(job, shelf, METRIC);
+    const { press, tools } = planJob(job, shelf);
     const metric: Machine = { ...tools.machine, displayUnit: '°C' };
-    const again = planJob(
-      job,
-      { ...shelf, machines: shelf.machines.map((m) => (m.id === metric.id ? metric : m)) },
-      METRIC,
-    );
+    const machines = shelf.machines.map((m) => (m.id === metric.id ? metric : m));
+    const again = planJob(job, { ...shelf, machines });
     const said = [
       ...worded(again.press.program, METRIC).flatMap(({ title, detail }) => [title, detail]),
       ...pressCard({

@@ -4,7 +4,7 @@ import { dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { failure, success, type Result } from '@/core/result';
-import type { LengthUnit } from '@/core/units';
+import type { UnitStyle } from '@/core/units';
 import { packJobFile, readJobFile } from '@/files/jobFile';
 import { drawingToPdf, loadLetters, writeSheetsPdf } from '@/files/pdf';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
@@ -31,13 +31,21 @@ export interface PaperSize {
   readonly heightMm: number;
 }
 
+/** What sheets are written from. */
+export interface SheetsInput {
+  readonly job: Job;
+  readonly plan: JobPlan;
+  readonly blobs: ReadonlyMap<string, Blob>;
+  /** How figures are written on them. */
+  readonly units: UnitStyle;
+}
+
 /** What a trial print is made from. */
 export interface TrialInput {
   readonly job: Job;
   readonly plan: JobPlan;
   readonly pages: readonly ReadPage[];
   readonly settings: TrialSettings;
-  readonly unit: LengthUnit;
   readonly blobs: ReadonlyMap<string, Blob>;
 }
 
@@ -59,12 +67,7 @@ const benchWorker = {
   readPages,
 
   /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */
-  async sheetsPdf(
-    job: Job,
-    plan: JobPlan,
-    blobs: ReadonlyMap<string, Blob>,
-    onProgress: OnProgress,
-  ): Promise<Blob> {
+  async sheetsPdf({ job, plan, blobs, units }: SheetsInput, onProgress: OnProgress): Promise<Blob> {
     const bytesOf = async (sha256: string) =>
       new Uint8Array(await storedIn(blobs, sha256).arrayBuffer());
     const decoded = new Map<string, Pixels>();
@@ -82,6 +85,7 @@ const benchWorker = {
     const parts = await writeSheetsPdf({
       job,
       plan,
+      units,
       bytesOf,
       pixels: { decode: decodePixels, inflate: inflateBeside },
       drawBent,
@@ -111,37 +115,30 @@ const benchWorker = {
 
   /** One sheet of a plan as a PNG at the printer's resolution. */
   async sheetPng(
-    job: Job,
-    plan: JobPlan,
+    { job, plan, blobs, units }: SheetsInput,
     sheetId: string,
-    blobs: ReadonlyMap<string, Blob>,
     onProgress: OnProgress,
   ): Promise<Blob> {
     const sheet = plan.sheets.find(({ id }) => id === sheetId);
     if (!sheet) throw new Error('That sheet is no longer in the plan.');
     const stored = (sha256: string) => storedIn(blobs, sha256);
-    const bytes = await writeSheetPng(plan, sheet, { job, blobOf: stored, onProgress });
+    const bytes = await writeSheetPng(plan, sheet, { job, units, blobOf: stored, onProgress });
     return blobOf([bytes], 'image/png');
   },
 
   /** Every sheet of a plan as a PNG, all in one archive. */
-  async allPngs(
-    job: Job,
-    plan: JobPlan,
-    blobs: ReadonlyMap<string, Blob>,
-    onProgress: OnProgress,
-  ): Promise<Blob> {
+  async allPngs({ job, plan, blobs, units }: SheetsInput, onProgress: OnProgress): Promise<Blob> {
     const stored = (sha256: string) => storedIn(blobs, sha256);
-    return zipPngs(plan, { job, blobOf: stored, onProgress });
+    return zipPngs(plan, { job, units, blobOf: stored, onProgress });
   },
 
   /** The PDF's pages through the simulated printer and onto the blank. */
   async trial(
-    { job, plan, pages, settings, unit, blobs }: TrialInput,
+    { job, plan, pages, settings, blobs }: TrialInput,
     onProgress: OnProgress,
   ): Promise<TrialResult> {
     const stored = (sha256: string) => storedIn(blobs, sha256);
-    return runTrial(plan, pages, settings, unit, { job, blobOf: stored, onProgress });
+    return runTrial(plan, pages, settings, { job, blobOf: stored, onProgress });
   },
 
   /** A job with its pictures as one file. */

@@ -2,9 +2,8 @@ import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { Drawing } from '@/core/jig';
 import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
-import type { JobPlan } from '@/core/plan';
 import { failure, success, type Result } from '@/core/result';
-import type { BenchWorker, PaperSize, TrialInput, UnpackedJob } from './bench.worker';
+import type { BenchWorker, PaperSize, SheetsInput, TrialInput, UnpackedJob } from './bench.worker';
 import type { DrawnLine } from './lettering';
 import type { ReadPage } from './pdfPages';
 import type { Preparation } from './prepare';
@@ -109,14 +108,8 @@ export const prepareTask = (
   }, onProgress);
 
 /** Writes the print file, off the main thread. */
-export const sheetsPdfTask = (
-  input: { job: Job; plan: JobPlan; blobs: ReadonlyMap<string, Blob> },
-  onProgress: OnProgress,
-) =>
-  runTask<Blob>(
-    (worker, progress) => worker.sheetsPdf(input.job, input.plan, input.blobs, progress),
-    onProgress,
-  );
+export const sheetsPdfTask = (input: SheetsInput, onProgress: OnProgress) =>
+  runTask<Blob>((worker, progress) => worker.sheetsPdf(input, progress), onProgress);
 
 /** Writes a line drawing as a PDF, off the main thread. */
 export const drawingPdfTask = (drawing: Drawing, paper: PaperSize, onProgress: OnProgress) =>
@@ -137,25 +130,12 @@ export const bentPreviewTask = (
   );
 
 /** Draws one sheet as a PNG, off the main thread. */
-export const sheetPngTask = (
-  input: { job: Job; plan: JobPlan; sheetId: string; blobs: ReadonlyMap<string, Blob> },
-  onProgress: OnProgress,
-) =>
-  runTask<Blob>(
-    (worker, progress) =>
-      worker.sheetPng(input.job, input.plan, input.sheetId, input.blobs, progress),
-    onProgress,
-  );
+export const sheetPngTask = (input: SheetsInput & { sheetId: string }, onProgress: OnProgress) =>
+  runTask<Blob>((worker, progress) => worker.sheetPng(input, input.sheetId, progress), onProgress);
 
 /** Draws every sheet as a PNG into one archive, off the main thread. */
-export const allPngsTask = (
-  input: { job: Job; plan: JobPlan; blobs: ReadonlyMap<string, Blob> },
-  onProgress: OnProgress,
-) =>
-  runTask<Blob>(
-    (worker, progress) => worker.allPngs(input.job, input.plan, input.blobs, progress),
-    onProgress,
-  );
+export const allPngsTask = (input: SheetsInput, onProgress: OnProgress) =>
+  runTask<Blob>((worker, progress) => worker.allPngs(input, progress), onProgress);
 
 /** Prints on the simulated printer and presses, off the main thread. */
 export const trialTask = (input: TrialInput, onProgress: OnProgress) =>

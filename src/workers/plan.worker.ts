@@ -1,10 +1,9 @@
 import { expose } from 'comlink';
 import type { Job, Shelf } from '@/core/model';
 import { planJob } from '@/core/plan';
-import type { UnitStyle } from '@/core/units';
 
 const planWorker = {
-  plan: (job: Job, shelf: Shelf, units: UnitStyle) => planJob(job, shelf, units),
+  plan: (job: Job, shelf: Shelf) => planJob(job, shelf),
 };
 
 export type PlanWorker = typeof planWorker;

@@ -1,14 +1,12 @@
 import { wrap, type Remote } from 'comlink';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
-import type { UnitStyle } from '@/core/units';
 import type { PlanWorker } from './plan.worker';
 
 /** What is planned. */
 export interface PlanRequest {
   readonly job: Job;
   readonly shelf: Shelf;
-  readonly units: UnitStyle;
 }
 
 interface Waiting extends PlanRequest {
@@ -35,10 +33,10 @@ export function createPlanner(): Planner {
     return remote;
   };
 
-  async function workOut({ job, shelf, units, done, failed }: Waiting): Promise<void> {
+  async function workOut({ job, shelf, done, failed }: Waiting): Promise<void> {
     busy = true;
     try {
-      done(await (remote ?? start()).plan(job, shelf, units));
+      done(await (remote ?? start()).plan(job, shelf));
     } catch (error) {
       failed(error);
     }

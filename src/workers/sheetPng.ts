@@ -10,6 +10,8 @@ import {
   type Stroke,
 } from '@/core/sheet';
 import { withDensity } from '@/files/image';
+import type { UnitStyle } from '@/core/units';
+import { sheetTexts } from '@/words';
 import { drawPiece, type Brush, type Sources } from './drawPiece';
 
 async function drawItem(brush: Brush, item: SheetItem, piece: Piece, sources: Sources) {
@@ -59,6 +61,12 @@ function drawDrawing(brush: Brush, { strokes, texts, textFlip }: SheetDrawing): 
   brush.restore();
 }
 
+/** Sources of a whole sheet, words and all. */
+export interface SheetSources extends Sources {
+  /** How figures are written on it. */
+  readonly units: UnitStyle;
+}
+
 /**
  * One sheet as a PNG at the printer's resolution, with its density in the file, for print shops and
  * programs that take no PDF.
@@ -66,7 +74,7 @@ function drawDrawing(brush: Brush, { strokes, texts, textFlip }: SheetDrawing): 
 export async function writeSheetPng(
   plan: JobPlan,
   sheet: Sheet,
-  sources: Sources,
+  sources: SheetSources,
 ): Promise<Uint8Array> {
   const canvas = new OffscreenCanvas(
     Math.round(sheet.widthMm * DOTS_PER_MM),
@@ -84,7 +92,7 @@ export async function writeSheetPng(
     const piece = plan.pieces.find(({ id }) => id === item.pieceId);
     if (piece) await drawItem(brush, item, piece, sources);
   }
-  drawDrawing(brush, drawingOf(sheet, plan.pieces));
+  drawDrawing(brush, drawingOf(sheet, plan.pieces, sheetTexts(sheet, sources.units)));
   sources.onProgress({ doing: 'Writing the PNG', share: 0.9 });
   const blob = await canvas.convertToBlob({ type: 'image/png' });
   return withDensity(new Uint8Array(await blob.arrayBuffer()), PRINT_PPI);

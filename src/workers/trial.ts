@@ -3,7 +3,7 @@ import {
   faultsOf,
   insideOf,
   layTogether,
-  type Fault,
+  type PrintFault,
   type PrintedSheet,
   type Raster,
 } from '@/core/proof';
@@ -11,7 +11,6 @@ import { scaling } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
 import type { JobPlan } from '@/core/plan';
 import { correctionOf, pageOf, type Sheet } from '@/core/sheet';
-import type { LengthUnit } from '@/core/units';
 import { dulled, simulatePrint } from '@/devices';
 import { rasterOf, type ReadPage } from './pdfPages';
 import { drawPiece, type Sources } from './drawPiece';
@@ -33,7 +32,7 @@ export interface TrialSettings {
 export interface TrialResult {
   /** Each sheet as it lies in the tray, dull as dye is before it is pressed. */
   readonly prints: readonly Blob[];
-  readonly faults: readonly { readonly sheet: string; readonly fault: Fault }[];
+  readonly faults: readonly { readonly sheet: string; readonly fault: PrintFault }[];
   /** The piece as pressed, as it was meant, and where they differ. */
   readonly pressed: Blob;
   readonly meant: Blob;
@@ -113,11 +112,10 @@ export async function runTrial(
   plan: JobPlan,
   pages: readonly ReadPage[],
   settings: TrialSettings,
-  unit: LengthUnit,
   sources: Sources,
 ): Promise<TrialResult> {
   const printed: PrintedSheet[] = [];
-  const faults: { sheet: string; fault: Fault }[] = [];
+  const faults: { sheet: string; fault: PrintFault }[] = [];
   const prints: Blob[] = [];
   for (const [i, sheet] of plan.sheets.entries()) {
     const read = pages[i];
@@ -125,7 +123,7 @@ export async function runTrial(
     const page = await rasterOf(read);
     const { print, meant } = printOne(sheet, page, plan, settings);
     printed.push({ sheet, print });
-    for (const fault of faultsOf(meant, print, unit)) faults.push({ sheet: sheet.name, fault });
+    for (const fault of faultsOf(meant, print)) faults.push({ sheet: sheet.name, fault });
     prints.push(await pngOf(dulled(print)));
     sources.onProgress({ doing: 'Printing', share: (0.6 * (i + 1)) / plan.sheets.length });
   }

@@ -1,13 +1,12 @@
 import { Zip, ZipPassThrough } from 'fflate';
 import type { JobPlan } from '@/core/plan';
-import type { Sources } from './drawPiece';
-import { writeSheetPng } from './sheetPng';
+import { writeSheetPng, type SheetSources } from './sheetPng';
 
 /**
  * Every sheet as a PNG at the printer's resolution, in one ZIP in the order of printing. One sheet
  * is in memory at a time; what is finished is handed to the browser.
  */
-export async function zipPngs(plan: JobPlan, sources: Sources): Promise<Blob> {
+export async function zipPngs(plan: JobPlan, sources: SheetSources): Promise<Blob> {
   const finished: Blob[] = [];
   const zip = new Zip((error, part) => {
     if (error) throw error;

@@ -1,5 +1,7 @@
 import type { Artwork, Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
+import { TRADE_UNITS } from '@/core/units';
+import { checkWords } from '@/words';
 import { demoJobs } from '@/demo/jobs';
 import { artwork, NOW } from './jobs';
 
@@ -37,5 +39,8 @@ export const meaningOf = (plan: JobPlan) => ({
     ...[plan.press.settings.dwellS, plan.press.settings.pressure, plan.press.timer.length],
     ...plan.press.sides.map(({ faceId, sections }) => `${faceId} ${sections.length}`),
   ],
-  checks: plan.checks.map(({ id, level, figure }) => [id, level, figure]),
+  checks: plan.checks.map((check) => [
+    ...[check.id, check.level],
+    checkWords(check, TRADE_UNITS).figure,
+  ]),
 });

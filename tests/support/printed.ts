@@ -10,6 +10,7 @@ import type { Artwork, Job, Shelf } from '@/core/model';
 import type { Raster } from '@/core/proof';
 import { planJob } from '@/core/plan';
 import { inspectImage } from '@/files/image';
+import { TRADE_UNITS } from '@/core/units';
 import { writeSheetsPdf, type PixelTools } from '@/files/pdf';
 import { sha256Of } from '@/files/sha256';
 import { artwork, mugJob, shelf } from './jobs';
@@ -90,6 +91,7 @@ export async function printToFile(job: Job, bytes: Buffer, on: Shelf = shelf) {
   const parts = await writeSheetsPdf({
     job,
     plan,
+    units: TRADE_UNITS,
     bytesOf: () => Promise.resolve(new Uint8Array(bytes)),
     pixels: { decode: decodeWithSharp, inflate: inflateWithZlib },
     drawBent: bendWithSharp(bytes, job.arts[0]?.orientation ?? 1),

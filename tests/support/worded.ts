@@ -1,6 +1,9 @@
-import type { Operation, Program } from '@/core/model';
+import type { Check } from '@/core/check';
+import type { Job, Operation, Program, Shelf } from '@/core/model';
+import { planJob } from '@/core/plan';
 import { TRADE_UNITS, type UnitStyle } from '@/core/units';
-import { operationWords, type TaskWords } from '@/words';
+import { checkWords, operationWords, type CheckWords, type TaskWords } from '@/words';
+import { shelf } from './jobs';
 
 /** A program as the card shows it: every operation with its words. */
 export const worded = (
@@ -11,3 +14,11 @@ export const worded = (
     ...operation,
     ...operationWords(operation, program, units),
   }));
+
+/** A job's findings, each with its words. */
+export const toldOf = (
+  job: Job,
+  on: Shelf = shelf,
+  units: UnitStyle = TRADE_UNITS,
+): readonly (Check & CheckWords)[] =>
+  planJob(job, on).checks.map((check) => ({ ...check, ...checkWords(check, units) }));

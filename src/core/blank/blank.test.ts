@@ -42,20 +42,22 @@ test('10 1/2 in round is 3.34 in across (common practice, no source)', () => {
 
 describe('diameter and circumference are easily confused', () => {
   test('a tape’s 10 1/4 in taken as the diameter would make a bucket', () => {
-    const doubt = measuringDoubt(measured({ girthMeasuredAs: 'diameter' }).form, 'in');
-    expect(doubt?.question).toMatch(
-      /diameter of 10 1\/4 in makes a bucket.*mean the circumference/,
-    );
+    const doubt = measuringDoubt(measured({ girthMeasuredAs: 'diameter' }).form);
+    expect(doubt?.misread).toMatchObject({
+      ...{ kind: 'girth', readAs: 'diameter', tooLarge: true, other: 'circumference' },
+    });
     expect(doubt?.instead).toMatchObject({ girthMeasuredAs: 'circumference' });
   });
 
   test('3.26 in across taken as the circumference would make a thimble', () => {
-    const doubt = measuringDoubt(measured({ girthMm: inches(3.26) }).form, 'in');
-    expect(doubt?.question).toMatch(/thimble, 1\.04 in across/);
+    const doubt = measuringDoubt(measured({ girthMm: inches(3.26) }).form);
+    const { misread } = doubt ?? {};
+    expect(misread).toMatchObject({ kind: 'girth', tooLarge: false });
+    expect(misread?.kind === 'girth' && misread.acrossMm / 25.4).toBeCloseTo(1.04, 2);
   });
 
   test('a likely cup raises no question', () => {
-    expect(measuringDoubt(mug12oz().form, 'in')).toBeNull();
+    expect(measuringDoubt(mug12oz().form)).toBeNull();
   });
 });
 
@@ -110,7 +112,9 @@ describe('a tapered cup', () => {
   });
 
   test('either girth read the wrong way is asked about', () => {
-    expect(measuringDoubt(latte({ baseGirthMm: 60 }).form, 'mm')?.question).toMatch(/thimble/);
-    expect(measuringDoubt(latte().form, 'mm')).toBeNull();
+    expect(measuringDoubt(latte({ baseGirthMm: 60 }).form)?.misread).toMatchObject({
+      ...{ figureMm: 60, tooLarge: false },
+    });
+    expect(measuringDoubt(latte().form)).toBeNull();
   });
 });

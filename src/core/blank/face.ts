@@ -1,13 +1,20 @@
 import { rectRing, type Box, type Point, type Region, type Sector } from '../geometry';
 
+/** The parts of faces that have a name. */
+export const ZONE_IDS = [
+  ...(['rim', 'base', 'handle-left', 'handle-right', 'handle-roots'] as const),
+  ...(['edge', 'hole', 'collar', 'pocket', 'seam-left', 'seam-right', 'hem'] as const),
+  ...(['roll-left', 'roll-right'] as const),
+] as const;
+export type ZoneId = (typeof ZONE_IDS)[number];
+
 /**
  * A named part of a face. `keep-out`: dye takes badly there, or a seam or pocket is in the way.
  * `cut-away`: the blank is not there at all (a collar), so nothing is printed. `handle` lies beside the
  * face, so that a drawing can show it.
  */
 export interface Zone {
-  readonly id: string;
-  readonly label: string;
+  readonly id: ZoneId;
   readonly kind: 'keep-out' | 'cut-away' | 'hole' | 'handle' | 'roll';
   readonly region: Region;
 }
@@ -74,8 +81,8 @@ export const middleOf = (face: Pick<Face, 'widthMm' | 'heightMm'>): Point => ({
 });
 
 /** A zone that is an upright rectangle; null where it has no size. */
-export const boxZone = (id: string, label: string, kind: Zone['kind'], box: Box): Zone | null =>
-  box.width > 0 && box.height > 0 ? { id, label, kind, region: [rectRing(box)] } : null;
+export const boxZone = (id: ZoneId, kind: Zone['kind'], box: Box): Zone | null =>
+  box.width > 0 && box.height > 0 ? { id, kind, region: [rectRing(box)] } : null;
 
 export const present = <T>(things: readonly (T | null)[]): T[] =>
   things.filter((thing): thing is T => thing !== null);

@@ -132,23 +132,23 @@ describe('unusual straight walls', () => {
 
 describe('inches typed as millimetres', () => {
   test.each([
-    ['panel', { widthMm: 11.5, heightMm: 17.5 }, /unlikely width for a panel.*in inches/],
-    ['disc', { diameterMm: 3 }, /unlikely diameter for a disc/],
-    ['garment', { widthMm: 20, lengthMm: 29 }, /unlikely width for a garment/],
-    ['socks', { widthMm: 3.5, lengthMm: 9 }, /unlikely width for a sock/],
-  ] as const)('are asked about on a %s', (kind, part, says) => {
+    ['panel', { widthMm: 11.5, heightMm: 17.5 }, 'panel-width'],
+    ['disc', { diameterMm: 3 }, 'disc-diameter'],
+    ['garment', { widthMm: 20, lengthMm: 29 }, 'garment-width'],
+    ['socks', { widthMm: 3.5, lengthMm: 9 }, 'sock-width'],
+  ] as const)('are asked about on a %s', (kind, part, measure) => {
     const start = convertForm(blankOf('mug-12oz').form, kind);
-    expect(measuringDoubt(start, 'mm')).toBeNull();
-    const doubt = measuringDoubt({ ...start, ...part } as typeof start, 'mm');
-    expect(doubt?.question).toMatch(says);
-    expect(measuringDoubt(doubt?.instead ?? start, 'mm')).toBeNull();
+    expect(measuringDoubt(start)).toBeNull();
+    const doubt = measuringDoubt({ ...start, ...part } as typeof start);
+    expect(doubt?.misread).toMatchObject({ kind: 'unit', measure, meant: 'in' });
+    expect(measuringDoubt(doubt?.instead ?? start)).toBeNull();
   });
 
   test('and millimetres typed as inches', () => {
     const form = { ...convertForm(blankOf('mug-12oz').form, 'panel'), widthMm: inches(292) };
-    expect(measuringDoubt(form as typeof form & FormOf<'panel'>, 'in')?.answer).toMatch(
-      /millimetres/,
-    );
+    expect(measuringDoubt(form as typeof form & FormOf<'panel'>)?.misread).toMatchObject({
+      ...{ kind: 'unit', meant: 'mm' },
+    });
   });
 });
 

@@ -11,7 +11,7 @@ import {
 } from '../geometry';
 import type { FormOf } from '../model';
 import { unlessTooMuch } from '../work';
-import { scaledDoubt, unitDoubt } from './doubt';
+import { unitDoubt } from './doubt';
 import { faceBox, middleOf, PLAIN_EDGES, present, type Face, type Zone } from './face';
 import type { FormRules } from './rules';
 
@@ -32,8 +32,8 @@ const edgeBand = ({ region: [edge], edgeKeepOutMm }: Flat): Region =>
       )
     : [];
 
-const zoneOf = (id: string, label: string, kind: Zone['kind'], region: Region): Zone | null =>
-  region.length > 0 ? { id, label, kind, region } : null;
+const zoneOf = (id: Zone['id'], kind: Zone['kind'], region: Region): Zone | null =>
+  region.length > 0 ? { id, kind, region } : null;
 
 /** One or both sides of a flat thing. The back is the front turned over about its upright middle. */
 function flatFaces(flat: Flat): Face[] {
@@ -47,8 +47,8 @@ function flatFaces(flat: Flat): Face[] {
     region: seen(flat.region),
     safe: outset(faceBox(size), -flat.edgeKeepOutMm),
     zones: present([
-      zoneOf('edge', 'Edge: keep clear', 'keep-out', seen(band)),
-      zoneOf('hole', 'Hole', 'hole', seen(flat.holes)),
+      zoneOf('edge', 'keep-out', seen(band)),
+      zoneOf('hole', 'hole', seen(flat.holes)),
     ]),
     datums: [{ id: 'centre', label: 'Middle', ...middleOf(size) }],
     home: 'centre',
@@ -75,11 +75,12 @@ export const PANEL: FormRules<FormOf<'panel'>> = {
       ],
       holes: [],
     }),
-  doubt: (form, unit) =>
-    scaledDoubt(
-      unitDoubt(form.widthMm, { what: 'width for a panel', min: 40, max: 1600 }, unit),
-      (by) => ({ ...form, widthMm: form.widthMm * by, heightMm: form.heightMm * by }),
-    ),
+  doubt: (form) =>
+    unitDoubt(form.widthMm, 'panel-width', (by) => ({
+      ...form,
+      widthMm: form.widthMm * by,
+      heightMm: form.heightMm * by,
+    })),
 };
 
 /** Where the hanging hole's middle is, mm below the disc's top. */
@@ -100,11 +101,11 @@ export const DISC: FormRules<FormOf<'disc'>> = {
     const holes = form.holeMm > 0 ? [hole] : [];
     return flatFaces({ ...form, region: [rim, ...holes], holes });
   },
-  doubt: (form, unit) =>
-    scaledDoubt(
-      unitDoubt(form.diameterMm, { what: 'diameter for a disc', min: 20, max: 450 }, unit),
-      (by) => ({ ...form, diameterMm: form.diameterMm * by }),
-    ),
+  doubt: (form) =>
+    unitDoubt(form.diameterMm, 'disc-diameter', (by) => ({
+      ...form,
+      diameterMm: form.diameterMm * by,
+    })),
 };
 
 /** Points of an outline nearer than this to the line without them are left out, mm. */

@@ -1,9 +1,9 @@
 import type { Blank, BlankForm, FormKind } from '../model';
-import type { LengthUnit } from '../units';
 import type { Face } from './face';
 import { DISC, OUTLINE, PANEL } from './flat';
 import { GARMENT } from './garment';
-import type { Doubt, FormRules } from './rules';
+import type { Doubt } from './doubt';
+import type { FormRules } from './rules';
 import { SOCKS } from './socks';
 import { STRAIGHT_WRAP } from './straightWrap';
 import { TAPERED_WRAP } from './taperedWrap';
@@ -28,6 +28,5 @@ const rulesOf = (form: BlankForm): FormRules<BlankForm> =>
 /** The flat faces of a blank, as they look when finished. */
 export const facesOf = (blank: Blank): Face[] => rulesOf(blank.form).faces(blank.form);
 
-/** A question to ask when a blank looks mis-measured, with the form it would be instead. */
-export const measuringDoubt = (form: BlankForm, unit: LengthUnit): Doubt<BlankForm> | null =>
-  rulesOf(form).doubt(form, unit);
+/** Whether a blank looks mis-measured, and how, with the form it would be instead. */
+export const measuringDoubt = (form: BlankForm): Doubt | null => rulesOf(form).doubt(form);

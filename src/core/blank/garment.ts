@@ -1,7 +1,7 @@
 import { ellipseRing, outset, rectRing, type Box, type Ring } from '../geometry';
 import type { FormOf } from '../model';
 import { inches } from '../units';
-import { scaledDoubt, unitDoubt } from './doubt';
+import { unitDoubt } from './doubt';
 import {
   boxZone,
   faceBox,
@@ -33,9 +33,9 @@ const SMALL_BELOW_MM = inches(15);
 const BACK_DROP_MM = inches(1);
 
 const bands = (w: number, h: number, keep: number): (Zone | null)[] => [
-  boxZone('seam-left', 'Side seam', 'keep-out', { x: 0, y: 0, width: keep, height: h }),
-  boxZone('seam-right', 'Side seam', 'keep-out', { x: w - keep, y: 0, width: keep, height: h }),
-  boxZone('hem', 'Hem', 'keep-out', { x: 0, y: h - keep, width: w, height: keep }),
+  boxZone('seam-left', 'keep-out', { x: 0, y: 0, width: keep, height: h }),
+  boxZone('seam-right', 'keep-out', { x: w - keep, y: 0, width: keep, height: h }),
+  boxZone('hem', 'keep-out', { x: 0, y: h - keep, width: w, height: keep }),
 ];
 
 function collar(form: Garment, dropMm: number): Zone | null {
@@ -47,7 +47,7 @@ function collar(form: Garment, dropMm: number): Zone | null {
     height: 2 * dropMm,
   });
   const below = opening.filter(({ y }) => y >= -1e-9);
-  return { id: 'collar', label: 'Collar', kind: 'cut-away', region: [below] };
+  return { id: 'collar', kind: 'cut-away', region: [below] };
 }
 
 function pocket({ pocket: p, widthMm }: Garment): Zone | null {
@@ -58,7 +58,7 @@ function pocket({ pocket: p, widthMm }: Garment): Zone | null {
     width: p.widthMm,
     height: p.heightMm,
   };
-  return boxZone('pocket', 'Pocket', 'keep-out', box);
+  return boxZone('pocket', 'keep-out', box);
 }
 
 /** Shoulders fall by this share of the width from the neck to the sleeve (from memory). */
@@ -169,9 +169,10 @@ export const GARMENT: FormRules<Garment> = {
       sleeve(form, 'left'),
       sleeve(form, 'right'),
     ]),
-  doubt: (form, unit) =>
-    scaledDoubt(
-      unitDoubt(form.widthMm, { what: 'width for a garment', min: 90, max: 950 }, unit),
-      (by) => ({ ...form, widthMm: form.widthMm * by, lengthMm: form.lengthMm * by }),
-    ),
+  doubt: (form) =>
+    unitDoubt(form.widthMm, 'garment-width', (by) => ({
+      ...form,
+      widthMm: form.widthMm * by,
+      lengthMm: form.lengthMm * by,
+    })),
 };

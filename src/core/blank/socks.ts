@@ -1,6 +1,6 @@
 import { rectRing } from '../geometry';
 import type { FormOf } from '../model';
-import { scaledDoubt, unitDoubt } from './doubt';
+import { unitDoubt } from './doubt';
 import { boxZone, faceBox, middleOf, PLAIN_EDGES, present, type Face } from './face';
 import type { FormRules } from './rules';
 
@@ -17,8 +17,8 @@ export const SOCKS: FormRules<FormOf<'socks'>> = {
   label: 'Pair of socks',
   faces: ({ widthMm: insertMm, lengthMm: heightMm, rollMm }) => {
     const widthMm = insertMm + 2 * rollMm;
-    const roll = (id: string, x: number) =>
-      boxZone(id, 'rolls round', 'roll', { x, y: 0, width: rollMm, height: heightMm });
+    const roll = (id: 'roll-left' | 'roll-right', x: number) =>
+      boxZone(id, 'roll', { x, y: 0, width: rollMm, height: heightMm });
     return SIDES.map(([id, name]): Face => ({
       id,
       name,
@@ -34,9 +34,10 @@ export const SOCKS: FormRules<FormOf<'socks'>> = {
       paper: 'face',
     }));
   },
-  doubt: (form, unit) =>
-    scaledDoubt(
-      unitDoubt(form.widthMm, { what: 'width for a sock', min: 30, max: 200 }, unit),
-      (by) => ({ ...form, widthMm: form.widthMm * by, lengthMm: form.lengthMm * by }),
-    ),
+  doubt: (form) =>
+    unitDoubt(form.widthMm, 'sock-width', (by) => ({
+      ...form,
+      widthMm: form.widthMm * by,
+      lengthMm: form.lengthMm * by,
+    })),
 };

@@ -1,6 +1,7 @@
 import type { StraightWrapForm } from '../model';
+import { girthMisread } from './doubt';
 import type { FormRules } from './rules';
-import { aroundMm, girthDoubt, shapeStraightFace, wallFace, type Wall } from './wall';
+import { aroundMm, shapeStraightFace, wallFace, type Wall } from './wall';
 
 export const straightWallOf = (form: StraightWrapForm): Wall => {
   const around = aroundMm(form.girthMm, form.girthMeasuredAs);
@@ -19,8 +20,8 @@ export const STRAIGHT_WRAP: FormRules<StraightWrapForm> = {
     const wall = straightWallOf(form);
     return [shapeStraightFace(wallFace(wall, form, null), wall, form)];
   },
-  doubt: (form, unit) => {
-    const doubt = girthDoubt(form.girthMm, form.girthMeasuredAs, unit);
-    return doubt && { ...doubt, instead: { ...form, girthMeasuredAs: doubt.other } };
+  doubt: (form) => {
+    const misread = girthMisread(form.girthMm, form.girthMeasuredAs);
+    return misread && { misread, instead: { ...form, girthMeasuredAs: misread.other } };
   },
 };

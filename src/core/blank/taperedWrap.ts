@@ -1,7 +1,8 @@
 import { canExist, developFrustum, isStraight, slantOf, type Sector } from '../geometry';
+import { girthMisread } from './doubt';
 import type { TaperedWrapForm } from '../model';
 import type { FormRules } from './rules';
-import { aroundMm, girthDoubt, midCircumferenceMm, wallFace, type Wall } from './wall';
+import { aroundMm, midCircumferenceMm, wallFace, type Wall } from './wall';
 
 export function taperedWallOf(form: TaperedWrapForm): Wall {
   const rim = aroundMm(form.rimGirthMm, form.girthMeasuredAs);
@@ -31,10 +32,10 @@ export const TAPERED_WRAP: FormRules<TaperedWrapForm> = {
     if (!canExist(wall)) return [wallFace({ ...wall, slantMm: 0 }, form, null)];
     return [wallFace(wall, form, developmentOf(wall))];
   },
-  doubt: (form, unit) => {
-    const doubt =
-      girthDoubt(form.rimGirthMm, form.girthMeasuredAs, unit) ??
-      girthDoubt(form.baseGirthMm, form.girthMeasuredAs, unit);
-    return doubt && { ...doubt, instead: { ...form, girthMeasuredAs: doubt.other } };
+  doubt: (form) => {
+    const misread =
+      girthMisread(form.rimGirthMm, form.girthMeasuredAs) ??
+      girthMisread(form.baseGirthMm, form.girthMeasuredAs);
+    return misread && { misread, instead: { ...form, girthMeasuredAs: misread.other } };
   },
 };

@@ -1,6 +1,5 @@
 import { rectRing, subtract, type Region, type Ring, type Sector } from '../geometry';
 import type { CupForm, StraightWrapForm } from '../model';
-import { formatLength, inches, type LengthUnit } from '../units';
 import { boxZone, PLAIN_EDGES, present, type Datum, type Face, type Zone } from './face';
 
 /** A cup's wall in plain figures, however it was measured. Lengths mm. */
@@ -19,42 +18,6 @@ export const midCircumferenceMm = (wall: Wall): number =>
 /** A measured girth as a circumference, mm. */
 export const aroundMm = (girthMm: number, measuredAs: 'circumference' | 'diameter'): number =>
   measuredAs === 'diameter' ? girthMm * Math.PI : girthMm;
-
-/** Cups people drink from are this wide across (from memory; only used to ask, never to refuse). */
-const USUAL_DIAMETER_MM = { min: inches(2), max: inches(5) };
-
-/** The usual slip with a girth, as a question. */
-export interface GirthDoubt {
-  readonly question: string;
-  readonly figureMm: number;
-  readonly other: 'circumference' | 'diameter';
-  readonly answer: string;
-}
-
-/**
- * The usual slip: a tape read as a diameter, or a diameter read as a circumference.
- * @returns a question with the other reading, or null when the figure makes a likely cup.
- */
-export function girthDoubt(
-  girthMm: number,
-  measuredAs: 'circumference' | 'diameter',
-  unit: LengthUnit,
-): GirthDoubt | null {
-  const acrossMm = (as: typeof measuredAs) => aroundMm(girthMm, as) / Math.PI;
-  const across = acrossMm(measuredAs);
-  if (across >= USUAL_DIAMETER_MM.min && across <= USUAL_DIAMETER_MM.max) return null;
-  const other = measuredAs === 'diameter' ? 'circumference' : 'diameter';
-  const size = across > USUAL_DIAMETER_MM.max ? 'bucket' : 'thimble';
-  const show = (mm: number) => formatLength(mm, unit);
-  return {
-    figureMm: girthMm,
-    other,
-    answer: `It is the ${other}`,
-    question:
-      `A ${measuredAs} of ${show(girthMm)} makes a ${size}, ${show(across)} across. ` +
-      `Did you mean the ${other}? Then it is ${show(acrossMm(other))} across.`,
-  };
-}
 
 /** Where the handle's middle is left of the face, and how wide the face is. */
 interface Span {
@@ -83,13 +46,13 @@ type KeepOuts = Pick<CupForm, 'rimKeepOutMm' | 'baseKeepOutMm'>;
 
 function zonesOf(wall: Wall, keep: KeepOuts, { toHandleMm: half, widthMm }: Span): Zone[] {
   const height = wall.slantMm;
-  const band = (id: string, label: string, y: number, depth: number) =>
-    boxZone(id, label, 'keep-out', { x: 0, y, width: widthMm, height: depth });
-  const handle = (id: string, x: number) =>
-    boxZone(id, 'Handle', 'handle', { x, y: 0, width: half, height });
+  const band = (id: 'rim' | 'base', y: number, depth: number) =>
+    boxZone(id, 'keep-out', { x: 0, y, width: widthMm, height: depth });
+  const handle = (id: 'handle-left' | 'handle-right', x: number) =>
+    boxZone(id, 'handle', { x, y: 0, width: half, height });
   return present([
-    band('rim', 'Rim: keep clear', 0, keep.rimKeepOutMm),
-    band('base', 'Base: keep clear', height - keep.baseKeepOutMm, keep.baseKeepOutMm),
+    band('rim', 0, keep.rimKeepOutMm),
+    band('base', height - keep.baseKeepOutMm, keep.baseKeepOutMm),
     handle('handle-left', -half),
     handle('handle-right', widthMm),
   ]);
@@ -168,7 +131,7 @@ export function shapeStraightFace(face: Face, wall: Wall, form: StraightWrapForm
     safe: { ...face.safe, x: half },
     zones: [
       ...zonesOf({ ...wall, handleGapMm: 0 }, form, { toHandleMm: 0, widthMm: full }),
-      { id: 'handle-roots', label: 'Handle', kind: 'cut-away', region: roots },
+      { id: 'handle-roots', kind: 'cut-away', region: roots },
     ],
     datums: face.datums.map((datum) => ({ ...datum, x: datum.x + half })),
   };

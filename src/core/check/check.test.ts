@@ -1,3 +1,4 @@
+import { toldOf } from '@tests/support/worded';
 import { artwork, findings, mugJob, onLatteCup, shelf, withForm, jobOn } from '@tests/support/jobs';
 import {
   TRANSFER_KINDS,
@@ -9,6 +10,7 @@ import {
   type Substrate,
 } from '../model';
 import { planJob } from '../plan';
+import { applyFix } from '.';
 import { fahrenheitToC, inches, TRADE_UNITS, type UnitStyle } from '../units';
 
 const on = (job: Job, substrate: Partial<Substrate>): Job => ({
@@ -125,7 +127,7 @@ const CASES: readonly (readonly [id: string, job: Job, says: RegExp, level: stri
 ];
 
 test.each(CASES)('%s is found, with its figure', (id, job, says, level) => {
-  const check = planJob(job, shelf).checks.find((each) => each.id === id);
+  const check = toldOf(job).find((each) => each.id === id);
   expect(check?.text).toMatch(says);
   expect(check?.level).toBe(level);
 });
@@ -162,7 +164,8 @@ const fixOf = (id: string, job: Job) =>
 test.each(CASES.filter(([id, job]) => fixOf(id, job)))(
   'the fix offered for %s settles it',
   (id, job) => {
-    expect(findings({ ...job, ...fixOf(id, job)?.patch })).not.toContain(id);
+    const fix = fixOf(id, job);
+    expect(fix && findings(applyFix(job, fix, shelf))).not.toContain(id);
   },
 );
 
@@ -174,7 +177,7 @@ test('who works in millimetres and °C is told nothing in inches or °F', () => 
         const job = jobOn(blank.id, artwork({ storedWidthPx: 300, storedHeightPx: 120 }));
         const named = { ...job, blank: { ...job.blank, name: 'It' }, transfer };
         const heat = { ...job.heat, machineId, also: ['vinyl' as const] };
-        return planJob({ ...named, heat }, shelf, metric).checks;
+        return toldOf({ ...named, heat }, shelf, metric);
       }),
     ),
   );

@@ -6,32 +6,47 @@ import type { PressPlan, Recipe } from '../press';
 import type { SheetPlan } from '../sheet';
 import type { MissingTool } from '../shelf';
 import type { Transfer } from '../transfer';
-import type { UnitStyle } from '../units';
-
-/** The six stations of a job, in order. */
-export const STATIONS = ['blank', 'art', 'sheets', 'heat', 'press', 'record'] as const;
-export type Station = (typeof STATIONS)[number];
+import type { WorkKind } from '../work';
+import { CHECK_STATIONS, type CheckCode, type CheckFacts, type Station } from './codes';
+import type { Fix } from './fixes';
 
 /** `stop`: pressing now would spoil something. `warn`: take care. `note`: good to know. */
 export type Level = 'stop' | 'warn' | 'note';
 
-/** A way out, as a change to the job. */
-export interface Fix {
-  readonly label: string;
-  readonly patch: Partial<Job>;
-}
-
-/** One finding about a plan: what, which figure, and the way out. */
-export interface Check {
+/** One finding about a plan: what, with its quantities, and the way out. Its words: `words/checks`. */
+export interface Check<C extends CheckCode = CheckCode> {
+  readonly code: C;
+  /** Its code, with what it is about where it may be found more than once. */
   readonly id: string;
   readonly level: Level;
   readonly station: Station;
-  readonly text: string;
-  /** The figure it turns on, formatted; empty where there is none. */
-  readonly figure: string;
-  /** Changes to the job that settle it, the likeliest first; none where none can be offered. */
-  readonly fixes?: readonly Fix[];
+  readonly facts: CheckFacts[C];
+  /** What settles it, the likeliest first; none where none can be offered. */
+  readonly fixes: readonly Fix[];
 }
+
+interface More {
+  /** What it is about: a placement, a piece, a face. */
+  readonly of?: string;
+  /** Where it is put right, if elsewhere than its kind usually is. */
+  readonly station?: Station;
+  readonly fixes?: readonly (Fix | null)[];
+}
+
+/** Makes a finding. */
+export const found = <C extends CheckCode>(
+  code: C,
+  level: Level,
+  facts: CheckFacts[C],
+  { of, station = CHECK_STATIONS[code], fixes = [] }: More = {},
+): Check<C> => ({
+  code,
+  id: of === undefined ? code : `${code}-${of}`,
+  level,
+  station,
+  facts,
+  fixes: fixes.filter((fix) => fix !== null),
+});
 
 /** Everything a rule may look at. */
 export interface Findings {
@@ -53,8 +68,13 @@ export interface Findings {
   readonly mirror: MirrorPlan;
   readonly sheets: SheetPlan;
   /** Stages that were left out, since they would take too much work, and what there is too much of. */
-  readonly overwork: readonly { readonly stage: string; readonly what: string }[];
-  readonly units: UnitStyle;
+  readonly overwork: readonly Overwork[];
+}
+
+/** A stage of the plan that was not carried through, and what there was too much of. */
+export interface Overwork {
+  readonly stage: 'pieces' | 'sheets' | 'press' | 'checks';
+  readonly what: WorkKind;
 }
 
 /** A rule over the whole plan; silent (empty) when all is well. */

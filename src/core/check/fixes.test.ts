@@ -4,10 +4,10 @@ import { artwork, factsWith, jobOn, mugJob, shelf } from '@tests/support/jobs';
 import { onBothSides } from '../job';
 import { jobProblem, type Job } from '../model';
 import { planJob } from '../plan';
-import type { Fix } from './check';
+import { applyFix, type Fix } from '.';
 
 const grave = (job: Job) => planJob(job, shelf).checks.filter(({ level }) => level !== 'note');
-const applied = (job: Job, { patch }: Fix): Job => ({ ...job, ...patch });
+const applied = (job: Job, fix: Fix): Job => applyFix(job, fix, shelf);
 /** What a finding is about, whichever picture or sheet it names. */
 const kindOf = (id: string): string => id.replace(/-(p\d|front|back|wrap|left|right).*$/, '');
 
@@ -16,10 +16,10 @@ test('every way out that is offered settles its finding and brings nothing worse
     fc.property(anyCraft, (job) => {
       const { checks } = planJob(job, shelf);
       const before = new Set(checks.filter((c) => c.level !== 'note').map((c) => kindOf(c.id)));
-      for (const { id, fixes = [] } of checks) {
+      for (const { id, fixes } of checks) {
         for (const fix of fixes) {
           const mended = applied(job, fix);
-          const told = `${job.blank.id}, ${job.transfer}: “${fix.label}” on ${id}`;
+          const told = `${job.blank.id}, ${job.transfer}: “${fix.code}” on ${id}`;
           expect([told, jobProblem(mended)]).toEqual([told, null]);
           const after = planJob(mended, shelf).checks.map((check) => check.id);
           expect([told, after.includes(id)]).toEqual([told, false]);
@@ -37,10 +37,10 @@ test('every way out that is offered settles its finding and brings nothing worse
 test('a way out leaves pictures where they are, but for the one it is about', () => {
   fc.assert(
     fc.property(anyCraft, (job) => {
-      for (const { id, fixes = [] } of planJob(job, shelf).checks)
-        for (const { patch } of fixes)
-          for (const before of patch.placements ? job.placements : []) {
-            const after = patch.placements?.find((each) => each.id === before.id);
+      for (const { id, fixes } of planJob(job, shelf).checks)
+        for (const fix of fixes)
+          for (const before of job.placements) {
+            const after = applied(job, fix).placements.find((each) => each.id === before.id);
             if (id.endsWith(`-${before.id}`)) continue;
             expect(after).toEqual(before);
           }
@@ -69,7 +69,7 @@ test('one picture for both holders of a mug: each whole, side by side, also afte
   const mended = planJob(large, shelf)
     .checks.filter(({ id }) => id.startsWith('cut-off'))
     .reduce<Job>((job, { id }) => {
-      const fix = planJob(job, shelf).checks.find((check) => check.id === id)?.fixes?.[0];
+      const fix = planJob(job, shelf).checks.find((check) => check.id === id)?.fixes[0];
       return fix ? applied(job, fix) : job;
     }, large);
   expect(planJob(mended, shelf).checks.map(({ id }) => id)).not.toContain('cut-off-p1');
@@ -142,7 +142,7 @@ describe('a repeat that cannot be as it was asked for', () => {
     expect(planJob(job, shelf).pieces).toEqual([]);
     const [stop] = stops(job);
     expect(stop?.id).toBe('no-motif-p1');
-    const fix = stop?.fixes?.[0];
+    const fix = stop?.fixes[0];
     if (!fix) throw new Error('no way out');
     const mended = planJob(applied(job, fix), shelf);
     expect(mended.pieces).toHaveLength(1);

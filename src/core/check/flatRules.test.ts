@@ -1,8 +1,10 @@
+import { toldOf } from '@tests/support/worded';
 import { artwork, blankOf, findings, jobOn, mugJob, shelf, withForm } from '@tests/support/jobs';
 import { withArt } from '../job';
 import type { ArtFacts, Artwork, Blank, BlankForm, Job, Placement } from '../model';
 import { planJob } from '../plan';
 import { inches } from '../units';
+import { applyFix } from '.';
 
 const FLAT: ArtFacts = {
   palette: [],
@@ -210,7 +212,7 @@ const CASES: readonly Case[] = [
 test.each(CASES)(
   '%s is found with its figure, and stays silent when it should',
   (id, sets, says, level, silent) => {
-    const check = planJob(sets, shelf).checks.find((each) => each.id === id);
+    const check = toldOf(sets).find((each) => each.id === id);
     expect(check?.text).toMatch(says);
     expect(check?.level).toBe(level);
     expect(findings(silent)).not.toContain(id);
@@ -219,9 +221,9 @@ test.each(CASES)(
 
 const fixable = CASES.flatMap(([id, sets]) => {
   const check = planJob(sets, shelf).checks.find((each) => each.id === id);
-  return (check?.fixes ?? []).map((fix) => [id, fix.label, sets, fix.patch] as const);
+  return (check?.fixes ?? []).map((fix) => [id, fix.code, sets, fix] as const);
 });
 
-test.each(fixable)('%s: “%s” settles it', (id, _label, sets, patch) => {
-  expect(findings({ ...sets, ...patch })).not.toContain(id);
+test.each(fixable)('%s: “%s” settles it', (id, _code, sets, fix) => {
+  expect(findings(applyFix(sets, fix, shelf))).not.toContain(id);
 });

@@ -18,6 +18,7 @@ import type { Face } from '../blank';
 import { datumPoint, inkRegion } from '../layout';
 import type { Job, Placement } from '../model';
 import { isCloth, isCup } from '../traits';
+import { fix, type Fix } from './fixes';
 import { detailShareIn, inBox, type Placed } from './placed';
 
 /** Less than this share of its detail in a bad place is a hair's breadth, not a loss; more of it is serious. */
@@ -144,7 +145,7 @@ const LEAST_SHARE = 0.3;
 const TRIES = 20;
 
 /**
- * A placement made just so small, where it is, that it suits and suffers from nothing new; moved to
+ * The way out that makes a placement just so small, where it is, that it suits and suffers from nothing new; moved to
  * the middle of the safe area only where its own place leaves too little.
  * @param suits whether it would do with its picture in such a box of the piece's strip.
  * @returns null where no size would do, or the face lies turned on its strip.
@@ -153,7 +154,7 @@ export function shrunkToFit(
   one: Placed,
   job: Job,
   suits: (box: Box) => boolean,
-): Partial<Placement> | null {
+): Fix<'make-fit'> | null {
   const { placed, slot, placement } = one;
   if (slot.toStrip[0] < 0 || placement.repeat) return null;
   const { width, height } = placed.box;
@@ -174,5 +175,6 @@ export function shrunkToFit(
   const there = here < LEAST_SHARE ? shareAt(middle) : 0;
   const share = Math.max(here, there);
   if (share * Math.min(width, height) < 1) return null;
-  return placedIn(one, boxAround(there > here ? middle : own, width * share, height * share));
+  const box = boxAround(there > here ? middle : own, width * share, height * share);
+  return fix('make-fit', { placementId: placement.id, ...placedIn(one, box) });
 }

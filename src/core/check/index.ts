@@ -8,7 +8,9 @@ import { SHEET_RULES } from './sheetRules';
 import { TILE_RULES } from './tileRules';
 import { TOOL_RULES } from './toolRules';
 
-export { STATIONS, type Check, type Findings, type Fix, type Level, type Station } from './check';
+export type { Check, Findings, Level, Overwork } from './check';
+export { CHECK_CODES, STATIONS, type CheckCode, type CheckFacts, type Station } from './codes';
+export { applyFix, FIX_CODES, type Fix, type FixArgs, type FixCode } from './fixes';
 
 const RULES = [
   ...TOOL_RULES,

@@ -10,7 +10,7 @@ import {
   type Region,
 } from '../geometry';
 import { artMatrix, type Piece, type PieceArt, type Slot } from '../layout';
-import type { Artwork, Job, Placement } from '../model';
+import type { Artwork, Placement } from '../model';
 import { spend } from '../work';
 import type { Check, Findings, Rule } from './check';
 
@@ -51,24 +51,11 @@ export const perArt =
   (findings) =>
     everyPlacement(findings).flatMap((one) => rule(one, findings) ?? []);
 
-/** A change to one placement, as a change to the job. */
-export const changed = (
-  job: Job,
-  placement: Placement,
-  part: Partial<Placement>,
-): Partial<Job> => ({
-  placements: job.placements.map((each) =>
-    each.id === placement.id ? { ...each, ...part } : each,
-  ),
-});
-
 /** The same picture in another box of its piece's strip. */
 export const inBox = (one: Placed, box: Box): Placed => ({
   ...one,
   placed: { ...one.placed, box, matrix: artMatrix(box, one.placement.turns) },
 });
-
-export const percent = (share: number): string => `${Math.round(Math.abs(share) * 100)} %`;
 
 /**
  * Share of an artwork's detail that lies in a region of its face (0–1): by its map of detail where it
@@ -86,7 +73,7 @@ export function detailShareIn({ art, placed, slot }: Placed, region: Region): nu
   const [lines, along] = upright ? [rows, columns] : [columns, rows];
   const whole = cells.reduce((sum, weight) => sum + weight, 0);
   let inside = 0;
-  spend((lines * cornersOf(region)) / CORNERS_A_UNIT, 'detail in outlines');
+  spend((lines * cornersOf(region)) / CORNERS_A_UNIT, 'detail-in-outlines');
   for (let line = 0; line < lines; line++) {
     const v = (line + 0.5) / lines;
     const start = applyAffine(toFace, upright ? { x: 0, y: v } : { x: v, y: 0 });

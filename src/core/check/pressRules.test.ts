@@ -1,7 +1,9 @@
+import { toldOf } from '@tests/support/worded';
 import { artwork, blankOf, findings, jobOn, shelf } from '@tests/support/jobs';
 import type { Blank, HeatSettings, Job, Machine, Printer, Shelf, TransferKind } from '../model';
 import { planJob } from '../plan';
 import { fahrenheitToC, inches } from '../units';
+import { applyFix } from '.';
 
 interface Part {
   readonly by?: TransferKind;
@@ -150,7 +152,7 @@ const LOUD: readonly Case[] = [
 test.each(LOUD.map(([id, level, says, of, on]) => [id, level, says, of, on ?? shelf] as const))(
   '%s (%s) is told, with its figure and reason',
   (id, level, says, of, on) => {
-    const check = planJob(of, on).checks.find((each) => each.id === id);
+    const check = toldOf(of, on).find((each) => each.id === id);
     expect(check?.text).toMatch(says);
     expect(check?.level).toBe(level);
   },
@@ -202,18 +204,20 @@ test.each(SILENT.map(([id, of, on]) => [id, of, on ?? shelf] as const))(
 test.each(
   LOUD.flatMap(([id, , , of, on]) =>
     (planJob(of, on ?? shelf).checks.find((each) => each.id === id)?.fixes ?? []).map(
-      (fix) => [id, fix.label, of, fix.patch, on ?? shelf] as const,
+      (fix) => [id, fix.code, of, fix, on ?? shelf] as const,
     ),
   ),
-)('%s: “%s” settles it', (id, _label, of, patch, on) => {
-  expect(findings({ ...of, ...patch }, on)).not.toContain(id);
+)('%s: “%s” settles it', (id, _code, of, fix, on) => {
+  expect(findings(applyFix(of, fix, on), on)).not.toContain(id);
 });
 
 test('a way out by another transfer brings printer and machine along', () => {
-  const fix = planJob(job('tee-navy', 'iron'), shelf)
+  const ironed = job('tee-navy', 'iron');
+  const made = planJob(ironed, shelf)
     .checks.find(({ id }) => id === 'polyester')
-    ?.fixes?.find(({ patch }) => patch.transfer === 'dark-paper');
-  expect(fix?.patch).toMatchObject({
+    ?.fixes.map((fix) => applyFix(ironed, fix, shelf))
+    .find(({ transfer }) => transfer === 'dark-paper');
+  expect(made).toMatchObject({
     sheet: { printerId: 'ordinary-inkjet' },
     // the paper wants firm pressure, which a hand-held press does not give
     heat: { machineId: 'plate-press' },

@@ -30,7 +30,7 @@ const CORNERS_A_UNIT = 2;
 
 /** What the polygon engine can take: rings that enclose something on its grid; the rest is nothing. */
 const mutable = (region: Region): Point[][] => {
-  spend(cornersOf(region) / CORNERS_A_UNIT, 'corners of outlines');
+  spend(cornersOf(region) / CORNERS_A_UNIT, 'outline-corners');
   return region
     .map(snapped)
     .filter((ring) => ring.length > 2 && Math.abs(doubleArea(ring)) > 1 / GRID);
@@ -55,7 +55,7 @@ export function alongside(
   work: (turn: typeof crosswise) => Point[][],
 ): Point[][] {
   const { axis, looks } = easierAxis(rings);
-  spend(looks / LOOKS_A_UNIT, 'corners of outlines');
+  spend(looks / LOOKS_A_UNIT, 'outline-corners');
   // the engine sweeps down the page
   if (axis === 'x') return crosswise(work(crosswise));
   return work((same) => same.map((ring) => [...ring]));
@@ -72,10 +72,10 @@ const CROSSING_COST = 8;
 /** Takes the work of a combination off what may be done, before it is begun. */
 function weigh(rings: readonly Ring[]): void {
   const corners = cornersOf(rings);
-  spend(CORNER_COST * corners, 'corners of outlines');
+  spend(CORNER_COST * corners, 'outline-corners');
   const crossings = corners < FEW_CORNERS ? 0 : crossingsOf(rings, MOST_CROSSINGS);
-  if (crossings === MOST_CROSSINGS) throw new TooMuchWork('crossings of outlines');
-  spend(CROSSING_COST * crossings, 'crossings of outlines');
+  if (crossings === MOST_CROSSINGS) throw new TooMuchWork('outline-crossings');
+  spend(CROSSING_COST * crossings, 'outline-crossings');
 }
 
 const combine = (clip: Clip, one: Region, other: Region, rule = FillRule.EvenOdd): Point[][] => {
@@ -102,7 +102,7 @@ function standApart(boxes: readonly Box[]): boolean[] {
       apart[i] = false;
       apart[other.i] = false;
     }
-    spend((next - at) / BOXES_A_UNIT, 'outlines that overlap');
+    spend((next - at) / BOXES_A_UNIT, 'overlapping-outlines');
   });
   return apart;
 }
@@ -188,7 +188,7 @@ export function areaWithin(region: Region): (box: Box) => number {
 
 /** A region's rings between two lines square to an axis, each still going its own way round. */
 const strip = (rings: readonly Ring[], axis: 'x' | 'y', from: number, to: number): Ring[] => {
-  spend(cornersOf(rings) / CORNERS_A_UNIT, 'corners of outlines');
+  spend(cornersOf(rings) / CORNERS_A_UNIT, 'outline-corners');
   return rings
     .map((ring) =>
       clippedTo(

@@ -58,10 +58,10 @@ const MOST_PAIRS = 150_000;
 /** Takes the work of moving edges off what may be done: edges nearer than they move meet. */
 function weigh(rings: readonly Ring[], byMm: number): void {
   const corners = cornersOf(rings);
-  spend(3 * corners, 'corners of outlines');
+  spend(3 * corners, 'outline-corners');
   const pairs = corners < FEW_CORNERS ? 0 : nearPairsOf(rings, 2 * byMm, MOST_PAIRS);
-  if (pairs === MOST_PAIRS) throw new TooMuchWork('corners closer together than its margin');
-  spend(pairs / 4, 'corners closer together than its margin');
+  if (pairs === MOST_PAIRS) throw new TooMuchWork('close-corners');
+  spend(pairs / 4, 'close-corners');
 }
 
 /**

@@ -1,5 +1,6 @@
 import { artwork, mugJob, shelf } from '@tests/support/jobs';
 import type { Job } from '../model';
+import { applyFix } from '../check';
 import { planJob } from '../plan';
 import { EMPTY_SHELF } from '../shelf';
 import { onBothSides, replaceArt, withArt, withoutPlacement } from '.';
@@ -69,7 +70,7 @@ describe('a tool the job names and the shelf lacks', () => {
       .checks.slice(0, 4)
       .reduce<Job>((job, { id }) => {
         const [fix] = planJob(job, shelf).checks.find((each) => each.id === id)?.fixes ?? [];
-        return { ...job, ...fix?.patch };
+        return fix ? applyFix(job, fix, shelf) : job;
       }, without);
     expect(planJob(settled, shelf).tools.missing).toEqual([]);
     expect(settled).toEqual(mugJob());

@@ -91,10 +91,7 @@ const LEAST_CORNERS = 16;
 /** Puts filled art on a strip, with how much of it the ink's edge cuts off. */
 export function artsOnStrip(filled: FilledFace, slot: number, place: Slot): PieceArt[] {
   const shownIn = areaWithin(place.ink);
-  spend(
-    (filled.arts.length * (cornersOf(place.ink) + LEAST_CORNERS)) / CORNERS_A_UNIT,
-    'repeated motifs',
-  );
+  spend((filled.arts.length * (cornersOf(place.ink) + LEAST_CORNERS)) / CORNERS_A_UNIT, 'motifs');
   return filled.arts.map(({ placementId, art, box, turns }) => {
     const onStrip = mapBox(place.toStrip, box);
     return {

@@ -67,7 +67,7 @@ function fill(
       if (area(box) === 0) return [];
       const { repeat, turns, id: placementId } = placement;
       const boxes = repeat ? repeatBoxes(box, repeat, trim) : [box];
-      spend(boxes.length, 'repeated motifs');
+      spend(boxes.length, 'motifs');
       return boxes.map((each) => ({ placementId, art, box: each, turns }));
     });
   return { face, ink, arts: placed };
@@ -156,7 +156,7 @@ function piecesOf(filled: FilledFace, job: Job): Piece[] {
   return parts.flatMap(({ name, paper }, i) => {
     const trim = regionBox(paper);
     if (area(trim) === 0) return [];
-    spend(cornersOf(paper) / CORNERS_A_UNIT, 'outlines for names');
+    spend(cornersOf(paper) / CORNERS_A_UNIT, 'outlines-for-names');
     const strip = { widthMm: trim.width, heightMm: trim.height };
     const toStrip = translation(-trim.x, -trim.y);
     const ink = mapRegion(toStrip, paper);

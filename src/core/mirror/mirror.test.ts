@@ -43,11 +43,10 @@ test('the commonest spoilings: flipped in file and driver, or nowhere', () => {
   expect(flips(false, true, false)).toBe(true);
 });
 
-test('the setting to make is said in words', () => {
-  expect(planMirror(dye, printer({}), 'driver').driverSetting).toBe('mirror ON');
+test('who mirrors follows from what the printer can', () => {
+  expect(planMirror(dye, printer({}), 'driver').by).toBe('driver');
   expect(planMirror(dye, printer({ mirrorsOnItsOwn: true }), 'driver')).toMatchObject({
     by: 'printer',
-    driverSetting: 'mirror OFF',
   });
   expect(planMirror(dye, printer({ driverCanMirror: false }), 'driver').by).toBe('file');
 });

@@ -6,8 +6,6 @@ import type { Transfer } from '../transfer';
 export interface Flipper {
   readonly who: 'file' | 'driver' | 'printer';
   readonly flips: boolean;
-  /** Why, or what the person has to set. */
-  readonly says: string;
 }
 
 /** Who mirrors the print, and the proof that it is done exactly once. */
@@ -19,8 +17,6 @@ export interface MirrorPlan {
   readonly flips: number;
   /** Whether lettering reads the right way round on the finished blank. */
   readonly readsRight: boolean;
-  /** What to set in the print dialog, as printed on the sheet. */
-  readonly driverSetting: string;
 }
 
 /** Sign of one flip (or none): the determinant of the map it does to the page. */
@@ -52,25 +48,9 @@ export function planMirror(
   const driverFlips = missing && by === 'driver' && printer.driverCanMirror;
   const fileFlips = missing && !driverFlips;
   const flippers: Flipper[] = [
-    {
-      who: 'file',
-      flips: fileFlips,
-      says: fileFlips ? 'The PDF is already mirrored.' : 'The PDF is not mirrored.',
-    },
-    {
-      who: 'driver',
-      flips: driverFlips,
-      says: driverFlips
-        ? 'Switch mirror (or “iron-on”) ON in the print dialog.'
-        : 'Leave mirror and “iron-on” OFF in the print dialog.',
-    },
-    {
-      who: 'printer',
-      flips: printerFlips,
-      says: printerFlips
-        ? 'This printer mirrors every page by itself.'
-        : 'This printer does not mirror by itself.',
-    },
+    { who: 'file', flips: fileFlips },
+    { who: 'driver', flips: driverFlips },
+    { who: 'printer', flips: printerFlips },
   ];
   return {
     needed: transfer.mirrored,
@@ -78,6 +58,5 @@ export function planMirror(
     flippers,
     flips: flippers.filter(({ flips }) => flips).length,
     readsRight: readsRight(flippers, transfer),
-    driverSetting: driverFlips ? 'mirror ON' : 'mirror OFF',
   };
 }

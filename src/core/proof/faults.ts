@@ -1,11 +1,18 @@
-import { formatLength, type LengthUnit } from '../units';
 import { sampleInto, whiteRaster, type Raster } from './raster';
 
-/** Something that went wrong between file and paper, measured on the paper. */
-export interface Fault {
-  readonly kind: 'mirrored' | 'scaled' | 'clipped' | 'paper';
-  readonly text: string;
-  readonly figure: string;
+/** Something that went wrong between file and paper, measured on the paper; in words: `words/proof`. */
+export type PrintFault =
+  /** Another paper than the page was made for, mm. */
+  | { readonly kind: 'paper'; readonly paper: Size; readonly page: Size }
+  | { readonly kind: 'mirrored' }
+  /** Its size beside the true one. */
+  | { readonly kind: 'scaled'; readonly scale: number }
+  /** Ink cut off at the paper's edge: what share, and how far down at most, mm. */
+  | { readonly kind: 'clipped'; readonly lostShare: number; readonly missingMm: number };
+
+interface Size {
+  readonly widthMm: number;
+  readonly heightMm: number;
 }
 
 /** How prints are looked at, pixels per mm: fine enough for half a percent over a page. */
@@ -135,7 +142,7 @@ function guesses(meant: Dark, got: Dark): Guess[] {
  * the page that was meant explain the print best, and what of its ink is missing then.
  * @param meant the page as it was to lie on the paper, and `print` the paper that came out.
  */
-export function faultsOf(meant: Raster, print: Raster, unit: LengthUnit): Fault[] {
+export function faultsOf(meant: Raster, print: Raster): PrintFault[] {
   const [m, g] = [darkness(meant), darkness(print)];
   const ends = boundsOf(g);
   const ranked = (
@@ -144,43 +151,25 @@ export function faultsOf(meant: Raster, print: Raster, unit: LengthUnit): Fault[
     // of guesses as good as each other the plainest: not flipped, true size, in its place
     .sort((a, b) => a.off - b.off || abs(a.guess.scale - 1) - abs(b.guess.scale - 1));
   const [best] = ranked;
-  const show = (px: number) => formatLength(px / LOOK_PX_PER_MM, unit);
-  const faults: Fault[] = [];
-  const [wide, high] = [print.width / print.pxPerMm, print.height / print.pxPerMm];
-  const [meantWide, meantHigh] = [meant.width / meant.pxPerMm, meant.height / meant.pxPerMm];
-  const otherPaper = abs(wide - meantWide) > SAME_PAPER_MM || abs(high - meantHigh) > SAME_PAPER_MM;
-  const size = `${formatLength(wide, unit)} × ${formatLength(high, unit)}`;
-  if (otherPaper)
-    faults.push({
-      kind: 'paper',
-      text: `The paper is ${size}, the page is made for ${formatLength(meantWide, unit)} × ${formatLength(meantHigh, unit)}. Load that paper, or choose this one.`,
-      figure: size,
-    });
+  const [paper, page] = [sizeOf(print), sizeOf(meant)];
+  const otherPaper =
+    abs(paper.widthMm - page.widthMm) > SAME_PAPER_MM ||
+    abs(paper.heightMm - page.heightMm) > SAME_PAPER_MM;
+  const faults: PrintFault[] = otherPaper ? [{ kind: 'paper', paper, page }] : [];
   if (!best) return faults;
-  const { guess, lost } = best;
-  if (guess.flipped)
-    faults.push({
-      kind: 'mirrored',
-      text: 'The print is flipped once too often or too seldom: lettering would come out backwards. Set mirror in the print dialog as the sheet says.',
-      figure: 'mirrored',
-    });
-  if (abs(guess.scale - 1) > SAME_SIZE) {
-    const figure = `${(100 * guess.scale).toFixed(1)} %`;
-    faults.push({
-      kind: 'scaled',
-      text: `The print came out at ${figure} of its size. Print at 100 %, without fit to page.`,
-      figure,
-    });
-  }
-  if (lost > LOST && !otherPaper) {
-    const [before, after] = [boundsOf(m), boundsOf(g)];
-    const missing = before && after ? before.bottom - before.top - (after.bottom - after.top) : 0;
-    const figure = `${(100 * lost).toFixed(1)} %`;
-    faults.push({
-      kind: 'clipped',
-      text: `${figure} of the ink is missing at the edge of the paper${missing > 1 ? `, up to ${show(missing)}` : ''}: the printer does not reach so far. Set its real margins on the shelf.`,
-      figure,
-    });
+  const { guess, lost: lostShare } = best;
+  if (guess.flipped) faults.push({ kind: 'mirrored' });
+  if (abs(guess.scale - 1) > SAME_SIZE) faults.push({ kind: 'scaled', scale: guess.scale });
+  if (lostShare > LOST && !otherPaper) {
+    const before = boundsOf(m);
+    const missingPx = before && ends ? before.bottom - before.top - (ends.bottom - ends.top) : 0;
+    const missingMm = Math.max(0, missingPx) / LOOK_PX_PER_MM;
+    faults.push({ kind: 'clipped', lostShare, missingMm });
   }
   return faults;
 }
+
+const sizeOf = ({ width, height, pxPerMm }: Raster): Size => ({
+  widthMm: width / pxPerMm,
+  heightMm: height / pxPerMm,
+});

@@ -78,5 +78,5 @@ test('a blank sheet has no fault that could be measured', () => {
   const [sheet] = planJob(mugJob(), shelf).sheets;
   if (!sheet) throw new Error('no sheet');
   const white = whiteRaster(sheet.widthMm, sheet.heightMm, 2);
-  expect(faultsOf(white, white, 'in')).toEqual([]);
+  expect(faultsOf(white, white)).toEqual([]);
 });

@@ -1,3 +1,4 @@
+import type { SheetLabel } from './label';
 import {
   bottom,
   chain,
@@ -80,7 +81,7 @@ export function composeSheet(
   page: Page,
   loads: readonly Laid[],
   room: Room,
-  label: { id: string; name: string; texts: readonly string[] },
+  label: { id: string; name: string; says: SheetLabel; lines: number },
   { mirror, paper, job }: SheetContext,
 ): Sheet {
   const mirrored = mirror.flippers.some(({ who, flips }) => who === 'file' && flips);
@@ -108,7 +109,7 @@ export function composeSheet(
     x: page.printable.x,
     y: bottom(used) + (room.above ? TICK_ROOM_MM : 0),
     width: page.printable.width,
-    height: footHeight(label.texts.length),
+    height: footHeight(label.lines),
   };
   return {
     ...page,
@@ -128,7 +129,7 @@ export function composeSheet(
               ...(room.foot ? [footBox] : []),
             ])
           : [],
-      foot: room.foot ? footOf(footBox, label.texts, flippedLater) : null,
+      foot: room.foot ? footOf(footBox, label.says, label.lines, flippedLater) : null,
     },
   };
 }

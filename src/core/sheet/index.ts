@@ -14,5 +14,11 @@ export {
   type Tile,
   type Tiling,
 } from './tile';
-export { edgeSmear } from './edgeSmear';
-export { drawingOf, type SheetDrawing, type SheetText, type Stroke } from './strokes';
+export type { SheetLabel } from './label';
+export {
+  drawingOf,
+  type SheetDrawing,
+  type SheetText,
+  type SheetTexts,
+  type Stroke,
+} from './strokes';

@@ -1,51 +1,77 @@
 import type { Piece } from '../layout';
-import { formatSize } from '../units';
+import type { MirrorPlan } from '../mirror';
+import type { Job } from '../model';
 import { tableSide, type Side, type Tile, type Tiling } from './tile';
-import type { SheetContext } from './types';
 
-/** Lines a label has at most: the room for it is kept before it is known. */
+/** Lines a label has, in words: the room for it is kept before it is known. */
 export const LABEL_LINES = 2;
 export const TILE_LABEL_LINES = 3;
 
-const driverLine = ({ mirror }: SheetContext): string =>
-  `Print dialog: ${mirror.driverSetting}. If this line reads normally on the paper, the mirroring is right.`;
-
-/** What a sheet with whole pieces says: what they are, and what to set in the print dialog. */
-export function labelOf(pieces: readonly Piece[], context: SheetContext): string[] {
-  const { job, units } = context;
-  const [first] = pieces;
-  const alike = first && pieces.every(({ id }) => id === first.id);
-  const size = first ? formatSize(first.widthMm, first.heightMm, units.length) : '';
-  const what =
-    first && alike
-      ? `${pieces.length > 1 ? `${pieces.length} × ` : ''}${first.name} · cut to ${size}`
-      : pieces.map(({ name }) => name).join(', ');
-  return [`${job.name} · ${what} · print at 100 %, no fit to page`, driverLine(context)];
+/** What a sheet with whole pieces says of them. Lengths mm. */
+export interface WholeLabel {
+  readonly kind: 'pieces';
+  readonly pieces: readonly {
+    readonly name: string;
+    readonly widthMm: number;
+    readonly heightMm: number;
+  }[];
+  /** Whether all of them are copies of one piece. */
+  readonly alike: boolean;
 }
 
-const BESIDE: Readonly<Record<Side, string>> = {
-  left: 'left',
-  right: 'right',
-  top: 'above',
-  bottom: 'below',
+/** What a tile says: which it is, and who lies beside it, printed side up on the table. */
+export interface TileLabel {
+  readonly kind: 'tile';
+  readonly piece: string;
+  readonly tile: string;
+  readonly rows: number;
+  readonly columns: number;
+  readonly near: readonly { readonly side: Side; readonly tile: string }[];
+}
+
+/** What is printed under the pieces; in words: `words/sheets`. */
+export type SheetLabel = (WholeLabel | TileLabel) & {
+  readonly job: string;
+  /** Whether mirroring is to be switched on in the print dialog. */
+  readonly driverFlips: boolean;
 };
 
-/** What a tile says: which it is, who lies beside it on the table, and the print dialog. */
+interface LabelContext {
+  readonly job: Job;
+  readonly mirror: MirrorPlan;
+}
+
+const sharedOf = ({ job, mirror }: LabelContext) => ({
+  job: job.name,
+  driverFlips: mirror.by === 'driver',
+});
+
+/** The label of a sheet with whole pieces. */
+export function labelOf(pieces: readonly Piece[], context: LabelContext): SheetLabel {
+  return {
+    kind: 'pieces',
+    ...sharedOf(context),
+    alike: pieces.every(({ id }) => id === pieces[0]?.id),
+    pieces: pieces.map(({ name, widthMm, heightMm }) => ({ name, widthMm, heightMm })),
+  };
+}
+
+/** The label of a tile of a piece. */
 export function tileLabel(
   piece: Piece,
   tile: Tile,
-  tiling: Tiling,
-  context: SheetContext,
+  { rows, columns }: Tiling,
+  context: LabelContext,
   mirrored: boolean,
-): string[] {
-  const near = (Object.keys(BESIDE) as Side[]).flatMap((side) => {
-    const name = tile.meets[side];
-    return name ? [`${BESIDE[tableSide(side, mirrored)]} ${name}`] : [];
-  });
-  const { rows, columns } = tiling;
-  return [
-    `${context.job.name} · ${piece.name} · sheet ${tile.name} of ${rows} × ${columns} · print at 100 %, no fit to page`,
-    `Printed side up on the table its neighbours are ${near.join(', ')}. Laid A1 first, row by row, each on top.`,
-    driverLine(context),
-  ];
+): SheetLabel {
+  const sides: readonly Side[] = ['left', 'right', 'top', 'bottom'];
+  return {
+    kind: 'tile',
+    ...sharedOf(context),
+    ...{ piece: piece.name, tile: tile.name, rows, columns },
+    near: sides.flatMap((side) => {
+      const name = tile.meets[side];
+      return name ? [{ side: tableSide(side, mirrored), tile: name }] : [];
+    }),
+  };
 }

@@ -17,8 +17,9 @@ import {
   type Region,
 } from '../geometry';
 import type { Piece } from '../layout';
-import { inches } from '../units';
+import { inches, type LengthUnit } from '../units';
 import { spend } from '../work';
+import type { SheetLabel } from './label';
 import { trimLinesOf, type Tile } from './tile';
 
 /** A line of ink, mm on the page. */
@@ -52,7 +53,9 @@ export interface Foot {
   readonly box: Box;
   /** A line of exact length with stops, to be measured on the paper. */
   readonly bar: { readonly x: number; readonly y: number; readonly stops: readonly BarStop[] };
-  readonly lines: readonly { readonly x: number; readonly y: number; readonly text: string }[];
+  readonly label: SheetLabel;
+  /** Where each line of the label begins. */
+  readonly lines: readonly Point[];
   /** Letter height, mm (cap to descender). */
   readonly textSizeMm: number;
   /**
@@ -64,7 +67,9 @@ export interface Foot {
 
 export interface BarStop {
   readonly atMm: number;
-  readonly text: string;
+  /** What a ruler reads there, and in which unit. */
+  readonly figure: number;
+  readonly unit: LengthUnit;
   /** Which side of its stroke the text stands on, so that near stops do not overlap. */
   readonly side: 'left' | 'right';
 }
@@ -83,15 +88,15 @@ const BAR_ROOM_MM = 7;
 export const footHeight = (lines: number): number => BAR_ROOM_MM + lines * LINE_MM + 1;
 
 const LONG_BAR: readonly BarStop[] = [
-  { atMm: 0, text: '0', side: 'right' },
-  { atMm: 100, text: '100 mm', side: 'left' },
-  { atMm: inches(4), text: '4 in', side: 'right' },
+  { atMm: 0, figure: 0, unit: 'mm', side: 'right' },
+  { atMm: 100, figure: 100, unit: 'mm', side: 'left' },
+  { atMm: inches(4), figure: 4, unit: 'in', side: 'right' },
 ];
 /** For sheets too narrow for the long bar. */
 const SHORT_BAR: readonly BarStop[] = [
-  { atMm: 0, text: '0', side: 'right' },
-  { atMm: 50, text: '50 mm', side: 'left' },
-  { atMm: inches(2), text: '2 in', side: 'right' },
+  { atMm: 0, figure: 0, unit: 'mm', side: 'right' },
+  { atMm: 50, figure: 50, unit: 'mm', side: 'left' },
+  { atMm: inches(2), figure: 2, unit: 'in', side: 'right' },
 ];
 
 /** Where marks may be: above and below a print, left and right of it, and how far from it. */
@@ -141,7 +146,7 @@ function outlineOnPage(piece: Piece, toPage: Affine): Region {
   const known = outlines.get(piece);
   const outline = known ?? withoutHoles(growRegion(piece.cut, TICK_GAP_MM));
   if (!known) outlines.set(piece, outline);
-  spend(cornersOf(outline) / CORNERS_A_UNIT, 'cut lines on sheets');
+  spend(cornersOf(outline) / CORNERS_A_UNIT, 'cut-lines');
   return mapRegion(toPage, outline);
 }
 
@@ -232,12 +237,21 @@ export function registrationCorners(printable: Box, taken: readonly Box[]): Line
 }
 
 /** Lays out the strip in its box: label lines first, the check bar under them. */
-export function footOf(box: Box, texts: readonly string[], mirroredInFile: boolean): Foot {
+export function footOf(
+  box: Box,
+  label: SheetLabel,
+  labelLines: number,
+  mirroredInFile: boolean,
+): Foot {
   const stops = box.width >= inches(4) + 12 ? LONG_BAR : SHORT_BAR;
   return {
     box,
-    bar: { x: box.x + 1, y: box.y + texts.length * LINE_MM + 5, stops },
-    lines: texts.map((text, i) => ({ x: box.x + 1, y: box.y + (i + 1) * LINE_MM, text })),
+    bar: { x: box.x + 1, y: box.y + labelLines * LINE_MM + 5, stops },
+    label,
+    lines: Array.from({ length: labelLines }, (_, i) => ({
+      x: box.x + 1,
+      y: box.y + (i + 1) * LINE_MM,
+    })),
     textSizeMm: TEXT_SIZE_MM,
     mirroredInFile,
   };

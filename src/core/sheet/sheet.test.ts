@@ -12,8 +12,9 @@ import {
 import type { Job } from '../model';
 import { withArt } from '../job';
 import { planJob } from '../plan';
-import { inches } from '../units';
-import { drawingOf, edgeSmear, offcutOf, pageOf, type SheetItem } from '.';
+import { inches, TRADE_UNITS } from '../units';
+import { sheetTexts } from '@/words';
+import { drawingOf, offcutOf, pageOf, type SheetItem } from '.';
 
 const onPaper = (job: Job, paperId: string, mirrorBy: Job['sheet']['mirrorBy'] = 'file'): Job => ({
   ...job,
@@ -113,7 +114,7 @@ test('a wrap too long for letter takes two sheets, and legal paper is offered fi
   expect(tilings).toMatchObject([{ rows: 1, columns: 2 }]);
   expect(sheets.map(({ name }) => name)).toEqual(['Wrap, A1', 'Wrap, A2']);
   const note = checks.find(({ id }) => id === 'tiled-wrap-1');
-  expect(note?.fixes?.map(({ label }) => label)).toEqual(['Print on US legal']);
+  expect(note?.fixes).toEqual([{ code: 'print-on', args: { paperId: 'legal', name: 'US legal' } }]);
   expect(planJob(onPaper(tumbler, 'legal'), shelf).sheets).toHaveLength(1);
 });
 
@@ -161,7 +162,7 @@ test('the label reads right on paper only when the page is flipped as planned', 
   expect(firstSheet(mugJob()).marks.foot?.mirroredInFile).toBe(false);
   const byDriver = firstSheet(onPaper(mugJob(), 'letter', 'driver')).marks.foot;
   expect(byDriver?.mirroredInFile).toBe(true);
-  expect(byDriver?.lines[1]?.text).toContain('mirror ON');
+  expect(byDriver?.label.driverFlips).toBe(true);
 });
 
 test('a turned page may meet either border, so the larger counts', () => {
@@ -224,19 +225,10 @@ describe('many pieces', () => {
         ...on,
         papers: [...shelf.papers, { ...offcut, ...part }],
       }).checks.find(({ id }) => id === 'offcut-waits');
-    expect(found({})?.fixes?.[0]?.patch.sheet?.paperId).toBe('left');
+    expect(found({})?.fixes).toEqual([{ code: 'use-offcut', args: { paperId: 'left' } }]);
     expect(found({ used: true })).toBeUndefined();
     expect(found({ widthMm: 90 })).toBeUndefined();
     expect(found({}, 2)).toBeUndefined();
-  });
-});
-
-test('edge colours are smeared outwards only where a machine cuts the pieces', () => {
-  const [cutter] = shelf.cutters;
-  expect(edgeSmear(null).wanted).toBe(false);
-  expect(edgeSmear(cutter ?? null)).toMatchObject({
-    wanted: true,
-    says: expect.stringContaining(cutter?.name ?? 'no cutter') as string,
   });
 });
 
@@ -248,7 +240,7 @@ describe('what is drawn besides the art is one list for PDF and PNG', () => {
   if (!sheet) throw new Error('no sheet');
 
   test('a fold is dashed, outlines are thick enough to see through the paper', () => {
-    const { strokes } = drawingOf(sheet, plan.pieces);
+    const { strokes } = drawingOf(sheet, plan.pieces, sheetTexts(sheet, TRADE_UNITS));
     const dashed = strokes.filter(({ dashMm }) => dashMm.length > 0);
     expect(dashed).toHaveLength(1);
     const thick = strokes.filter(({ widthMm, grey }) => widthMm > 0.5 && grey < 1);
@@ -260,7 +252,7 @@ describe('what is drawn besides the art is one list for PDF and PNG', () => {
     const bar = (mirrorBy: Job['sheet']['mirrorBy']) => {
       const [first] = planJob(onPaper(mugJob(), 'letter', mirrorBy), shelf).sheets;
       if (!first) throw new Error('no sheet');
-      const { strokes, textFlip } = drawingOf(first, []);
+      const { strokes, textFlip } = drawingOf(first, [], sheetTexts(first, TRADE_UNITS));
       const [line] = strokes.at(-1)?.lines ?? [];
       return { flip: textFlip[0], from: line?.[0]?.x ?? NaN, to: line?.[1]?.x ?? NaN };
     };

@@ -9,7 +9,7 @@ import {
   type Point,
 } from '../geometry';
 import type { Guide, Piece } from '../layout';
-import type { CutGuide, Foot, Line } from './marks';
+import type { BarStop, CutGuide, Foot, Line } from './marks';
 import type { Sheet } from './types';
 
 /** Lines drawn alike on a sheet besides the art: page mm. */
@@ -34,6 +34,14 @@ export interface SheetText {
   readonly align: 'left' | 'right';
   /** Written smaller where it would be wider than this, mm. */
   readonly widestMm: number;
+}
+
+/** What is to be written on a sheet; made by `words/sheets`. */
+export interface SheetTexts {
+  /** The label's lines, as many as the foot has room for. */
+  readonly label: readonly string[];
+  /** What stands at a stop of the check bar; null leaves the stop out. */
+  readonly stop: (stop: BarStop) => string | null;
 }
 
 /** Everything inked on a sheet besides the art, for whatever paints it. */
@@ -83,9 +91,17 @@ const flipOf = ({ box, mirroredInFile }: Foot): Affine =>
     ? chain(translation(-box.x, 0), mirrorIn(box.width), translation(box.x, 0))
     : IDENTITY;
 
+/** Stops that are written at, with their text. */
+const stopsOf = ({ bar }: Foot, { stop }: SheetTexts) =>
+  bar.stops.flatMap((each) => {
+    const text = stop(each);
+    return text === null ? [] : [{ ...each, text }];
+  });
+
 /** The check bar with its stops. */
-function barStroke(foot: Foot): Stroke {
-  const { x, y, stops } = foot.bar;
+function barStroke(foot: Foot, texts: SheetTexts): Stroke {
+  const { x, y } = foot.bar;
+  const stops = stopsOf(foot, texts);
   const [first, last] = [stops[0]?.atMm ?? 0, stops.at(-1)?.atMm ?? 0];
   const lines = [
     [
@@ -101,11 +117,15 @@ function barStroke(foot: Foot): Stroke {
   return { ...THIN, lines: lines.map((line) => line.map((point) => applyAffine(flip, point))) };
 }
 
-function footTexts({ box, bar, lines, textSizeMm: sizeMm }: Foot): SheetText[] {
+function footTexts(foot: Foot, texts: SheetTexts): SheetText[] {
+  const { box, bar, lines, textSizeMm: sizeMm } = foot;
   const widestMm = box.width - 2;
   return [
-    ...lines.map((line) => ({ ...line, sizeMm, widestMm, align: 'left' as const })),
-    ...bar.stops.map(({ atMm, text, side }): SheetText => {
+    ...lines.map((line, i) => ({
+      ...{ ...line, text: texts.label[i] ?? '' },
+      ...{ sizeMm, widestMm, align: 'left' as const },
+    })),
+    ...stopsOf(foot, texts).map(({ atMm, text, side }): SheetText => {
       const away = side === 'left' ? -0.7 : 0.7;
       return {
         ...{ x: bar.x + atMm + away, y: bar.y - 0.6, text, widestMm },
@@ -116,7 +136,7 @@ function footTexts({ box, bar, lines, textSizeMm: sizeMm }: Foot): SheetText[] {
 }
 
 /** What is drawn on a sheet besides the art: fold and outline, cut guides, arrows, corners, bar and label. */
-export function drawingOf(sheet: Sheet, pieces: readonly Piece[]): SheetDrawing {
+export function drawingOf(sheet: Sheet, pieces: readonly Piece[], texts: SheetTexts): SheetDrawing {
   const { cutGuides, up, corners, foot } = sheet.marks;
   const guides = sheet.items.flatMap(({ pieceId, matrix, tile, box }) =>
     (pieces.find(({ id }) => id === pieceId)?.guides ?? []).map((guide) =>
@@ -129,9 +149,9 @@ export function drawingOf(sheet: Sheet, pieces: readonly Piece[]): SheetDrawing 
       ...guides,
       ...cutGuides.flatMap(cutStrokes),
       ...(found.length > 0 ? [{ ...THIN, lines: pairs(found) }] : []),
-      ...(foot ? [barStroke(foot)] : []),
+      ...(foot ? [barStroke(foot, texts)] : []),
     ],
-    texts: foot ? footTexts(foot) : [],
+    texts: foot ? footTexts(foot, texts) : [],
     textFlip: foot ? flipOf(foot) : IDENTITY,
   };
 }

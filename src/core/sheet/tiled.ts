@@ -70,7 +70,8 @@ export function tiledSheets(
       const label = {
         id: `${piece.id}-${tile.name}${copy > 0 ? `-${copy + 1}` : ''}`,
         name: `${piece.name}, ${tile.name}`,
-        texts: tileLabel(piece, tile, tiling, context, mirrored),
+        says: tileLabel(piece, tile, tiling, context, mirrored),
+        lines: TILE_LABEL_LINES,
       };
       return composeSheet(page, [{ piece, copy, tile, box, turned: false }], room, label, context);
     }),

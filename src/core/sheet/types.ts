@@ -1,7 +1,6 @@
 import type { Affine, Box } from '../geometry';
 import type { MirrorPlan } from '../mirror';
 import type { Artwork, Job, Paper, Printer } from '../model';
-import type { UnitStyle } from '../units';
 import type { SheetMarks } from './marks';
 import type { Orientation, Page } from './page';
 import type { Tile, Tiling } from './tile';
@@ -58,7 +57,6 @@ export interface SheetContext {
   readonly paper: Paper;
   readonly printer: Printer;
   readonly mirror: MirrorPlan;
-  readonly units: UnitStyle;
 }
 
 /** What is kept free for marks. */

@@ -20,7 +20,7 @@ import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { FaceDrawing, FaceEdges } from '@/ui/stage/FaceDrawing';
-import { PiecePicture } from '@/ui/stage/PiecePicture';
+import { PieceGuides, PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
@@ -110,6 +110,7 @@ function AsPrinted({ piece, previews }: { piece: Piece; previews: ReadonlyMap<st
       <g transform={`matrix(${mirrorIn(piece.widthMm).join(' ')})`}>
         <path d={pathData(piece.cut)} fillRule="evenodd" fill="#fff" />
         <PiecePicture piece={piece} previews={previews} />
+        <PieceGuides piece={piece} />
         <path d={pathData(piece.cut)} fill="none" stroke={COLOURS.bluebell} strokeWidth={3 * px} />
       </g>
       <MirroredWord x={piece.widthMm / 2} y={0} />

@@ -6,7 +6,7 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { formatDistanceToNow } from 'date-fns';
 import NextLink from 'next/link';
-import { nextAction } from '@/words';
+import { checkWords, nextAction } from '@/words';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { LEVELS } from '@/ui/level';
@@ -23,7 +23,7 @@ export function JobCard({ entry, actions }: { entry: BenchJob; actions: CardActi
   const job = stored.body;
   const { name: bench, shelf } = useBench();
   const units = useUnits();
-  const plan = useCardPlan(stored, shelf, units);
+  const plan = useCardPlan(stored, shelf);
   const previews = useArtPreviews(job.arts.map(({ sha256 }) => sha256));
   const next = plan && nextAction(plan, history);
   const worst = plan?.checks.find(({ level }) => level !== 'note');
@@ -84,7 +84,7 @@ export function JobCard({ entry, actions }: { entry: BenchJob; actions: CardActi
                 overflow: 'hidden',
               }}
             >
-              <strong>{level.word}:</strong> {worst.text}
+              <strong>{level.word}:</strong> {checkWords(worst, units).text}
             </Typography>
           ) : plan ? (
             <Typography sx={{ fontSize: 14, color: COLOURS.clover }}>

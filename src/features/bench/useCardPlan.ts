@@ -3,7 +3,6 @@
 import { useEffect, useState } from 'react';
 import type { Shelf } from '@/core/model';
 import { planJob, type JobPlan } from '@/core/plan';
-import type { UnitStyle } from '@/core/units';
 import { HEAVY_FROM, planWeight } from '@/core/weight';
 import type { StoredJob } from '@/store';
 import { inTurn } from '@/ui/inTurn';
@@ -11,7 +10,6 @@ import { createPlanner } from '@/workers';
 
 interface KeptPlan {
   readonly shelf: Shelf;
-  readonly units: UnitStyle;
   readonly plan: JobPlan;
 }
 
@@ -28,32 +26,32 @@ function keep(stamp: string, made: KeptPlan): void {
   if (kept.size > MOST_KEPT && oldest !== undefined) kept.delete(oldest);
 }
 
-async function workOut(stored: StoredJob, shelf: Shelf, units: UnitStyle): Promise<JobPlan> {
+async function workOut(stored: StoredJob, shelf: Shelf): Promise<JobPlan> {
   const { body: job } = stored;
-  if (planWeight(job) <= HEAVY_FROM) return inTurn(() => planJob(job, shelf, units));
+  if (planWeight(job) <= HEAVY_FROM) return inTurn(() => planJob(job, shelf));
   const planner = createPlanner();
   try {
-    const plan = await planner.plan({ job, shelf, units });
-    return plan ?? planJob(job, shelf, units);
+    const plan = await planner.plan({ job, shelf });
+    return plan ?? planJob(job, shelf);
   } finally {
     planner.close();
   }
 }
 
 /** The plan of a job for its card, worked out when the page has time; null until then. */
-export function useCardPlan(stored: StoredJob, shelf: Shelf, units: UnitStyle): JobPlan | null {
+export function useCardPlan(stored: StoredJob, shelf: Shelf): JobPlan | null {
   const stamp = stampOf(stored);
   const known = kept.get(stamp);
-  const current = known?.shelf === shelf && known.units === units ? known.plan : null;
+  const current = known?.shelf === shelf ? known.plan : null;
   const [made, setMade] = useState<{ stamp: string; plan: JobPlan } | { failed: unknown } | null>(
     null,
   );
   useEffect(() => {
     if (current) return;
     let gone = false;
-    workOut(stored, shelf, units).then(
+    workOut(stored, shelf).then(
       (plan) => {
-        keep(stamp, { shelf, units, plan });
+        keep(stamp, { shelf, plan });
         if (!gone) setMade({ stamp, plan });
       },
       (failed: unknown) => !gone && setMade({ failed }),
@@ -61,7 +59,7 @@ export function useCardPlan(stored: StoredJob, shelf: Shelf, units: UnitStyle): 
     return () => {
       gone = true;
     };
-  }, [current, stamp, stored, shelf, units]);
+  }, [current, stamp, stored, shelf]);
   if (made && 'failed' in made) throw made.failed;
   return current ?? (made?.stamp === stamp ? made.plan : null);
 }

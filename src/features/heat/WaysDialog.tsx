@@ -18,7 +18,7 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { settingsLine } from '@/words';
+import { checkWords, settingsLine } from '@/words';
 import { useHeatEdit } from './useHeatEdit';
 
 const HEADS = ['Way', 'Sheets', 'Cost of a sheet', 'Press', 'White', 'Feel', 'How long it lasts'];
@@ -51,7 +51,7 @@ function WayRow({ way, taken, onTake }: { way: Way; taken: boolean; onTake: () =
       {stopped && (
         <TableRow>
           <TableCell colSpan={HEADS.length} sx={{ color: COLOURS.ember, pt: 0 }}>
-            Stops: {way.stops.join(' ')}
+            Stops: {way.stops.map((check) => checkWords(check, units).text).join(' ')}
           </TableCell>
         </TableRow>
       )}
@@ -63,9 +63,8 @@ function WayRow({ way, taken, onTake }: { way: Way; taken: boolean; onTake: () =
 export function WaysDialog({ onClose }: { onClose: () => void }) {
   const { job } = useJob();
   const { shelf } = useBench();
-  const units = useUnits();
   const { transfer } = useHeatEdit();
-  const ways = useMemo(() => compareWays(job, shelf, units), [job, shelf, units]);
+  const ways = useMemo(() => compareWays(job, shelf), [job, shelf]);
   return (
     <Dialog open onClose={onClose} maxWidth="lg" fullWidth>
       <DialogTitle>Ways onto “{job.blank.name}”</DialogTitle>

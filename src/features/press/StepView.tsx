@@ -11,7 +11,7 @@ import { useJob } from '@/ui/job/JobProvider';
 import { LayerStack } from '@/ui/LayerStack';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { CAUTION_WORDS, operationWords } from '@/words';
+import { CAUTION_WORDS, checkWords, operationWords } from '@/words';
 import { NIGHT } from './night';
 import type { Pressing } from './usePressing';
 
@@ -133,14 +133,15 @@ function Step({ step, program, phase }: { step: Operation; program: Program; pha
 
 function Opening({ stops }: { stops: readonly Check[] }) {
   const { plan } = useJob();
+  const units = useUnits();
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2.5 }}>
       <Typography component="h1" sx={titleSx}>
         {stops.length > 0 ? 'Not yet' : 'Ready to press'}
       </Typography>
-      {stops.map(({ id, text }) => (
-        <Typography key={id} sx={{ ...detailSx, color: NIGHT.ember }}>
-          Stop: {text}
+      {stops.map((check) => (
+        <Typography key={check.id} sx={{ ...detailSx, color: NIGHT.ember }}>
+          Stop: {checkWords(check, units).text}
         </Typography>
       ))}
       {stops.length === 0 && (

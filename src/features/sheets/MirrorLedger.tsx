@@ -10,6 +10,7 @@ import { Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
 import type { Job } from '@/core/model';
 import { TRANSFERS } from '@/core/transfer';
+import { flipperWords } from '@/words';
 
 const WHO = { file: 'File', driver: 'Print dialog', printer: 'Printer' } as const;
 
@@ -41,10 +42,10 @@ export function MirrorLedger() {
         </RadioGroup>
       )}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-        {mirror.flippers.map(({ who, flips, says }) => (
+        {mirror.flippers.map((flipper) => (
           <Box
             component="li"
-            key={who}
+            key={flipper.who}
             sx={{ display: 'grid', gridTemplateColumns: '64px 1fr', gap: 1, py: 0.5, fontSize: 15 }}
           >
             <Box
@@ -53,14 +54,14 @@ export function MirrorLedger() {
                 fontFamily: FONTS.figure,
                 fontSize: 13,
                 pt: 0.25,
-                color: flips ? COLOURS.bluebell : COLOURS.graphite,
-                fontWeight: flips ? 500 : 400,
+                color: flipper.flips ? COLOURS.bluebell : COLOURS.graphite,
+                fontWeight: flipper.flips ? 500 : 400,
               }}
             >
-              {flips ? 'flips' : '–'}
+              {flipper.flips ? 'flips' : '–'}
             </Box>
             <span>
-              <strong>{WHO[who]}.</strong> {says}
+              <strong>{WHO[flipper.who]}.</strong> {flipperWords(flipper)}
             </span>
           </Box>
         ))}

@@ -5,9 +5,9 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { useId } from 'react';
-import { chain, mirrorIn, pathData, translation } from '@/core/geometry';
+import { pathData, type Point } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
-import type { CutGuide, Foot, Line, Sheet, SheetItem } from '@/core/sheet';
+import { drawingOf, type Sheet, type SheetDrawing as SheetInk, type SheetItem } from '@/core/sheet';
 import { formatLength } from '@/core/units';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';
@@ -16,6 +16,10 @@ import { PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
+import { checkWords, sheetTexts } from '@/words';
+
+const lineData = (points: readonly Point[], closed: boolean): string =>
+  `M${points.map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`).join('L')}${closed ? 'Z' : ''}`;
 
 function PieceOnPage({
   item,
@@ -60,77 +64,61 @@ function PieceOnPage({
   );
 }
 
-const linesPath = (lines: readonly Line[]): string =>
-  lines.map(({ from, to }) => `M${from.x} ${from.y} L${to.x} ${to.y}`).join(' ');
-
-function CutGuideDrawing({ guide }: { guide: CutGuide }) {
+/** What is inked besides the art, as in the print file; hairlines are never thinner than a pixel here. */
+function Inked({ drawing }: { drawing: SheetInk }) {
   const px = useMmPerPx();
   const clip = useId();
-  const path = guide.kind === 'line' ? pathData(guide.rings) : linesPath(guide.lines);
-  const within = guide.kind === 'line' ? guide.within : null;
   return (
     <g>
-      {within && (
-        <clipPath id={clip}>
-          <rect {...within} />
-        </clipPath>
-      )}
-      {guide.kind === 'strip' && <path d={path} fill="none" stroke="#fff" strokeWidth={3 * px} />}
-      <path
-        d={path}
-        fill="none"
-        stroke={COLOURS.ink}
-        strokeWidth={px}
-        clipPath={within ? `url(#${clip})` : undefined}
-      />
-    </g>
-  );
-}
-
-function FootDrawing({ foot }: { foot: Foot }) {
-  const px = useMmPerPx();
-  const { box, bar } = foot;
-  const flip = foot.mirroredInFile
-    ? chain(translation(-box.x, 0), mirrorIn(box.width), translation(box.x, 0))
-    : null;
-  const end = bar.stops.at(-1)?.atMm ?? 0;
-  return (
-    <g
-      fontFamily={FONTS.text}
-      fill={COLOURS.ink}
-      transform={flip ? `matrix(${flip.join(' ')})` : undefined}
-    >
-      {foot.lines.map(({ x, y, text }) => (
-        <text key={y} x={x} y={y} fontSize={foot.textSizeMm}>
-          {text}
-        </text>
+      {drawing.strokes.map(({ lines, closed, widthMm, grey, dashMm, within }, i) => (
+        <g key={i}>
+          {within && (
+            <clipPath id={`${clip}${i}`}>
+              <rect {...within} />
+            </clipPath>
+          )}
+          <path
+            d={lines.map((points) => lineData(points, closed)).join('')}
+            fill="none"
+            stroke={
+              grey === 0
+                ? COLOURS.ink
+                : `rgb(${Array(3)
+                    .fill(255 * grey)
+                    .join(' ')})`
+            }
+            strokeWidth={Math.max(widthMm, grey === 1 ? 3 * px : px)}
+            strokeDasharray={dashMm.join(' ') || undefined}
+            clipPath={within ? `url(#${clip}${i})` : undefined}
+          />
+        </g>
       ))}
-      <g stroke={COLOURS.ink} strokeWidth={px}>
-        <line x1={bar.x} x2={bar.x + end} y1={bar.y} y2={bar.y} />
-        {bar.stops.map(({ atMm }) => (
-          <line key={atMm} x1={bar.x + atMm} x2={bar.x + atMm} y1={bar.y - 2} y2={bar.y} />
+      <g
+        fontFamily={FONTS.text}
+        fill={COLOURS.ink}
+        transform={`matrix(${drawing.textFlip.join(' ')})`}
+      >
+        {drawing.texts.map(({ x, y, text, sizeMm, align }) => (
+          <text
+            key={`${x} ${y}`}
+            x={x}
+            y={y}
+            fontSize={sizeMm}
+            textAnchor={align === 'right' ? 'end' : 'start'}
+          >
+            {text}
+          </text>
         ))}
       </g>
-      {bar.stops.map(({ atMm, text, side }) => (
-        <text
-          key={atMm}
-          x={bar.x + atMm + (side === 'left' ? -0.7 : 0.7)}
-          textAnchor={side === 'left' ? 'end' : 'start'}
-          y={bar.y - 0.6}
-          fontSize={foot.textSizeMm * 0.85}
-        >
-          {text}
-        </text>
-      ))}
     </g>
   );
 }
 
 function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string, string> }) {
   const { plan } = useJob();
-  const { length } = useUnits();
+  const units = useUnits();
   const px = useMmPerPx();
-  const show = (mm: number) => formatLength(mm, length);
+  const show = (mm: number) => formatLength(mm, units.length);
   return (
     <g>
       <rect
@@ -160,16 +148,7 @@ function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string,
           )
         );
       })}
-      {sheet.marks.cutGuides.map((guide, i) => (
-        <CutGuideDrawing key={i} guide={guide} />
-      ))}
-      <path
-        d={linesPath([...sheet.marks.up, ...sheet.marks.corners])}
-        fill="none"
-        stroke={COLOURS.ink}
-        strokeWidth={px}
-      />
-      {sheet.marks.foot && <FootDrawing foot={sheet.marks.foot} />}
+      <Inked drawing={drawingOf(sheet, plan.pieces, sheetTexts(sheet, units))} />
       <DimensionLine
         axis="x"
         from={0}
@@ -192,12 +171,15 @@ function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string,
 
 function NoSheet() {
   const { plan, pathTo } = useJob();
-  const misfit = plan.checks.find(({ id }) => id.startsWith('misfit') || id === 'too-many');
+  const units = useUnits();
+  const misfit = plan.checks.find(({ code }) => code === 'misfit' || code === 'too-many');
   return (
     <Box sx={{ flex: 1, display: 'grid', placeItems: 'center', p: 4 }}>
       <Box sx={{ maxWidth: 460, textAlign: 'center' }}>
         <Typography sx={{ mb: 2, fontSize: 17 }}>
-          {misfit ? misfit.text : 'There is nothing to print until a picture is on the blank.'}
+          {misfit
+            ? checkWords(misfit, units).text
+            : 'There is nothing to print until a picture is on the blank.'}
         </Typography>
         {!misfit && (
           <Button component={NextLink} href={pathTo('art')} variant="contained">

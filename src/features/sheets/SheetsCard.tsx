@@ -17,7 +17,9 @@ import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { allPngsTask, sheetPngTask, sheetsPdfTask, warmUp, type Progress } from '@/workers';
 import type { TransferKind } from '@/core/model';
-import { edgeSmear, type Sheet, type Tiling } from '@/core/sheet';
+import type { Sheet, Tiling } from '@/core/sheet';
+import { useUnits } from '@/ui/units';
+import { driverSetting, edgeSmearWords } from '@/words';
 import { CutterFields } from './CutterFields';
 import { GangFields } from './GangFields';
 import { MirrorLedger } from './MirrorLedger';
@@ -42,6 +44,7 @@ function notPrinted(transfer: TransferKind, readyMade: boolean): string | null {
 function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const { job, plan } = useJob();
   const { store, shelf } = useBench();
+  const units = useUnits();
   const notify = useNotify();
   const task = useTask();
   const [trying, setTrying] = useState(false);
@@ -59,7 +62,9 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
 
   async function save() {
     const blobs = await artBlobs(store, job);
-    const pdf = await task.run((onProgress) => sheetsPdfTask({ job, plan, blobs }, onProgress));
+    const pdf = await task.run((onProgress) =>
+      sheetsPdfTask({ job, plan, blobs, units }, onProgress),
+    );
     if (!pdf) return;
     download(fileName(job.name, 'pdf'), pdf);
     notify({
@@ -71,14 +76,16 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   async function savePng(one: Sheet) {
     const blobs = await artBlobs(store, job);
     const png = await task.run((onProgress) =>
-      sheetPngTask({ job, plan, sheetId: one.id, blobs }, onProgress),
+      sheetPngTask({ job, plan, sheetId: one.id, blobs, units }, onProgress),
     );
     if (png) download(fileName(`${job.name} ${one.name}`, 'png'), png);
   }
 
   async function savePngs() {
     const blobs = await artBlobs(store, job);
-    const zip = await task.run((onProgress) => allPngsTask({ job, plan, blobs }, onProgress));
+    const zip = await task.run((onProgress) =>
+      allPngsTask({ job, plan, blobs, units }, onProgress),
+    );
     if (zip) download(fileName(`${job.name} sheets`, 'zip'), zip);
   }
 
@@ -119,10 +126,10 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
       {trying && <TrialDialog onClose={() => setTrying(false)} />}
       <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 15, '& li': { mb: 0.5 } }}>
         <li>Print at 100 %, no fit to page, best quality, high speed off.</li>
-        <li>Print dialog: {plan.mirror.driverSetting}.</li>
+        <li>Print dialog: {driverSetting(plan.mirror.by === 'driver')}.</li>
         <li>{plan.tools.printer.feedSide || 'Blank side of the paper towards the ink.'}</li>
         <li>Measure the check bar: 100 mm, or 4 in, exactly.</li>
-        <li>{edgeSmear(cutter).says}</li>
+        <li>{edgeSmearWords(cutter)}</li>
         {TRANSFERS[job.transfer].dye && (
           <li>It looks dull on paper. That is normal; heat brings it up.</li>
         )}

@@ -8,7 +8,7 @@ import { isCup } from '@/core/traits';
 import { wholesOn, type Tile } from '@/core/sheet';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';
-import { PiecePicture } from '@/ui/stage/PiecePicture';
+import { PieceGuides, PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { SeamLine } from './SeamLine';
@@ -224,6 +224,7 @@ export function TableStage({
       <g transform={`matrix(${table.map.join(' ')})`}>
         <path d={pathData(piece.cut)} fill="#fff" />
         <PiecePicture piece={piece} previews={previews} />
+        <PieceGuides piece={piece} />
       </g>
       <Flaps table={table} />
       <ClosingSeam table={table} />

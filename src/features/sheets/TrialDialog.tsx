@@ -19,6 +19,8 @@ import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS } from '@/ui/theme';
 import { TaskButton, TaskProgress } from '@/ui/useTask';
 import type { TrialSettings } from '@/workers';
+import { useUnits } from '@/ui/units';
+import { printFaultWords } from '@/words';
 import { useTrial, type Shown } from './useTrial';
 
 /** Up to this share of pixels differ along cut edges of a faultless print (measured). */
@@ -47,6 +49,7 @@ function Picture({ label, url, high }: { label: string; url: string; high: numbe
 
 /** The verdict in a sentence; each fault once, however many sheets it is on. */
 function Verdict({ faults, share }: Pick<Shown, 'faults' | 'share'>) {
+  const units = useUnits();
   const kinds = [...new Map(faults.map(({ fault }) => [fault.kind, fault])).values()];
   const off = `${(100 * share).toFixed(1)} %`;
   if (kinds.length === 0)
@@ -59,9 +62,9 @@ function Verdict({ faults, share }: Pick<Shown, 'faults' | 'share'>) {
     );
   return (
     <>
-      {kinds.map(({ kind, text }) => (
-        <Alert severity="error" key={kind}>
-          {text}
+      {kinds.map((fault) => (
+        <Alert severity="error" key={fault.kind}>
+          {printFaultWords(fault, units)}
         </Alert>
       ))}
       <Typography sx={{ fontSize: 15 }}>

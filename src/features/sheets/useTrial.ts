@@ -42,7 +42,7 @@ const letGo = ({ prints, pressed, meant }: Shown): void =>
 export function useTrial() {
   const { job, plan } = useJob();
   const { store } = useBench();
-  const { length } = useUnits();
+  const units = useUnits();
   const task = useTask();
   const pages = useRef<readonly ReadPage[] | null>(null);
   const [shown, setShown] = useState<Shown | null>(null);
@@ -55,7 +55,9 @@ export function useTrial() {
 
   async function readPages(blobs: ReadonlyMap<string, Blob>): Promise<readonly ReadPage[] | null> {
     if (pages.current) return pages.current;
-    const pdf = await task.run((onProgress) => sheetsPdfTask({ job, plan, blobs }, onProgress));
+    const pdf = await task.run((onProgress) =>
+      sheetsPdfTask({ job, plan, blobs, units }, onProgress),
+    );
     if (!pdf) return null;
     pages.current = await task.run((onProgress) => readPagesTask(pdf, onProgress));
     return pages.current;
@@ -66,7 +68,7 @@ export function useTrial() {
     const read = await readPages(blobs);
     if (!read) return;
     const result = await task.run((onProgress) =>
-      trialTask({ job, plan, pages: read, settings, unit: length, blobs }, onProgress),
+      trialTask({ job, plan, pages: read, settings, blobs }, onProgress),
     );
     if (!result) return;
     const next = await shownOf(result);

@@ -13,6 +13,8 @@ import type { Piece } from '@/core/layout';
 import type { Artwork, Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { correctionOf, drawingOf, type Sheet, type SheetItem } from '@/core/sheet';
+import type { UnitStyle } from '@/core/units';
+import { sheetTexts } from '@/words';
 import { exportedAs } from '../exported';
 import { drawArt, drawBentPiece, drawDrawing, POINTS_PER_MM } from './draw';
 import { savedInParts } from './bulkStream';
@@ -22,6 +24,8 @@ import type { PackedPixels } from './pack';
 export interface SheetsPdfInput {
   readonly job: Job;
   readonly plan: JobPlan;
+  /** How figures are written on the sheets. */
+  readonly units: UnitStyle;
   /** Picture bytes as they came, by SHA-256. */
   readonly bytesOf: (sha256: string) => Promise<Uint8Array>;
   readonly pixels: PixelTools;
@@ -105,7 +109,7 @@ export const loadLetters = async (): Promise<void> => {
  * @throws Error when a picture's bytes are missing or the plan has no sheets.
  */
 export async function writeSheetsPdf(input: SheetsPdfInput): Promise<readonly Uint8Array[]> {
-  const { job, plan, onProgress } = input;
+  const { job, plan, units, onProgress } = input;
   if (plan.sheets.length === 0) throw new Error('There is no sheet to print.');
   const doc = await PDFDocument.create();
   doc.setTitle(job.name);
@@ -129,7 +133,7 @@ export async function writeSheetsPdf(input: SheetsPdfInput): Promise<readonly Ui
       const piece = pieces.get(item.pieceId);
       if (piece) drawPiece(page, sheet, item, piece, images, job.arts);
     }
-    drawDrawing(page, sheet, drawingOf(sheet, plan.pieces), font);
+    drawDrawing(page, sheet, drawingOf(sheet, plan.pieces, sheetTexts(sheet, units)), font);
     page.pushOperators(popGraphicsState());
   }
   const parts = await savedInParts(doc);

@@ -7,6 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { convertForm, FORMS, measuringDoubt } from '@/core/blank';
 import type { FormKind, FormOf } from '@/core/model';
+import { misreadWords, sayIn } from '@/words';
 import { Section } from '../Section';
 import { useUnits } from '../units';
 import { CupMeasures } from './CupMeasures';
@@ -38,19 +39,20 @@ function FormFields() {
 /** Asks back when a figure is unlikely, and takes the other reading at once. */
 function Doubtful() {
   const { blank, setForm } = useBlankEdit();
-  const { length } = useUnits();
-  const doubt = measuringDoubt(blank.form, length);
+  const units = useUnits();
+  const doubt = measuringDoubt(blank.form);
   if (!doubt) return null;
+  const { question, answer } = misreadWords(doubt.misread, sayIn(units));
   return (
     <Alert
       severity="warning"
       action={
         <Button size="small" color="inherit" onClick={() => setForm(() => doubt.instead)}>
-          {doubt.answer}
+          {answer}
         </Button>
       }
     >
-      {doubt.question}
+      {question}
     </Alert>
   );
 }

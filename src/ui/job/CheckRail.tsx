@@ -6,12 +6,15 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import type { Check, Station } from '@/core/check';
 import { LEVELS } from '../level';
+import { checkWords, fixWords } from '@/words';
 import { COLOURS } from '../theme';
+import { useUnits } from '../units';
 import { useJob } from './JobProvider';
 import { STATION_NAMES } from './Tape';
 
 function Finding({ check, here }: { check: Check; here: Station }) {
   const { applyFix, pathTo } = useJob();
+  const units = useUnits();
   const { word, colour, Icon } = LEVELS[check.level];
   return (
     <Box
@@ -26,17 +29,17 @@ function Finding({ check, here }: { check: Check; here: Station }) {
         {word}
       </Typography>
       <Typography component="span" sx={{ flex: 1, fontSize: 15, lineHeight: 1.35 }}>
-        {check.text}
+        {checkWords(check, units).text}
       </Typography>
-      {check.fixes?.map((fix) => (
+      {check.fixes.map((fix) => (
         <Button
-          key={fix.label}
+          key={fixWords(fix, units)}
           size="small"
           variant="outlined"
           onClick={() => applyFix(fix)}
           sx={{ flexShrink: 0 }}
         >
-          {fix.label}
+          {fixWords(fix, units)}
         </Button>
       ))}
       {check.station !== here && (

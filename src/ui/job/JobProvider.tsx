@@ -10,7 +10,7 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import { STATIONS, type Fix, type Station } from '@/core/check';
+import { applyFix, STATIONS, type Fix, type Station } from '@/core/check';
 import { limitMet, type JobHistory } from '@/core/job';
 import { nextAction, stationStates, type StationState } from '@/words';
 import type { Job, Run } from '@/core/model';
@@ -136,7 +136,7 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   const units = useUnits();
   const notify = useNotify();
   const incoming = useTask();
-  const planned = usePlanned(useJobOf(session), shelf, units);
+  const planned = usePlanned(useJobOf(session), shelf);
   const jobId = session.jobStore.getState().job.id;
   const [lastOutcome, refreshHistory] = useLastOutcome(jobId);
   const [run, setRun] = useRun(jobId);
@@ -179,13 +179,13 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
         next: nextAction(planned.plan, history),
         session,
         edit,
-        applyFix: ({ patch }) => void edit((old) => ({ ...old, ...patch })),
+        applyFix: (fix) => void edit((old) => applyFix(old, fix, shelf)),
         incoming,
         setRun,
         refreshHistory,
         pathTo,
       },
-    [planned, history, units, session, edit, incoming, setRun, refreshHistory, pathTo],
+    [planned, history, units, shelf, session, edit, incoming, setRun, refreshHistory, pathTo],
   );
   if (!value) return <Opening words="Working out the job" />;
   return <JobContext value={value}>{children}</JobContext>;

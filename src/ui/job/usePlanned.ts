@@ -5,7 +5,6 @@ import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
 import type { Job, Shelf } from '@/core/model';
 import { planJob, type JobPlan } from '@/core/plan';
-import type { UnitStyle } from '@/core/units';
 import { HEAVY_FROM, planWeight } from '@/core/weight';
 import { createPlanner } from '@/workers';
 
@@ -20,9 +19,9 @@ const FRAME_MS = 16;
 /** The first plans on a page are slow whatever they are: so many in a row have to be. */
 const SLOW_IN_A_ROW = 3;
 
-function timed(job: Job, shelf: Shelf, units: UnitStyle): Planned & { tookMs: number } {
+function timed(job: Job, shelf: Shelf): Planned & { tookMs: number } {
   const start = performance.now();
-  const plan = planJob(job, shelf, units);
+  const plan = planJob(job, shelf);
   return { job, plan, tookMs: performance.now() - start };
 }
 
@@ -36,7 +35,7 @@ interface Pace {
  * The plan of a job as it is shown: at once where it takes no longer than a frame, else in the
  * background, while the last one stays on the screen. Null until there is one.
  */
-export function usePlanned(job: Job, shelf: Shelf, units: UnitStyle): Planned | null {
+export function usePlanned(job: Job, shelf: Shelf): Planned | null {
   const [pace] = useState(() =>
     createStore<Pace>(() => ({
       slow: planWeight(job) > HEAVY_FROM ? SLOW_IN_A_ROW : 0,
@@ -46,10 +45,7 @@ export function usePlanned(job: Job, shelf: Shelf, units: UnitStyle): Planned | 
   const [planner] = useState(createPlanner);
   const beside = useStore(pace, ({ slow }) => slow >= SLOW_IN_A_ROW);
   const later = useStore(pace, ({ last }) => (beside ? last : null));
-  const now = useMemo(
-    () => (beside ? null : timed(job, shelf, units)),
-    [beside, job, shelf, units],
-  );
+  const now = useMemo(() => (beside ? null : timed(job, shelf)), [beside, job, shelf]);
 
   useEffect(() => {
     if (!now) return;
@@ -58,11 +54,11 @@ export function usePlanned(job: Job, shelf: Shelf, units: UnitStyle): Planned | 
   useEffect(() => planner.close, [planner]);
   useEffect(() => {
     if (!beside) return;
-    planner.plan({ job, shelf, units }).then(
+    planner.plan({ job, shelf }).then(
       (plan) => plan && pace.setState({ last: { job, plan } }),
       () => pace.setState({ slow: 0 }), // no background work here: on the page, then
     );
-  }, [beside, planner, pace, job, shelf, units]);
+  }, [beside, planner, pace, job, shelf]);
 
   return now ?? later;
 }

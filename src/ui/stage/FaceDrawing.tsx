@@ -3,6 +3,7 @@
 import { useId } from 'react';
 import type { Datum, Face, Zone } from '@/core/blank';
 import { pathData, regionBox } from '@/core/geometry';
+import { ZONE_WORDS } from '@/words';
 import { COLOURS, FONTS } from '../theme';
 import { useMmPerPx } from './TrueScale';
 
@@ -11,7 +12,8 @@ function ZoneLabel({ zone }: { zone: Zone }) {
   const px = useMmPerPx();
   const box = regionBox(zone.region);
   const upright = box.height > box.width;
-  if (Math.max(box.width, box.height) < zone.label.length * 7 * px) return null;
+  const { label } = ZONE_WORDS[zone.id];
+  if (Math.max(box.width, box.height) < label.length * 7 * px) return null;
   return (
     <text
       fontFamily={FONTS.text}
@@ -24,7 +26,7 @@ function ZoneLabel({ zone }: { zone: Zone }) {
       dominantBaseline="central"
       transform={`translate(${box.x + box.width / 2} ${box.y + box.height / 2})${upright ? ' rotate(-90)' : ''}`}
     >
-      {zone.label}
+      {label}
     </text>
   );
 }

@@ -79,9 +79,10 @@ export function PiecePicture({
           </g>
         </g>
       ))}
-      {piece.guides.map((guide, i) => (
-        <GuideLine key={i} guide={guide} />
-      ))}
     </g>
   );
 }
+
+/** The piece's own lines: where to fold, where the blank lies; piece mm. */
+export const PieceGuides = ({ piece }: { piece: Piece }) =>
+  piece.bend ? null : piece.guides.map((guide, i) => <GuideLine key={i} guide={guide} />);

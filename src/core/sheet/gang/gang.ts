@@ -103,10 +103,11 @@ export function gangSheets(
         const label = {
           id: ids[0] ?? '',
           name: laid.length === 1 && first ? first.piece.name : `${laid.length} pieces`,
-          texts: labelOf(
+          says: labelOf(
             laid.map(({ piece }) => piece),
             context,
           ),
+          lines: LABEL_LINES,
         };
         return composeSheet(page, laid, room, label, context);
       });

@@ -146,11 +146,11 @@ export function cutCostsOf(
   );
   if (bent) {
     const looks = max(0, ...placed.map(({ art }) => looksOf(art)));
-    spend(lines * looks * (BENT_LOOK + placed.length / 100), 'detail at seams');
+    spend(lines * looks * (BENT_LOOK + placed.length / 100), 'detail-at-seams');
     look(whole, looks, bent, () => null);
   } else {
     for (const { art, toUnit, box } of placed) {
-      spend((lines * looksOf(art)) / LOOKS_A_UNIT, 'detail at seams');
+      spend((lines * looksOf(art)) / LOOKS_A_UNIT, 'detail-at-seams');
       const lanes: Lanes = (axis) => laneOf(art, toUnit, axis);
       look(intersection(box, whole), looksOf(art), meetsOf(art, toUnit), lanes);
     }

@@ -1,0 +1,256 @@
+import type { Misread, Zone, ZoneId } from '../blank';
+import type { Pressure, Printer, TransferKind } from '../model';
+import type { Recipe } from '../press';
+import type { MissingTool } from '../shelf';
+import type { WorkKind } from '../work';
+
+/** The six stations of a job, in order. */
+export const STATIONS = ['blank', 'art', 'sheets', 'heat', 'press', 'record'] as const;
+export type Station = (typeof STATIONS)[number];
+
+/** Nothing beyond the finding itself. */
+type Nothing = Readonly<Record<never, never>>;
+
+/** Width × height, mm. */
+interface Size {
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+/** What is behind a wrap or opposite its middle. */
+export type Behind = 'handle' | 'seam';
+
+/** Why a face has no room. Lengths mm. */
+export type NoRoom =
+  | { why: 'no such wall'; slantMm: number; rimMm: number; baseMm: number }
+  | { why: 'handle gap'; handleGapMm: number }
+  | { why: 'keep-outs'; keepOutMm: number; heightMm: number }
+  | { why: 'clear edge'; eachMm: number; heightMm: number };
+
+/** Is everything there that the job is made with, and can it be worked out? */
+interface ToolFacts {
+  /** The job names a tool the shelf lacks; `insteadName` is what it is planned with. */
+  missing: { what: MissingTool['what']; id: string; insteadName: string | null };
+  /** A stage took more work than a plan may. */
+  'too-much': { what: WorkKind };
+}
+
+/** Is this the right blank, and was it measured right? */
+interface BlankFacts {
+  /** Dye needs a coating, and there is none, or nobody knows. */
+  coating: { found: 'none' | 'unknown' };
+  /** A transparent transfer on a colour that is not white; `lightShare` of white. */
+  'blank-colour': {
+    dye: boolean;
+    colourName: string;
+    lightShare: number;
+    dark: boolean;
+    cloth: boolean;
+  };
+  /** A transfer that covers, where nothing has to be covered. */
+  'paper-kind': { transfer: TransferKind; colourName: string };
+  /** Dye bonds to the polyester share of cloth only. */
+  polyester: { share: number };
+  /** Measures as it is sold, by nobody measured. */
+  nominal: Size;
+  /** A figure was probably read or typed another way. */
+  measuring: { misread: Misread };
+  /** Nothing of a face is left to print on. */
+  'no-face': NoRoom;
+  /** A straight strip would stand so far off at the rim of this tapered wall. */
+  taper: { offMm: number };
+  /** The paper would run into the handle. */
+  'bleed-over-handle': { bleedMm: number; handleGapMm: number };
+}
+
+/** Is the picture there, good enough and whole? */
+interface ArtFindings {
+  'no-art': Nothing;
+  /** Few pixels per inch; `soft` where it only may look soft. */
+  resolution: { art: string; ppi: number; soft: boolean };
+  /** Out of proportion: wider by this share of what its height asks for, or narrower. */
+  stretch: Size & { share: number };
+  /** A share of its detail is cut off by the edge; `covers` where it was meant to cover. */
+  'cut-off': { art: string; lostShare: number; covers: boolean; all: boolean };
+  /** Reaches these edges of the face but not through the bleed beyond them. */
+  'bleed-short': { edges: readonly string[]; bleedMm: number };
+  /** Film or paper that is cut as large as its print, cut with room. */
+  'cut-too-wide': { marginMm: number };
+}
+
+/** Does it lie where it survives the cut, the seam and the edge? */
+interface PlaceFacts {
+  /** Kept whole at the edges, no motif of this size shows on what is printed. */
+  'no-motif': Size & { art: string; trim: Size; cutHelps: boolean };
+  'too-many-motifs': { art: string; most: number };
+  /** Detail where dye takes badly or is lost. */
+  'keep-out': { art: string; share: number; zones: readonly ZoneId[]; kind: Zone['kind'] };
+  /** A share of a line of lettering stands in the edge zone, so wide. */
+  lettering: { words: string; outShare: number; safeMm: number };
+  /** Paper cut along its art ends on a hard face. */
+  'cut-edge-prints': Nothing;
+  /** Paper that ends at a hard blank's edge. */
+  'paper-short': { bleedMm: number; usualMm: number };
+  /** Too little bleed where the art covers. */
+  'bleed-missing': { bleedMm: number; usualMm: number };
+  /** A full wrap whose edges differ where they meet. */
+  'joining-seam': { art: string; mismatch: number };
+  /** Detail where two halves of a wrap meet, opposite the handle or seam. */
+  'seam-detail': { art: string; share: number; opposite: Behind };
+  halves: { pieces: number; back: Behind };
+  /** Almost the same upside down: mean difference as a share. */
+  'upside-down': { art: string; mismatch: number };
+  /** A share of it is white, which a transparent transfer has no ink for. */
+  white: { art: string; share: number; colourName: string };
+  /** Front and back of a hard blank, pressed one after the other. */
+  'two-pressings': { pieces: number; gapMm: number };
+  /** Bleed on both sides of a fold fills the gap between them. */
+  'fold-gap': { bleedMm: number; gapMm: number };
+}
+
+/** Will what leaves the printer be whole, true to size and the right way round? */
+interface SheetFacts {
+  ink: { printer: string; holds: Printer['ink']; transfer: TransferKind };
+  'paper-width': { paper: string; widthMm: number; printer: string; mostMm: number };
+  /** No tiling of the piece on this paper. */
+  misfit: Size & { paper: string; orientation: 'portrait' | 'landscape'; printable: Size };
+  'too-many': { prints: number; most: number };
+  /** Longer than the cutting machine finds its way round. */
+  'cutter-width': { piece: string; lengthMm: number; cutter: string; mostMm: number };
+  'preprinted-edge': { paper: string };
+  'offcut-waits': Size;
+  /** So many flips leave the picture backwards. */
+  mirror: { flips: number };
+  'driver-cannot-mirror': { printer: string };
+  /** Sheets without room for trim marks or for bar and label. */
+  'marks-dropped': { sheets: number; pieces: number; trimMarks: boolean; foot: boolean };
+  'print-side': { printer: string };
+}
+
+/** Will what is taped together be one picture? */
+interface TileFacts {
+  /** `sparedShare`: less detail under the seams than with even spacing; `longer`: paper that holds it whole. */
+  tiled: Size & {
+    piece: string;
+    sheets: number;
+    rows: number;
+    columns: number;
+    paper: string;
+    sparedShare: number;
+    longer: string | null;
+  };
+  'no-overlap': { overlapMm: number };
+  'seam-through': { piece: string };
+  'seams-moved': { piece: string };
+  /** Between a taped seam and where the wrap closes. */
+  'taped-seam': { piece: string; apartMm: number; close: boolean; from: Behind };
+}
+
+/** Can this machine do it, is it hot and long enough, and what would spoil the blank? */
+interface HeatFacts {
+  'machine-range': { wantedC: number; machine: string; limitC: number; tooHot: boolean };
+  'too-cool': { temperatureC: number; leastC: number };
+  'too-hot': { temperatureC: number; mostC: number };
+  dwell: { dwellS: number; leastS: number; mostS: number; origin: Recipe['origin'] };
+  /** `never` where the transfer does not go on the blank at all. */
+  'no-recipe': { machine: string; blank: string; transfer: TransferKind; never: boolean };
+  'tapered-in-straight': { machine: string };
+  'food-oven': Nothing;
+  cracks: { pressure: Pressure };
+  pad: { machine: string };
+  'blank-limit': { temperatureC: number; blank: string; mostC: number };
+  'tape-limit': { temperatureC: number; holdsC: number; sleeved: boolean };
+  timer: { dwellS: number; machine: string; runsS: readonly number[] };
+  'pressure-lacking': { machine: string; has: readonly Pressure[]; wanted: Pressure };
+  'plate-small': Size & { twoSides: boolean; machine: string; plate: Size };
+  'iron-dye': { machine: string; dyeC: number };
+  'spent-cover': Nothing;
+  /** Heat over dye that is finished. */
+  'over-dye': { temperatureC: number };
+  peel: { transfer: TransferKind };
+  unattended: { dwellS: number; machine: string };
+  drop: { sequins: boolean; machine: string };
+  'too-many-sections': { machine: string; plate: Size; times: number; most: number };
+  'too-many-presses': { presses: number; runs: number };
+}
+
+/** What each finding tells: quantities and identities; names are the person's own. */
+export interface CheckFacts
+  extends ToolFacts, BlankFacts, ArtFindings, PlaceFacts, SheetFacts, TileFacts, HeatFacts {}
+
+export type CheckCode = keyof CheckFacts;
+
+/** Where each finding is put right. */
+export const CHECK_STATIONS = {
+  missing: 'sheets',
+  'too-much': 'art',
+  coating: 'blank',
+  'blank-colour': 'blank',
+  'paper-kind': 'blank',
+  polyester: 'blank',
+  nominal: 'blank',
+  measuring: 'blank',
+  'no-face': 'blank',
+  taper: 'blank',
+  'bleed-over-handle': 'art',
+  'no-art': 'art',
+  resolution: 'art',
+  stretch: 'art',
+  'cut-off': 'art',
+  'bleed-short': 'art',
+  'cut-too-wide': 'art',
+  'no-motif': 'art',
+  'too-many-motifs': 'art',
+  'keep-out': 'art',
+  lettering: 'art',
+  'cut-edge-prints': 'art',
+  'paper-short': 'art',
+  'bleed-missing': 'art',
+  'joining-seam': 'art',
+  'seam-detail': 'art',
+  halves: 'art',
+  'upside-down': 'art',
+  white: 'art',
+  'two-pressings': 'art',
+  'fold-gap': 'art',
+  ink: 'sheets',
+  'paper-width': 'sheets',
+  misfit: 'sheets',
+  'too-many': 'sheets',
+  'cutter-width': 'sheets',
+  'preprinted-edge': 'sheets',
+  'offcut-waits': 'sheets',
+  mirror: 'sheets',
+  'driver-cannot-mirror': 'sheets',
+  'marks-dropped': 'sheets',
+  'print-side': 'sheets',
+  tiled: 'sheets',
+  'no-overlap': 'sheets',
+  'seam-through': 'sheets',
+  'seams-moved': 'sheets',
+  'taped-seam': 'sheets',
+  'machine-range': 'heat',
+  'too-cool': 'heat',
+  'too-hot': 'heat',
+  dwell: 'heat',
+  'no-recipe': 'heat',
+  'tapered-in-straight': 'heat',
+  'food-oven': 'heat',
+  cracks: 'heat',
+  pad: 'heat',
+  'blank-limit': 'heat',
+  'tape-limit': 'heat',
+  timer: 'heat',
+  'pressure-lacking': 'heat',
+  'plate-small': 'heat',
+  'iron-dye': 'heat',
+  'spent-cover': 'heat',
+  'over-dye': 'heat',
+  peel: 'heat',
+  unattended: 'heat',
+  drop: 'heat',
+  'too-many-sections': 'heat',
+  'too-many-presses': 'heat',
+} as const satisfies Record<CheckCode, Station>;
+
+export const CHECK_CODES = Object.keys(CHECK_STATIONS) as readonly CheckCode[];

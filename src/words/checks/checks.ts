@@ -1,0 +1,50 @@
+import type { Check, CheckCode, CheckFacts } from '@/core/check';
+import type { WorkKind } from '@/core/work';
+import type { UnitStyle } from '@/core/units';
+import { sayIn } from '../say';
+import { ART_WORDS } from './art';
+import { BLANK_WORDS } from './blank';
+import { HEAT_WORDS } from './heat';
+import { SHEET_WORDS } from './sheets';
+import type { CheckWords, WordsOf } from './words';
+
+const WORK_WORDS: Readonly<Record<WorkKind, string>> = {
+  'outline-corners': 'corners of outlines',
+  'outline-crossings': 'crossings of outlines',
+  'overlapping-outlines': 'outlines that overlap',
+  'close-corners': 'corners closer together than its margin',
+  'outlines-for-names': 'outlines for names',
+  'detail-in-outlines': 'detail in outlines',
+  'detail-at-seams': 'detail at seams',
+  'cut-lines': 'cut lines on sheets',
+  motifs: 'repeated motifs',
+};
+
+const TOOL_WORDS = {
+  missing: ({ what, id, insteadName }) => ({
+    text:
+      insteadName === null
+        ? `The ${what} this job names (“${id}”) is not on your shelf. Choose one you have, or cut by hand.`
+        : `The ${what} this job names (“${id}”) is not on your shelf; it is planned with “${insteadName}”. Choose one you have.`,
+    figure: id,
+  }),
+  'too-much': ({ what }) => ({
+    text: `This is more than can be worked out: too many ${WORK_WORDS[what]}. Take a simpler outline, fewer names, larger steps or fewer copies.`,
+    figure: WORK_WORDS[what],
+  }),
+} satisfies Partial<WordsOf<keyof CheckFacts>>;
+
+/** How a finding of every kind is told. */
+export const CHECK_WORDS: WordsOf<CheckCode> = {
+  ...TOOL_WORDS,
+  ...BLANK_WORDS,
+  ...ART_WORDS,
+  ...SHEET_WORDS,
+  ...HEAT_WORDS,
+};
+
+/** A finding in words, in the person's units. */
+export const checkWords = <C extends CheckCode>(
+  { code, facts }: Check<C>,
+  units: UnitStyle,
+): CheckWords => CHECK_WORDS[code](facts, sayIn(units));

@@ -1,0 +1,70 @@
+import type { Flipper } from '@/core/mirror';
+import type { Cutter } from '@/core/model';
+import type { Sheet, SheetLabel, SheetTexts, Side } from '@/core/sheet';
+import type { UnitStyle } from '@/core/units';
+import { sayIn } from './say';
+
+const BESIDE: Readonly<Record<Side, string>> = {
+  left: 'left',
+  right: 'right',
+  top: 'above',
+  bottom: 'below',
+};
+
+const TRUE_SIZE = 'print at 100 %, no fit to page';
+
+/** What is to be set about mirroring in the print dialog. */
+export const driverSetting = (flips: boolean): string => (flips ? 'mirror ON' : 'mirror OFF');
+
+/** What is written under the pieces of a sheet: as many lines as the sheet keeps room for. */
+export function labelLines(label: SheetLabel, units: UnitStyle): readonly string[] {
+  const { size } = sayIn(units);
+  const driver = `Print dialog: ${driverSetting(label.driverFlips)}. If this line reads normally on the paper, the mirroring is right.`;
+  if (label.kind === 'tile') {
+    const near = label.near.map(({ side, tile }) => `${BESIDE[side]} ${tile}`);
+    return [
+      `${label.job} · ${label.piece} · sheet ${label.tile} of ${label.rows} × ${label.columns} · ${TRUE_SIZE}`,
+      `Printed side up on the table its neighbours are ${near.join(', ')}. Laid A1 first, row by row, each on top.`,
+      driver,
+    ];
+  }
+  const { pieces, alike } = label;
+  const [first] = pieces;
+  const copies = pieces.length > 1 ? `${pieces.length} × ` : '';
+  const what =
+    first && alike
+      ? `${copies}${first.name} · cut to ${size(first)}`
+      : pieces.map(({ name }) => name).join(', ');
+  return [`${label.job} · ${what} · ${TRUE_SIZE}`, driver];
+}
+
+/** What is written on a sheet: its label, and the figures of the check bar in the person's unit. */
+export const sheetTexts = ({ marks }: Sheet, units: UnitStyle): SheetTexts => ({
+  label: marks.foot ? labelLines(marks.foot.label, units) : [],
+  stop: ({ figure, unit }) => {
+    if (figure === 0) return '0';
+    return unit === units.length || units.length === 'in' ? `${figure} ${unit}` : null;
+  },
+});
+
+/** What each one on the way from art to blank does about mirroring. */
+export const flipperWords = ({ who, flips }: Flipper): string => {
+  switch (who) {
+    case 'file':
+      return flips ? 'The PDF is already mirrored.' : 'The PDF is not mirrored.';
+    case 'driver':
+      return flips
+        ? 'Switch mirror (or “iron-on”) ON in the print dialog.'
+        : 'Leave mirror and “iron-on” OFF in the print dialog.';
+    case 'printer':
+      return flips
+        ? 'This printer mirrors every page by itself.'
+        : 'This printer does not mirror by itself.';
+  }
+};
+
+/** Whether a cutting program's own bleed, that smears the edge colours, belongs on. */
+export const edgeSmearWords = (cutter: Cutter | null): string =>
+  cutter
+    ? `Bleed that smears the edge colours: on, since ${cutter.name} cuts the pieces and may be a hair off.`
+    : 'Bleed that smears the edge colours: off. Cut by hand, it is pressed as a fuzzy edge.';
