@@ -15,3 +15,7 @@ export * from './places';
 export * from './say';
 export * from './sheets';
 export * from './proof';
+export * from './packet';
+export * from './limits';
+export * from './drawings/assembly';
+export * from './drawings/pattern';

@@ -1,6 +1,6 @@
 import type { Flipper } from '@/core/mirror';
 import type { Cutter } from '@/core/model';
-import type { Sheet, SheetLabel, SheetTexts, Side } from '@/core/sheet';
+import type { LayStep, Sheet, SheetLabel, SheetTexts, Side } from '@/core/sheet';
 import type { UnitStyle } from '@/core/units';
 import { sayIn } from './say';
 
@@ -46,6 +46,37 @@ export const sheetTexts = ({ marks }: Sheet, units: UnitStyle): SheetTexts => ({
     return unit === units.length || units.length === 'in' ? `${figure} ${unit}` : null;
   },
 });
+
+const EDGES: Readonly<Record<Side, string>> = {
+  left: 'left',
+  right: 'right',
+  top: 'upper',
+  bottom: 'lower',
+};
+
+const listed = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
+/** How one sheet of many is trimmed and laid on those before it. */
+export function layStepWords({ trim, over }: LayStep): string {
+  const say = (sides: readonly Side[], words: (edges: string) => string): string[] =>
+    sides.length === 0
+      ? []
+      : [
+          words(
+            `${listed(sides.map((side) => EDGES[side]))} ${sides.length > 1 ? 'edges' : 'edge'}`,
+          ),
+        ];
+  const met = over.map(({ tile, side }) => `${tile} at its ${EDGES[side]} edge`);
+  return [
+    ...say(trim.line, (edges) => `Cut its ${edges} on the line.`),
+    ...say(trim.ink, (edges) => `Cut its ${edges} back to the ink, no white left.`),
+    ...say(trim.flap, (edges) => `Leave the printed flap at its ${edges}.`),
+    met.length === 0
+      ? 'Lay it down first, printed side up; tape, sticky side up, under its outer corner holds it.'
+      : `Lay it over ${listed(met)}, so that the picture runs on; tape it at the back or outside the print.`,
+  ].join(' ');
+}
 
 /** What each one on the way from art to blank does about mirroring. */
 export const flipperWords = ({ who, flips }: Flipper): string => {

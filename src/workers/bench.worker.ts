@@ -1,15 +1,16 @@
 import { expose } from 'comlink';
-import type { Drawing } from '@/core/jig';
 import { dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { failure, success, type Result } from '@/core/result';
 import type { UnitStyle } from '@/core/units';
 import { packJobFile, readJobFile } from '@/files/jobFile';
-import { drawingToPdf, loadLetters, writeSheetsPdf } from '@/files/pdf';
+import { patternToPdf, writeSheetsPdf } from '@/files/pdf';
+import type { Pattern } from '@/words';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import { inflateBeside } from './inflate';
 import { takeInLine } from './lettering';
+import { letterTools, loadLetters } from './letters';
 import { readPages, type ReadPage } from './pdfPages';
 import { preparePicture } from './prepare';
 import { writeSheetPng } from './sheetPng';
@@ -60,7 +61,7 @@ const blobOf = (parts: readonly Uint8Array[], type: string): Blob =>
   new Blob(parts as readonly Uint8Array<ArrayBuffer>[] as Uint8Array<ArrayBuffer>[], { type });
 
 const benchWorker = {
-  loadLetters,
+  loadLetters: async () => void (await loadLetters()),
   takeIn: takeInPicture,
   takeInLine,
   prepare: preparePicture,
@@ -87,6 +88,7 @@ const benchWorker = {
       plan,
       units,
       bytesOf,
+      letters: await letterTools(),
       pixels: { decode: decodePixels, inflate: inflateBeside },
       drawBent,
       onProgress: (share) => onProgress({ doing: 'Writing the PDF', share }),
@@ -95,8 +97,9 @@ const benchWorker = {
   },
 
   /** A true-size line drawing as a PDF, fit for a paper where it can be. */
-  async drawingPdf(drawing: Drawing, paper: PaperSize): Promise<Blob> {
-    return blobOf([await drawingToPdf(drawing, paper)], 'application/pdf');
+  async patternPdf(pattern: Pattern, paper: PaperSize): Promise<Blob> {
+    const pdf = await patternToPdf(pattern, paper, await letterTools());
+    return blobOf([pdf], 'application/pdf');
   },
 
   /** A bent piece drawn from small pictures, for the stage. */

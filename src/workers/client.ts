@@ -1,5 +1,5 @@
 import { proxy, transfer, wrap, type Remote } from 'comlink';
-import type { Drawing } from '@/core/jig';
+import type { Pattern } from '@/words';
 import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
@@ -112,10 +112,10 @@ export const sheetsPdfTask = (input: SheetsInput, onProgress: OnProgress) =>
   runTask<Blob>((worker, progress) => worker.sheetsPdf(input, progress), onProgress);
 
 /** Writes a line drawing as a PDF, off the main thread. */
-export const drawingPdfTask = (drawing: Drawing, paper: PaperSize, onProgress: OnProgress) =>
+export const patternPdfTask = (pattern: Pattern, paper: PaperSize, onProgress: OnProgress) =>
   runTask<Blob>((worker) => {
-    onProgress({ doing: `Writing “${drawing.name}”`, share: 0.5 });
-    return worker.drawingPdf(drawing, paper);
+    onProgress({ doing: `Writing “${pattern.name}”`, share: 0.5 });
+    return worker.patternPdf(pattern, paper);
   }, onProgress);
 
 /** Draws a bent piece for the stage, off the main thread. */

@@ -28,6 +28,17 @@ function packer(width: number, height: number) {
   };
 }
 
+/** Packs pixels that are at hand for a PDF. */
+export async function packPixels(
+  width: number,
+  height: number,
+  rgba: Uint8ClampedArray,
+): Promise<PackedPixels> {
+  const pack = packer(width, height);
+  await pack.add(rgba);
+  return pack.finish();
+}
+
 /** Decodes with the browser's own decoder and hands the rows out in strips, as stored. */
 async function eachStrip(
   bytes: Uint8Array,

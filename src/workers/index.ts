@@ -1,7 +1,7 @@
 export {
   allPngsTask,
   bentPreviewTask,
-  drawingPdfTask,
+  patternPdfTask,
   letteringTask,
   packJobTask,
   prepareTask,

@@ -1,17 +1,12 @@
 import { scaling } from '@/core/geometry';
 import { DOTS_PER_MM, PRINT_PPI, type Piece } from '@/core/layout';
 import type { JobPlan } from '@/core/plan';
-import {
-  correctionOf,
-  drawingOf,
-  type Sheet,
-  type SheetDrawing,
-  type SheetItem,
-  type Stroke,
-} from '@/core/sheet';
+import { correctionOf, drawingOf, type Sheet, type SheetItem } from '@/core/sheet';
+import type { Drawing, Stroke } from '@/core/drawing';
 import { withDensity } from '@/files/image';
 import type { UnitStyle } from '@/core/units';
 import { sheetTexts } from '@/words';
+import { canvasFont, loadLetters } from './letters';
 import { drawPiece, type Brush, type Sources } from './drawPiece';
 
 async function drawItem(brush: Brush, item: SheetItem, piece: Piece, sources: Sources) {
@@ -48,13 +43,13 @@ function drawStroke(brush: Brush, stroke: Stroke): void {
 }
 
 /** Everything on a sheet besides the art, as in the PDF. */
-function drawDrawing(brush: Brush, { strokes, texts, textFlip }: SheetDrawing): void {
+function drawDrawing(brush: Brush, { strokes, texts, textFlip }: Drawing): void {
   strokes.forEach((stroke) => drawStroke(brush, stroke));
   brush.save();
   brush.transform(...textFlip);
   brush.fillStyle = '#000';
   for (const { x, y, text, sizeMm, align, widestMm } of texts) {
-    brush.font = `${sizeMm}px sans-serif`;
+    brush.font = canvasFont(sizeMm);
     brush.textAlign = align;
     brush.fillText(text, x, y, widestMm);
   }
@@ -81,6 +76,7 @@ export async function writeSheetPng(
     Math.round(sheet.heightMm * DOTS_PER_MM),
   );
   const brush = canvas.getContext('2d');
+  await loadLetters();
   if (!brush) throw new Error('This browser cannot draw pictures in the background.');
   brush.fillStyle = '#fff';
   brush.fillRect(0, 0, canvas.width, canvas.height);

@@ -3,27 +3,29 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
-import { cutFilesFor, jigsFor, type Drawing } from '@/core/jig';
+import { cutFilesFor, jigsFor, type Sketch } from '@/core/jig';
 import { planJob } from '@/core/plan';
 import { inches, TRADE_UNITS } from '@/core/units';
-import { drawingToPdf } from '@/files/pdf';
-import { drawingToSvg } from '@/files/svg/write';
+import { patternToPdf } from '@/files/pdf';
+import { patternToSvg } from '@/files/svg/write';
+import { patternOf, type Pattern } from '@/words';
 import { artwork, jobOn, mugJob, shelf } from '../support/jobs';
+import { letterTools } from '../support/letters';
 import { renderWithPoppler } from '../support/printed';
 
 const LETTER = { widthMm: inches(8.5), heightMm: inches(11) };
 const square = artwork({ storedWidthPx: 800, storedHeightPx: 800 });
 
-function jigOf(job: ReturnType<typeof jobOn>, id: string): Drawing {
+function jigOf(job: ReturnType<typeof jobOn>, kind: Sketch['kind']): Pattern {
   const { faces, pieces } = planJob(job, shelf);
-  const jig = jigsFor({ job, faces, pieces, units: TRADE_UNITS }).find((each) => each.id === id);
-  if (!jig) throw new Error(`no ${id}`);
-  return jig;
+  const jig = jigsFor({ job, faces, pieces, ruler: 'in' }).find((each) => each.kind === kind);
+  if (!jig) throw new Error(`no ${kind}`);
+  return patternOf(jig, TRADE_UNITS);
 }
 
-async function toFile(drawing: Drawing): Promise<string> {
+async function toFile(pattern: Pattern): Promise<string> {
   const path = join(mkdtempSync(join(tmpdir(), 'jig-')), 'jig.pdf');
-  writeFileSync(path, await drawingToPdf(drawing, LETTER));
+  writeFileSync(path, await patternToPdf(pattern, LETTER, letterTools));
   return path;
 }
 
@@ -70,10 +72,10 @@ test('a cut file in real units, drawn by sharp: motif and ground together fill t
   const job = jobOn('round-coaster', square);
   const [piece] = planJob(job, shelf).pieces;
   if (!piece) throw new Error('no piece');
-  const share = async (id: string) => {
-    const drawing = cutFilesFor(piece, job, true).find((each) => each.id === id);
-    if (!drawing) throw new Error(`no ${id}`);
-    const filled = drawingToSvg(drawing)
+  const share = async (kind: Sketch['kind']) => {
+    const sketch = cutFilesFor(piece, job, true).find((each) => each.kind === kind);
+    if (!sketch) throw new Error(`no ${kind}`);
+    const filled = patternToSvg(patternOf(sketch, TRADE_UNITS))
       .replace(/<g id="mark".*?<\/g>/, '')
       .replace(/<g id="cut"[^>]*>(.*?)<\/g>/, (_all, paths: string) => {
         const d = [...paths.matchAll(/d="([^"]*)"/g)].map(([, data]) => data).join('');

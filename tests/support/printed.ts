@@ -11,6 +11,7 @@ import type { Raster } from '@/core/proof';
 import { planJob } from '@/core/plan';
 import { inspectImage } from '@/files/image';
 import { TRADE_UNITS } from '@/core/units';
+import { letterTools } from './letters';
 import { writeSheetsPdf, type PixelTools } from '@/files/pdf';
 import { sha256Of } from '@/files/sha256';
 import { artwork, mugJob, shelf } from './jobs';
@@ -92,6 +93,7 @@ export async function printToFile(job: Job, bytes: Buffer, on: Shelf = shelf) {
     job,
     plan,
     units: TRADE_UNITS,
+    letters: letterTools,
     bytesOf: () => Promise.resolve(new Uint8Array(bytes)),
     pixels: { decode: decodeWithSharp, inflate: inflateWithZlib },
     drawBent: bendWithSharp(bytes, job.arts[0]?.orientation ?? 1),

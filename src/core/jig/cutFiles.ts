@@ -11,7 +11,7 @@ import {
 } from '../geometry';
 import { contourOf, type Piece } from '../layout';
 import type { Artwork, Job } from '../model';
-import { ringLines, type Drawing } from './drawing';
+import { ringLines, type Sketch } from './sketch';
 
 /** Carrier kept round the dye, so that its ends become tape tabs, mm (own choice). */
 export const TAB_MM = 12;
@@ -54,75 +54,54 @@ export function knockOut(shapes: Region, roomMm: number): KnockOut {
 }
 
 /** Both jobs of one pre-printed sheet, each with its carrier cut wider than the dye. */
-function knockOutDrawings(piece: Piece, job: Job, mirrored: boolean): Drawing[] {
+function knockOutSketches(piece: Piece, job: Job, mirrored: boolean): Sketch[] {
   const { sheet, positive, negative } = knockOut(silhouettes(piece, job), TAB_MM);
   const carrier = outset(sheet, TAB_MM);
   const lay = (region: Region) => laid(region, carrier, mirrored);
   const tabs = ringLines('mark', lay([rectRing(carrier)]));
-  const drawing = (id: string, name: string, use: string, region: Region): Drawing => ({
-    id,
-    name,
-    use,
+  const split = Math.max(sheet.width, sheet.height) > DYE_SHEET_MM;
+  const sketch = (kind: 'motif' | 'ground', region: Region): Sketch => ({
+    kind,
+    split,
     widthMm: carrier.width,
     heightMm: carrier.height,
     lines: [...tabs, ...ringLines('cut', lay(region))],
-    texts: [],
+    marks: [],
   });
-  const large = Math.max(sheet.width, sheet.height) > DYE_SHEET_MM;
-  const split = large ? 'Larger than one pre-printed sheet: cut it from several. ' : '';
-  const after =
-    'The outer line is the carrier: its bare ends are tape tabs. Crack the cuts open by rolling the sheet.';
-  return [
-    drawing(
-      'motif',
-      'Motif to cut out',
-      `${split}Weed everything but the motif. ${after}`,
-      positive,
-    ),
-    drawing(
-      'ground',
-      'Ground it was cut from',
-      `Press what is left as a second job; the used carrier’s lines place it. ${after}`,
-      negative,
-    ),
-  ];
+  return [sketch('motif', positive), sketch('ground', negative)];
 }
 
 /** The piece's own cut line, for a machine that cuts round a print. */
-const printAndCut = (piece: Piece, mirrored: boolean): Drawing => ({
-  id: 'cut-line',
-  name: 'Cut line of the print',
-  use: 'Real units; the machine cuts along it, or a pen shows it.',
+const printAndCut = (piece: Piece, mirrored: boolean): Sketch => ({
+  kind: 'cut-line',
   widthMm: piece.widthMm,
   heightMm: piece.heightMm,
   lines: ringLines('cut', mirrored ? mapRegion(mirrorIn(piece.widthMm), piece.cut) : piece.cut),
-  texts: [],
+  marks: [],
 });
 
 /** Outlines for the pen, then a cut that covers the whole blank: one file, two layers. */
-function penWork(piece: Piece, job: Job, mirrored: boolean): Drawing {
+function penWork(piece: Piece, job: Job, mirrored: boolean): Sketch {
   const [slot] = piece.slots;
   const cover = outset(slot?.face ?? regionBox(piece.cut), PEN_COVER_MM);
   return {
-    id: 'pen-work',
-    name: 'Pen work',
-    use: 'Plot the draw layer with the infusible pen on copy paper, cap it at once, then cut the square: it covers the whole blank.',
+    kind: 'pen-work',
     widthMm: cover.width,
     heightMm: cover.height,
     lines: [
       ...ringLines('draw', laid(silhouettes(piece, job), cover, mirrored)),
       ...ringLines('cut', laid([rectRing(cover)], cover, mirrored)),
     ],
-    texts: [],
+    marks: [],
   };
 }
 
 /** Every cut and plot file of a piece, mirrored where the transfer asks for it. */
-export function cutFilesFor(piece: Piece, job: Job, mirrored: boolean): Drawing[] {
+export function cutFilesFor(piece: Piece, job: Job, mirrored: boolean): Sketch[] {
   if (piece.bend) return [printAndCut(piece, mirrored)];
   return [
     printAndCut(piece, mirrored),
     penWork(piece, job, mirrored),
-    ...knockOutDrawings(piece, job, mirrored),
+    ...knockOutSketches(piece, job, mirrored),
   ];
 }

@@ -1,4 +1,4 @@
-export * from './drawing';
+export * from './sketch';
 export * from './jigs';
 export * from './cutFiles';
 export * from './sheetFiles';

@@ -3,26 +3,29 @@ import { regionArea, regionBox, type Region } from '../geometry';
 import { withArt } from '../job';
 import type { Job } from '../model';
 import { planJob } from '../plan';
-import { inches, TRADE_UNITS } from '../units';
-import { cutFilesFor, DYE_SHEET_MM, jigsFor, knockOut, TAB_MM, type Drawing, type Stroke } from '.';
+import { inches } from '../units';
+import { cutFilesFor, DYE_SHEET_MM, jigsFor, knockOut, TAB_MM, type Purpose, type Sketch } from '.';
 
 const square = artwork({ storedWidthPx: 800, storedHeightPx: 800 });
 const jigs = (job: Job) => {
   const { faces, pieces } = planJob(job, shelf);
-  return jigsFor({ job, faces, pieces, units: TRADE_UNITS });
+  return jigsFor({ job, faces, pieces, ruler: 'in' });
 };
-const named = (job: Job, id: string): Drawing => {
-  const found = jigs(job).find((drawing) => drawing.id === id);
-  if (!found) throw new Error(`no ${id}`);
+const named = (job: Job, kind: Sketch['kind']): Sketch => {
+  const found = jigs(job).find((sketch) => sketch.kind === kind);
+  if (!found) throw new Error(`no ${kind}`);
   return found;
 };
-const linesOf = (drawing: Drawing, stroke: Stroke): Region =>
-  drawing.lines.filter((each) => each.stroke === stroke).map(({ points }) => points);
+const linesOf = (sketch: Sketch, purpose: Purpose): Region =>
+  sketch.lines.filter((each) => each.purpose === purpose).map(({ points }) => points);
 
 test('each blank gets the jigs that help with it', () => {
-  expect(jigs(mugJob()).map(({ id }) => id)).toEqual(['cover-paper', 'sleeve-pattern']);
-  expect(jigs(jobOn('tee', square)).map(({ id }) => id)).toEqual(['collar-ruler', 'lay-on-guide']);
-  expect(jigs(jobOn('round-coaster', square)).map(({ id }) => id)).toEqual([
+  expect(jigs(mugJob()).map(({ kind }) => kind)).toEqual(['cover-paper', 'sleeve-pattern']);
+  expect(jigs(jobOn('tee', square)).map(({ kind }) => kind)).toEqual([
+    'collar-ruler',
+    'lay-on-guide',
+  ]);
+  expect(jigs(jobOn('round-coaster', square)).map(({ kind }) => kind)).toEqual([
     'corner-stops',
     'lay-on-guide',
   ]);
@@ -84,7 +87,7 @@ describe('files for cutter and pen', () => {
   if (!piece) throw new Error('no piece');
 
   test('cover cut line, pen work and both knock-outs', () => {
-    expect(cutFilesFor(piece, job, true).map(({ id }) => id)).toEqual([
+    expect(cutFilesFor(piece, job, true).map(({ kind }) => kind)).toEqual([
       'cut-line',
       'pen-work',
       'motif',

@@ -3,19 +3,20 @@ import { inverse, mapBox, mapRegion, rectRing, translation } from '../geometry';
 import type { Piece } from '../layout';
 import type { Job } from '../model';
 import { isCup } from '../traits';
-import type { UnitStyle } from '../units';
-import { line, ringLines, type Drawing } from './drawing';
+import type { LengthUnit } from '../units';
+import { line, ringLines, type Sketch } from './sketch';
 
 /** What jigs are made from. */
 export interface JigInput {
   readonly job: Job;
   readonly faces: readonly Face[];
   readonly pieces: readonly Piece[];
-  readonly units: UnitStyle;
+  /** What rulers on jigs are marked in. */
+  readonly ruler: LengthUnit;
 }
 
 /** A blank-side sheet: where each piece of loose letters or mosaic lies. */
-export function positionTemplate({ job, faces, pieces }: JigInput): Drawing | null {
+export function positionTemplate({ job, faces, pieces }: JigInput): Sketch | null {
   const [face] = faces;
   if (!face || job.cut.line !== 'contour') return null;
   const placed = pieces.flatMap((piece) =>
@@ -25,18 +26,16 @@ export function positionTemplate({ job, faces, pieces }: JigInput): Drawing | nu
   );
   const box = { x: 0, y: 0, width: face.widthMm, height: face.heightMm };
   return {
-    id: 'position-template',
-    name: 'Positioning template',
-    use: 'Lay clear transfer sheet or a mask, sticky side up, on it and set every loose piece on its outline.',
+    kind: 'position-template',
     widthMm: box.width,
     heightMm: box.height,
     lines: [...ringLines('mark', [rectRing(box)]), ...ringLines('draw', placed)],
-    texts: [],
+    marks: [],
   };
 }
 
 /** A sheet of plain paper the blank itself is laid on: its outline, its middle, and where the art comes. */
-export function layOnGuide({ job, faces, pieces }: JigInput): Drawing | null {
+export function layOnGuide({ job, faces, pieces }: JigInput): Sketch | null {
   const [face] = faces;
   if (!face || isCup(job.blank.form) || face.widthMm <= 0 || face.heightMm <= 0) return null;
   const arts = pieces.flatMap((piece) =>
@@ -47,9 +46,7 @@ export function layOnGuide({ job, faces, pieces }: JigInput): Drawing | null {
   );
   const { widthMm: w, heightMm: h } = face;
   return {
-    id: 'lay-on-guide',
-    name: 'Guide to lay the blank on',
-    use: 'Plain paper: lay the blank on its outline, face down on the print taped to the box.',
+    kind: 'lay-on-guide',
     widthMm: w,
     heightMm: h,
     lines: [
@@ -58,6 +55,6 @@ export function layOnGuide({ job, faces, pieces }: JigInput): Drawing | null {
       line('fold', { x: w / 2, y: 0 }, { x: w / 2, y: h }),
       line('fold', { x: 0, y: h / 2 }, { x: w, y: h / 2 }),
     ],
-    texts: [],
+    marks: [],
   };
 }

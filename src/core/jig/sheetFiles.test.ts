@@ -1,8 +1,8 @@
-import { artwork, jobOn, mugJob, shelf } from '@tests/support/jobs';
+import { jobOn, mugJob, shelf } from '@tests/support/jobs';
 import { regionBox } from '../geometry';
 import type { Cutter, Job } from '../model';
 import { planJob } from '../plan';
-import { assemblyGuide, sheetCutFile } from '.';
+import { sheetCutFile } from '.';
 
 const onCutter = (job: Job, copies = 1): Job => ({
   ...job,
@@ -23,7 +23,7 @@ describe('the cut file of a sheet', () => {
   test('is the paper in true size, with every piece’s line where its print lies', () => {
     const file = sheetCutFile(sheet, plan.pieces, 0, null);
     expect([file?.widthMm, file?.heightMm]).toEqual([sheet.widthMm, sheet.heightMm]);
-    const cuts = file?.lines.filter(({ stroke }) => stroke === 'cut') ?? [];
+    const cuts = file?.lines.filter(({ purpose }) => purpose === 'cut') ?? [];
     expect(cuts).toHaveLength(2);
     cuts.forEach(({ points }, i) => {
       const box = regionBox([points]);
@@ -35,7 +35,7 @@ describe('the cut file of a sheet', () => {
   test('bears the corners that are printed, three angles of two lines', () => {
     expect(sheet.marks.corners).toHaveLength(6);
     const file = sheetCutFile(sheet, plan.pieces, 0, null);
-    expect(file?.lines.filter(({ stroke }) => stroke === 'mark')).toHaveLength(6);
+    expect(file?.lines.filter(({ purpose }) => purpose === 'mark')).toHaveLength(6);
     const byHand = planJob(jobOn('round-coaster'), shelf).sheets[0];
     expect(byHand?.marks.corners).toEqual([]);
   });
@@ -56,30 +56,9 @@ describe('the cut file of a sheet', () => {
   });
 });
 
-test('the assembly guide fits its page and names every sheet and step', () => {
-  const job = jobOn('wall-panel', artwork());
-  const plan = planJob(job, shelf);
-  const [tiling, piece] = [plan.tilings[0], plan.pieces[0]];
-  if (!tiling || !piece) throw new Error('not tiled');
-  const { paper } = plan.tools;
-  const guide = assemblyGuide(piece, tiling, true, paper, 'Star chart');
-  expect(guide.heightMm).toBeLessThanOrEqual(paper.heightMm);
-  const words = guide.texts.map(({ text }) => text);
-  for (const { name } of tiling.tiles) {
-    expect(words).toContain(name);
-    expect(words.some((text) => text.startsWith(`${name}. `))).toBe(true);
-  }
-  for (const { y } of guide.texts) expect(y).toBeLessThan(guide.heightMm);
-  // A1 is laid first, upper left on the table, which is upper right as seen
-  const a1 = guide.texts.find(({ text }) => text === 'A1');
-  const a2 = guide.texts.find(({ text }) => text === 'A2');
-  expect((a1?.x ?? 0) < (a2?.x ?? 0)).toBe(true);
-  expect(tiling.tiles[0]?.shown.x).toBeGreaterThan(tiling.tiles[1]?.shown.x ?? 0);
-});
-
 test('a mug’s cut file is its wrap', () => {
   const plan = planJob(onCutter(mugJob()), shelf);
   const [sheet] = plan.sheets;
   const file = sheet && sheetCutFile(sheet, plan.pieces, 0, cutter());
-  expect(file?.name).toBe('Cut file of sheet “Wrap”');
+  expect(file).toMatchObject({ kind: 'sheet-cut', of: { name: 'Wrap' }, offsetTaken: false });
 });

@@ -1,31 +1,46 @@
 import type { z } from 'zod';
 import { complaints, jobProblem, type Job } from '../model';
-import { formatLength, type UnitStyle } from '../units';
 
 /** What is counted in a job, by where it stands. */
-const COUNTED: Readonly<Record<string, string>> = {
-  arts: 'pictures, lettering once for each name',
-  placements: 'placed pictures',
+const COUNTED = {
+  arts: 'pictures',
+  placements: 'placements',
   names: 'names',
   perName: 'names',
-  sizes: 'further sizes',
-  seams: 'pieces with seams set by hand',
-  keepWhole: 'parts to be kept whole',
-  rings: 'lines in an outline',
-};
+  sizes: 'sizes',
+  seams: 'seams',
+  keepWhole: 'wholes',
+  rings: 'outline-lines',
+} as const;
 
 /** Lengths of a job, by the last part of their name. */
-const MEASURED: Readonly<Record<string, string>> = {
+const MEASURED = {
   widthMm: 'width',
   heightMm: 'height',
   lengthMm: 'length',
   diameterMm: 'diameter',
   girthMm: 'girth',
-  stepXMm: 'step across',
-  stepYMm: 'step down',
-  dxMm: 'way across',
-  dyMm: 'way down',
-};
+  stepXMm: 'step-across',
+  stepYMm: 'step-down',
+  dxMm: 'way-across',
+  dyMm: 'way-down',
+} as const;
+
+export type Counted = (typeof COUNTED)[keyof typeof COUNTED];
+export type Measured = (typeof MEASURED)[keyof typeof MEASURED];
+
+/** A limit that an edit would break; in words: `words/limits`. */
+export type Limit =
+  | { readonly kind: 'count'; readonly of: Counted; readonly most: number; readonly would: number }
+  | {
+      readonly kind: 'length';
+      readonly of: Measured;
+      readonly bound: 'most' | 'least';
+      readonly limitMm: number;
+      readonly wouldMm: number;
+    }
+  /** Anything else, as the schema says it. */
+  | { readonly kind: 'other'; readonly complaints: string };
 
 const at = (value: unknown, path: readonly PropertyKey[]): unknown =>
   path.reduce<unknown>(
@@ -36,26 +51,32 @@ const at = (value: unknown, path: readonly PropertyKey[]): unknown =>
     value,
   );
 
-function wordsOf(job: Job, issue: z.core.$ZodIssue, units: UnitStyle): string | null {
+const known = <T extends object>(table: T, key: string): T[keyof T] | null =>
+  Object.hasOwn(table, key) ? table[key as keyof T] : null;
+
+function limitOf(job: Job, issue: z.core.$ZodIssue): Limit | null {
   if (issue.code !== 'too_big' && issue.code !== 'too_small') return null;
   const key = String([...issue.path].reverse().find((part) => typeof part === 'string') ?? '');
   const value = at(job, issue.path);
-  const [limit, bound] =
-    issue.code === 'too_big' ? [issue.maximum, 'up to'] : [issue.minimum, 'at least'];
-  if (Array.isArray(value) && COUNTED[key])
-    return `A job holds up to ${limit} ${COUNTED[key]}; this would make ${value.length}.`;
+  const big = issue.code === 'too_big';
+  const limit = Number(big ? issue.maximum : issue.minimum);
+  const counted = known(COUNTED, key);
+  if (Array.isArray(value) && counted)
+    return { kind: 'count', of: counted, most: limit, would: value.length };
   if (typeof value !== 'number' || !key.endsWith('Mm')) return null;
-  const show = (mm: number) => formatLength(mm, units.length);
-  return `The ${MEASURED[key] ?? 'length'} would be ${show(value)}; ${bound} ${show(Number(limit))} is possible.`;
+  return {
+    ...{ kind: 'length', of: known(MEASURED, key) ?? 'length' },
+    ...{ bound: big ? 'most' : 'least', limitMm: limit, wouldMm: value },
+  };
 }
 
 /**
  * Why a job that an edit would make cannot be kept, with the figure; null when it can. The schema
  * that reads jobs is the one that is asked, so that nothing is stored that cannot be read again.
  */
-export function limitMet(job: Job, units: UnitStyle): string | null {
+export function limitMet(job: Job): Limit | null {
   const problem = jobProblem(job);
   if (!problem) return null;
   const [first] = problem.issues;
-  return (first && wordsOf(job, first, units)) ?? `This cannot be kept: ${complaints(problem)}.`;
+  return (first && limitOf(job, first)) ?? { kind: 'other', complaints: complaints(problem) };
 }

@@ -1,5 +1,6 @@
 import { celsiusToF, TRADE_UNITS } from '../units';
-import { conflictOf, factWords, readPacket, type PlanSays } from './packet';
+import { conflictWords, saysWords } from '@/words';
+import { planAgainst, readPacket, type PlanSays } from './packet';
 
 const PACKET = `Print mirrored on the coated side. Pre-press the shirt for 10 seconds.
 Press at 400 °F (204°C) for 50-60 seconds with medium pressure. Let it cool for 2 minutes; cold peel.
@@ -7,7 +8,7 @@ Wash at 30 °C.`;
 
 test('temperatures, times, pressure, mirroring and peel are found where they stand', () => {
   const facts = readPacket(PACKET);
-  expect(facts.map((fact) => factWords(fact, TRADE_UNITS))).toEqual([
+  expect(facts.map((fact) => saysWords(fact, TRADE_UNITS))).toEqual([
     'mirrored',
     '10 s, pre-press',
     '400 °F',
@@ -37,7 +38,7 @@ test.each([
   ['165 degrees Celsius', '329 °F'],
   ['for 1.5 min', '90 s'],
 ])('“%s” says %s', (text, says) => {
-  expect(readPacket(text).map((fact) => factWords(fact, TRADE_UNITS))).toEqual([says]);
+  expect(readPacket(text).map((fact) => saysWords(fact, TRADE_UNITS))).toEqual([says]);
 });
 
 test('what is no pressing is left alone', () => {
@@ -53,7 +54,10 @@ test('only what contradicts the plan is a conflict', () => {
     mirrored: true,
     peel: 'hot',
   };
-  const conflicts = readPacket(PACKET).flatMap((fact) => conflictOf(fact, plan, TRADE_UNITS) ?? []);
+  const conflicts = readPacket(PACKET).flatMap((fact) => {
+    const ours = planAgainst(fact, plan);
+    return ours ? [conflictWords(fact, ours, TRADE_UNITS)] : [];
+  });
   expect(conflicts).toEqual([
     'The packet says 400 °F; the plan says 392 °F.',
     'The packet says peel cold; the plan says peel hot.',

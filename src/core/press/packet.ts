@@ -1,8 +1,8 @@
 import type { Pressure } from '../model';
-import { fahrenheitToC, formatDuration, formatTemperature, type UnitStyle } from '../units';
+import { fahrenheitToC } from '../units';
 
-/** One thing a maker's text says, with where it says so. */
-export type PacketFact = { readonly from: number; readonly to: number } & (
+/** One thing a maker's text, or a plan, says; in words: `words/packet`. */
+export type PacketSays =
   | { readonly kind: 'temperature'; readonly temperatureC: number }
   | {
       readonly kind: 'time';
@@ -11,8 +11,10 @@ export type PacketFact = { readonly from: number; readonly to: number } & (
     }
   | { readonly kind: 'pressure'; readonly pressure: Pressure }
   | { readonly kind: 'mirror'; readonly mirrored: boolean }
-  | { readonly kind: 'peel'; readonly peel: 'hot' | 'warm' | 'cold' }
-);
+  | { readonly kind: 'peel'; readonly peel: 'hot' | 'warm' | 'cold' };
+
+/** What a maker's text says, with where it says so. */
+export type PacketFact = { readonly from: number; readonly to: number } & PacketSays;
 
 /** Longest text read; packets are short, and files are untrusted. */
 export const MAX_PACKET_CHARS = 20_000;
@@ -116,22 +118,6 @@ export function readPacket(text: string): readonly PacketFact[] {
   );
 }
 
-/** A fact in a few words. */
-export function factWords(fact: PacketFact, units: UnitStyle): string {
-  switch (fact.kind) {
-    case 'temperature':
-      return formatTemperature(fact.temperatureC, units.temperature);
-    case 'time':
-      return `${formatDuration(fact.dwellS)}${fact.about === 'press' ? '' : `, ${fact.about}`}`;
-    case 'pressure':
-      return `${fact.pressure} pressure`;
-    case 'mirror':
-      return fact.mirrored ? 'mirrored' : 'not mirrored';
-    case 'peel':
-      return `peel ${fact.peel}`;
-  }
-}
-
 /** What a plan does, as far as a packet speaks of it. */
 export interface PlanSays {
   readonly temperatureC: number | null;
@@ -141,28 +127,28 @@ export interface PlanSays {
   readonly peel: 'hot' | 'warm' | 'cold';
 }
 
-/** Where a fact contradicts the plan, in a sentence; null where it does not. */
-export function conflictOf(fact: PacketFact, plan: PlanSays, units: UnitStyle): string | null {
-  const says = factWords(fact, units);
-  const against = (ours: string) => `The packet says ${says}; the plan says ${ours}.`;
+/** What the plan says where a fact contradicts it, as a fact of the same kind; null where it does not. */
+export function planAgainst(fact: PacketFact, plan: PlanSays): PacketSays | null {
   switch (fact.kind) {
-    case 'temperature':
-      return plan.temperatureC === null || Math.abs(plan.temperatureC - fact.temperatureC) < 1.5
+    case 'temperature': {
+      const { temperatureC } = plan;
+      return temperatureC === null || Math.abs(temperatureC - fact.temperatureC) < 1.5
         ? null
-        : against(formatTemperature(plan.temperatureC, units.temperature));
+        : { kind: 'temperature', temperatureC };
+    }
     case 'time':
       return fact.about !== 'press' || Math.abs(plan.dwellS - fact.dwellS) < 0.5
         ? null
-        : against(formatDuration(plan.dwellS));
-    case 'pressure':
-      return plan.pressure === null || plan.pressure === fact.pressure
+        : { kind: 'time', dwellS: plan.dwellS, about: 'press' };
+    case 'pressure': {
+      const { pressure } = plan;
+      return pressure === null || pressure === fact.pressure
         ? null
-        : against(`${plan.pressure} pressure`);
+        : { kind: 'pressure', pressure };
+    }
     case 'mirror':
-      return plan.mirrored === fact.mirrored
-        ? null
-        : against(plan.mirrored ? 'mirrored' : 'not mirrored');
+      return plan.mirrored === fact.mirrored ? null : { kind: 'mirror', mirrored: plan.mirrored };
     case 'peel':
-      return plan.peel === fact.peel ? null : against(`peel ${plan.peel}`);
+      return plan.peel === fact.peel ? null : { kind: 'peel', peel: plan.peel };
   }
 }

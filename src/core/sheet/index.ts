@@ -15,10 +15,4 @@ export {
   type Tiling,
 } from './tile';
 export type { SheetLabel } from './label';
-export {
-  drawingOf,
-  type SheetDrawing,
-  type SheetText,
-  type SheetTexts,
-  type Stroke,
-} from './strokes';
+export { drawingOf, type SheetTexts } from './strokes';

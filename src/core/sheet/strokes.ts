@@ -8,33 +8,10 @@ import {
   type Box,
   type Point,
 } from '../geometry';
+import { THIN, type DrawnText, type Drawing, type Stroke } from '../drawing';
 import type { Guide, Piece } from '../layout';
 import type { BarStop, CutGuide, Foot, Line } from './marks';
 import type { Sheet } from './types';
-
-/** Lines drawn alike on a sheet besides the art: page mm. */
-export interface Stroke {
-  readonly lines: readonly (readonly Point[])[];
-  readonly closed: boolean;
-  readonly widthMm: number;
-  /** 0 black to 1 white. */
-  readonly grey: number;
-  /** Dash and gap, mm; empty for a line without gaps. */
-  readonly dashMm: readonly number[];
-  /** What of it is drawn; null draws all. */
-  readonly within: Box | null;
-}
-
-/** A word on a sheet, page mm before `SheetDrawing.textFlip`. */
-export interface SheetText {
-  readonly x: number;
-  readonly y: number;
-  readonly text: string;
-  readonly sizeMm: number;
-  readonly align: 'left' | 'right';
-  /** Written smaller where it would be wider than this, mm. */
-  readonly widestMm: number;
-}
 
 /** What is to be written on a sheet; made by `words/sheets`. */
 export interface SheetTexts {
@@ -44,16 +21,6 @@ export interface SheetTexts {
   readonly stop: (stop: BarStop) => string | null;
 }
 
-/** Everything inked on a sheet besides the art, for whatever paints it. */
-export interface SheetDrawing {
-  readonly strokes: readonly Stroke[];
-  readonly texts: readonly SheetText[];
-  /** Where the words are flipped in the file, since the page is flipped after it. */
-  readonly textFlip: Affine;
-}
-
-/** Half a point: the thinnest line home printers hold (own choice). */
-const HAIRLINE_MM = 0.5 * (25.4 / 72);
 /** Width of the light line under a dark one that lies on ink. */
 const UNDER_MM = 1.6 * (25.4 / 72);
 /** Width of outline marks: thick enough to see through paper on a light (common practice). */
@@ -64,9 +31,6 @@ const FOLD_DASH_MM = [3, 2];
 const STOP_MM = 2;
 const STOP_SIZE = 0.85;
 
-const THIN: Omit<Stroke, 'lines'> = {
-  ...{ closed: false, widthMm: HAIRLINE_MM, grey: 0, dashMm: [], within: null },
-};
 const pairs = (lines: readonly Line[]): Point[][] => lines.map(({ from, to }) => [from, to]);
 
 /** A line of the piece's own: where to fold, where the blank lies. */
@@ -117,7 +81,7 @@ function barStroke(foot: Foot, texts: SheetTexts): Stroke {
   return { ...THIN, lines: lines.map((line) => line.map((point) => applyAffine(flip, point))) };
 }
 
-function footTexts(foot: Foot, texts: SheetTexts): SheetText[] {
+function footTexts(foot: Foot, texts: SheetTexts): DrawnText[] {
   const { box, bar, lines, textSizeMm: sizeMm } = foot;
   const widestMm = box.width - 2;
   return [
@@ -125,7 +89,7 @@ function footTexts(foot: Foot, texts: SheetTexts): SheetText[] {
       ...{ ...line, text: texts.label[i] ?? '' },
       ...{ sizeMm, widestMm, align: 'left' as const },
     })),
-    ...stopsOf(foot, texts).map(({ atMm, text, side }): SheetText => {
+    ...stopsOf(foot, texts).map(({ atMm, text, side }): DrawnText => {
       const away = side === 'left' ? -0.7 : 0.7;
       return {
         ...{ x: bar.x + atMm + away, y: bar.y - 0.6, text, widestMm },
@@ -136,7 +100,7 @@ function footTexts(foot: Foot, texts: SheetTexts): SheetText[] {
 }
 
 /** What is drawn on a sheet besides the art: fold and outline, cut guides, arrows, corners, bar and label. */
-export function drawingOf(sheet: Sheet, pieces: readonly Piece[], texts: SheetTexts): SheetDrawing {
+export function drawingOf(sheet: Sheet, pieces: readonly Piece[], texts: SheetTexts): Drawing {
   const { cutGuides, up, corners, foot } = sheet.marks;
   const guides = sheet.items.flatMap(({ pieceId, matrix, tile, box }) =>
     (pieces.find(({ id }) => id === pieceId)?.guides ?? []).map((guide) =>

@@ -14,8 +14,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import {
-  conflictOf,
-  factWords,
+  planAgainst,
   MAX_PACKET_CHARS,
   ownFigures,
   readPacket,
@@ -28,6 +27,7 @@ import { useJob } from '@/ui/job/JobProvider';
 import { useNotify } from '@/ui/notify';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
+import { conflictWords, saysWords } from '@/words';
 import { useHeatEdit } from './useHeatEdit';
 
 /** Words of the text before and after a fact, so that it is recognised. */
@@ -90,7 +90,7 @@ function Facts({
   return (
     <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {facts.map((fact) => {
-        const conflict = conflictOf(fact, says, units);
+        const ours = planAgainst(fact, says);
         return (
           <Box component="li" key={fact.from} sx={{ mb: 1 }}>
             <FormControlLabel
@@ -101,11 +101,13 @@ function Facts({
                   onChange={() => onToggle(fact.from)}
                 />
               }
-              label={<strong>{factWords(fact, units)}</strong>}
+              label={<strong>{saysWords(fact, units)}</strong>}
             />
             <Quote text={text} fact={fact} />
-            {conflict && (
-              <Typography sx={{ fontSize: 15, color: COLOURS.saffron }}>{conflict}</Typography>
+            {ours && (
+              <Typography sx={{ fontSize: 15, color: COLOURS.saffron }}>
+                {conflictWords(fact, ours, units)}
+              </Typography>
             )}
           </Box>
         );

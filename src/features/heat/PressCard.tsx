@@ -29,7 +29,7 @@ import {
   settingsLine,
   tapingWords,
 } from '@/words';
-import { drawingPdfTask } from '@/workers';
+import { patternPdfTask } from '@/workers';
 
 function figureOf(step: Operation, unit: Parameters<typeof formatTemperature>[1]): string {
   return [
@@ -107,12 +107,12 @@ function SavePdf() {
   const task = useTask();
   const { machine, paper, recipe } = plan.tools;
   async function save() {
-    const drawing = pressCard({
+    const card = pressCard({
       ...{ job, units, press: plan.press },
       ...{ machine: machine.name, recipe },
       pageHeightMm: textHeightOn(paper),
     });
-    const pdf = await task.run((onProgress) => drawingPdfTask(drawing, paper, onProgress));
+    const pdf = await task.run((onProgress) => patternPdfTask(card, paper, onProgress));
     if (pdf) download(fileName(`${job.name} press card`, 'pdf'), pdf);
   }
   return (

@@ -3,16 +3,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import {
-  assemblyGuide,
-  cutFilesFor,
-  jigsFor,
-  sheetCutFile,
-  type Drawing,
-  type Stroke,
-} from '@/core/jig';
+import { cutFilesFor, jigsFor, sheetCutFile, type Purpose, type Sketch } from '@/core/jig';
 import { liesMirrored } from '@/core/sheet';
-import { drawingToSvg } from '@/files/svg';
+import { patternToSvg } from '@/files/svg';
 import { formatSize } from '@/core/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { download, fileName } from '@/ui/files';
@@ -21,9 +14,10 @@ import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
 import { TaskButton, TaskProgress, useTask } from '@/ui/useTask';
-import { drawingPdfTask } from '@/workers';
+import { assemblyGuide, patternOf, type Pattern } from '@/words';
+import { patternPdfTask } from '@/workers';
 
-const STROKES: Readonly<Record<Stroke, string>> = {
+const STROKES: Readonly<Record<Purpose, string>> = {
   cut: COLOURS.ember,
   draw: COLOURS.bluebell,
   fold: COLOURS.saffron,
@@ -31,8 +25,8 @@ const STROKES: Readonly<Record<Stroke, string>> = {
 };
 
 /** A small look at a drawing, in its own proportions. */
-function Thumbnail({ drawing }: { drawing: Drawing }) {
-  const { widthMm: w, heightMm: h } = drawing;
+function Thumbnail({ pattern }: { pattern: Pattern }) {
+  const { widthMm: w, heightMm: h } = pattern;
   const thin = Math.max(w, h) / 90;
   return (
     <svg
@@ -42,51 +36,51 @@ function Thumbnail({ drawing }: { drawing: Drawing }) {
       aria-hidden="true"
       style={{ flexShrink: 0, background: COLOURS.paper }}
     >
-      {drawing.lines.map(({ stroke, points, closed }, i) => (
+      {pattern.lines.map(({ purpose, points, closed }, i) => (
         <path
           key={i}
           d={`M${points.map(({ x, y }) => `${x} ${y}`).join('L')}${closed ? 'Z' : ''}`}
           fill="none"
-          stroke={STROKES[stroke]}
+          stroke={STROKES[purpose]}
           strokeWidth={thin}
-          strokeDasharray={stroke === 'fold' ? `${3 * thin} ${2 * thin}` : undefined}
+          strokeDasharray={purpose === 'fold' ? `${3 * thin} ${2 * thin}` : undefined}
         />
       ))}
     </svg>
   );
 }
 
-function Pattern({ drawing, pdf }: { drawing: Drawing; pdf: boolean }) {
+function PatternRow({ pattern, pdf }: { pattern: Pattern; pdf: boolean }) {
   const { job, plan } = useJob();
   const { length } = useUnits();
   const { paper } = plan.tools;
   const task = useTask();
-  const name = (ending: string) => fileName(`${job.name} ${drawing.name}`, ending);
+  const name = (ending: string) => fileName(`${job.name} ${pattern.name}`, ending);
   async function savePdf() {
-    const file = await task.run((onProgress) => drawingPdfTask(drawing, paper, onProgress));
+    const file = await task.run((onProgress) => patternPdfTask(pattern, paper, onProgress));
     if (file) download(name('pdf'), file);
   }
   const saveSvg = () =>
-    download(name('svg'), new Blob([drawingToSvg(drawing)], { type: 'image/svg+xml' }));
+    download(name('svg'), new Blob([patternToSvg(pattern)], { type: 'image/svg+xml' }));
   return (
     <Box component="li" sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start' }}>
-      <Thumbnail drawing={drawing} />
+      <Thumbnail pattern={pattern} />
       <Box sx={{ flex: 1, minWidth: 0 }}>
-        <Typography sx={{ fontWeight: 700, fontSize: 15 }}>{drawing.name}</Typography>
+        <Typography sx={{ fontWeight: 700, fontSize: 15 }}>{pattern.name}</Typography>
         <Typography sx={{ fontSize: 13.5, color: COLOURS.graphite }}>
-          {formatSize(drawing.widthMm, drawing.heightMm, length)}. {drawing.use}
+          {formatSize(pattern.widthMm, pattern.heightMm, length)}. {pattern.use}
         </Typography>
         {pdf && (
           <TaskButton
             task={task}
             size="small"
             onClick={() => void savePdf()}
-            aria-label={`${drawing.name} as PDF`}
+            aria-label={`${pattern.name} as PDF`}
           >
             PDF
           </TaskButton>
         )}
-        <Button size="small" onClick={saveSvg} aria-label={`${drawing.name} as SVG`}>
+        <Button size="small" onClick={saveSvg} aria-label={`${pattern.name} as SVG`}>
           SVG
         </Button>
         <TaskProgress task={task} />
@@ -95,14 +89,14 @@ function Pattern({ drawing, pdf }: { drawing: Drawing; pdf: boolean }) {
   );
 }
 
-function PatternList({ drawings, pdf }: { drawings: readonly Drawing[]; pdf: boolean }) {
+function PatternList({ patterns, pdf }: { patterns: readonly Pattern[]; pdf: boolean }) {
   return (
     <Box
       component="ul"
       sx={{ listStyle: 'none', m: 0, p: 0, display: 'flex', flexDirection: 'column', gap: 1.5 }}
     >
-      {drawings.map((drawing) => (
-        <Pattern key={drawing.id} drawing={drawing} pdf={pdf} />
+      {patterns.map((pattern) => (
+        <PatternRow key={pattern.id} pattern={pattern} pdf={pdf} />
       ))}
     </Box>
   );
@@ -116,8 +110,9 @@ export function Patterns() {
   const { faces, pieces, mirror, sheets, tilings, tools } = plan;
   const mirrored = liesMirrored(plan);
   const cutter = shelf.cutters.find(({ id }) => id === job.sheet.cutterId) ?? null;
+  const worded = (sketch: Sketch) => patternOf(sketch, units);
   const jigs = [
-    ...jigsFor({ job, faces, pieces, units }),
+    ...jigsFor({ job, faces, pieces, ruler: units.length }).map(worded),
     ...tilings.flatMap((tiling) => {
       const piece = pieces.find(({ id }) => id === tiling.pieceId);
       return piece ? [assemblyGuide(piece, tiling, mirrored, tools.paper, job.name)] : [];
@@ -132,11 +127,11 @@ export function Patterns() {
   return (
     <>
       <Tucked title="Jigs in true size" now={String(jigs.length)}>
-        <PatternList drawings={jigs} pdf />
+        <PatternList patterns={jigs} pdf />
       </Tucked>
       {files.length > 0 && (
         <Tucked title="For cutting and pen" now={mirror.needed ? 'mirrored' : ''}>
-          <PatternList drawings={files} pdf={false} />
+          <PatternList patterns={files.map(worded)} pdf={false} />
         </Tucked>
       )}
     </>

@@ -7,7 +7,8 @@ import NextLink from 'next/link';
 import { useId } from 'react';
 import { pathData, type Point } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
-import { drawingOf, type Sheet, type SheetDrawing as SheetInk, type SheetItem } from '@/core/sheet';
+import type { Drawing } from '@/core/drawing';
+import { drawingOf, type Sheet, type SheetItem } from '@/core/sheet';
 import { formatLength } from '@/core/units';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';
@@ -65,7 +66,7 @@ function PieceOnPage({
 }
 
 /** What is inked besides the art, as in the print file; hairlines are never thinner than a pixel here. */
-function Inked({ drawing }: { drawing: SheetInk }) {
+function Inked({ drawing }: { drawing: Drawing }) {
   const px = useMmPerPx();
   const clip = useId();
   return (

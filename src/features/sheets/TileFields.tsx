@@ -7,6 +7,7 @@ import Typography from '@mui/material/Typography';
 import CloseIcon from '@mui/icons-material/Close';
 import { withBestSeams, withSheet } from '@/core/job';
 import { MAX_KEPT_PARTS } from '@/core/model';
+import { layStepWords } from '@/words';
 import { layingSteps, liesMirrored, type Tiling } from '@/core/sheet';
 import { formatSize } from '@/core/units';
 import { Choice } from '@/ui/fields/Choice';
@@ -127,9 +128,9 @@ export function LayingPlan({ tiling }: { tiling: Tiling }) {
         ink.
       </Typography>
       <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 15, '& li': { mb: 0.75 } }}>
-        {steps.map(({ tile, text }) => (
-          <li key={tile}>
-            <strong>{tile}.</strong> {text}
+        {steps.map((step) => (
+          <li key={step.tile}>
+            <strong>{step.tile}.</strong> {layStepWords(step)}
           </li>
         ))}
       </Box>

@@ -12,7 +12,6 @@ import {
   setLineWidth,
   setStrokingGrayscaleColor,
   stroke,
-  type PDFFont,
   type PDFName,
   type PDFOperator,
   type PDFPage,
@@ -30,10 +29,10 @@ import {
 } from '@/core/geometry';
 import type { Piece, PieceArt } from '@/core/layout';
 import type { Artwork } from '@/core/model';
-import type { Sheet, SheetDrawing, SheetItem, Stroke } from '@/core/sheet';
-
-/** ISO 32000-1 §8.3.2.3: the default user unit is 1/72 in. */
-export const POINTS_PER_MM = 72 / 25.4;
+import type { Drawing, Stroke } from '@/core/drawing';
+import type { Sheet, SheetItem } from '@/core/sheet';
+import { writeLine, type Letters } from './letters';
+import { POINTS_PER_MM } from './points';
 
 /** Page mm with y down to points with y up. */
 export const toPoints = (pageHeightMm: number): Affine => [
@@ -110,12 +109,12 @@ export function drawBentPiece(
 const clipTo = (box: Box | null): PDFOperator[] =>
   box ? [...pathOf(rectRing(box), true), clipEvenOdd(), endPath()] : [];
 
-/** Draws lines of a sheet, page mm with y down. */
-function drawStroke(page: PDFPage, sheet: Sheet, line: Stroke): void {
+/** Draws lines on a page, mm with y down. */
+function drawStroke(page: PDFPage, line: Stroke): void {
   const { lines, closed, widthMm, grey, dashMm, within } = line;
   page.pushOperators(
     pushGraphicsState(),
-    concatTransformationMatrix(...toPoints(sheet.heightMm)),
+    concatTransformationMatrix(...toPoints(page.getHeight() / POINTS_PER_MM)),
     ...clipTo(within),
     setLineWidth(widthMm),
     setStrokingGrayscaleColor(grey),
@@ -126,20 +125,13 @@ function drawStroke(page: PDFPage, sheet: Sheet, line: Stroke): void {
   );
 }
 
-/** Replaces what the standard fonts' WinAnsi encoding cannot write, so that no name stops a print. */
-function writable(font: PDFFont, text: string): string {
-  const known = new Set(font.getCharacterSet());
-  return Array.from(text, (sign) => (known.has(sign.codePointAt(0) ?? 0) ? sign : '?')).join('');
-}
-
-/** Draws everything on a sheet besides the art; words flipped where the page is flipped after the file. */
+/** Paints what is inked besides pictures; words flipped where the page is flipped after the file. */
 export function drawDrawing(
   page: PDFPage,
-  sheet: Sheet,
-  { strokes, texts, textFlip }: SheetDrawing,
-  font: PDFFont,
+  { strokes, texts, textFlip }: Drawing,
+  letters: Letters,
 ): void {
-  strokes.forEach((each) => drawStroke(page, sheet, each));
+  strokes.forEach((each) => drawStroke(page, each));
   if (texts.length === 0) return;
   // the same flip, in points: letters are drawn by the font's own matrix with y up
   const [a, , , , e] = textFlip;
@@ -147,17 +139,6 @@ export function drawDrawing(
     pushGraphicsState(),
     concatTransformationMatrix(a, 0, 0, 1, e * POINTS_PER_MM, 0),
   );
-  for (const { x, y, text, sizeMm, align, widestMm } of texts) {
-    const clean = writable(font, text);
-    const full = sizeMm * POINTS_PER_MM;
-    const wide = font.widthOfTextAtSize(clean, full);
-    const shrink = Math.min(1, (widestMm * POINTS_PER_MM) / wide);
-    page.drawText(clean, {
-      x: x * POINTS_PER_MM - (align === 'right' ? wide * shrink : 0),
-      y: (sheet.heightMm - y) * POINTS_PER_MM,
-      size: full * shrink,
-      font,
-    });
-  }
+  texts.forEach((line) => writeLine(page, line, letters));
   page.pushOperators(popGraphicsState());
 }

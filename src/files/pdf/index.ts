@@ -1,5 +1,6 @@
-export { loadLetters, writeSheetsPdf, type SheetsPdfInput } from './writeSheets';
+export { writeSheetsPdf, type SheetsPdfInput } from './writeSheets';
 export type { PixelTools } from './embed';
 export { deflating, type PackedPixels } from './pack';
 export type { Inflater } from './splitPng';
-export { drawingToPdf } from './drawing';
+export { patternToPdf } from './drawing';
+export type { LetterTools, TextPicture } from './letters';

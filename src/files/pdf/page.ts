@@ -1,4 +1,4 @@
-import type { Drawing } from '@/core/jig';
+import type { Pattern } from '@/words';
 
 /** Room left round a drawing on its own page, mm: every home printer reaches that far. */
 export const BORDER_MM = 7;
@@ -22,8 +22,8 @@ export interface PaperSize {
 }
 
 /** The page of a drawing that must stay in one piece: the paper where it fits, else its own size. */
-export function pageForPiece(drawing: Drawing, paper: PaperSize): Size {
-  const needs = [drawing.widthMm + 2 * BORDER_MM, drawing.heightMm + 2 * BORDER_MM] as const;
+export function pageForPiece(pattern: Pattern, paper: PaperSize): Size {
+  const needs = [pattern.widthMm + 2 * BORDER_MM, pattern.heightMm + 2 * BORDER_MM] as const;
   const ways: readonly Size[] = [
     [paper.widthMm, paper.heightMm],
     [paper.heightMm, paper.widthMm],

@@ -5,7 +5,6 @@ import {
   popGraphicsState,
   PrintScaling,
   pushGraphicsState,
-  StandardFonts,
   type PDFPage,
   type PDFRef,
 } from '@cantoo/pdf-lib';
@@ -16,7 +15,9 @@ import { correctionOf, drawingOf, type Sheet, type SheetItem } from '@/core/shee
 import type { UnitStyle } from '@/core/units';
 import { sheetTexts } from '@/words';
 import { exportedAs } from '../exported';
-import { drawArt, drawBentPiece, drawDrawing, POINTS_PER_MM } from './draw';
+import { drawArt, drawBentPiece, drawDrawing } from './draw';
+import { embedLetters, type LetterTools } from './letters';
+import { POINTS_PER_MM } from './points';
 import { savedInParts } from './bulkStream';
 import { embedArt, embedPixels, type PixelTools } from './embed';
 import type { PackedPixels } from './pack';
@@ -29,6 +30,7 @@ export interface SheetsPdfInput {
   /** Picture bytes as they came, by SHA-256. */
   readonly bytesOf: (sha256: string) => Promise<Uint8Array>;
   readonly pixels: PixelTools;
+  readonly letters: LetterTools;
   /** Draws a bent piece's pictures onto one image of its whole room. */
   readonly drawBent: (piece: Piece) => Promise<PackedPixels>;
   /** Told the share of the work done, 0–1. */
@@ -97,11 +99,6 @@ function drawPiece(
   }
 }
 
-/** Loads the letters' widths ahead, so that the first PDF need not wait for them. */
-export const loadLetters = async (): Promise<void> => {
-  await (await PDFDocument.create()).embedFont(StandardFonts.Helvetica);
-};
-
 /**
  * The sheets of a plan as one PDF, a page each, at 100 %. The page box is the paper; readers are
  * asked not to scale. Each picture is embedded once and drawn by clip and matrix.
@@ -117,11 +114,18 @@ export async function writeSheetsPdf(input: SheetsPdfInput): Promise<readonly Ui
   doc.setCreator('Lucky Sheet');
   doc.setProducer('Lucky Sheet');
   doc.catalog.getOrCreateViewerPreferences().setPrintScaling(PrintScaling.None);
-  const font = await doc.embedFont(StandardFonts.Helvetica);
+  const drawings = plan.sheets.map((sheet) =>
+    drawingOf(sheet, plan.pieces, sheetTexts(sheet, units)),
+  );
+  const letters = await embedLetters(
+    doc,
+    drawings.flatMap(({ texts }) => texts.map(({ text }) => text)),
+    input.letters,
+  );
   const images = await embedImages(doc, input);
   const pieces = new Map(plan.pieces.map((piece) => [piece.id, piece]));
 
-  for (const sheet of plan.sheets) {
+  for (const [i, sheet] of plan.sheets.entries()) {
     const page = doc.addPage([sheet.widthMm * POINTS_PER_MM, sheet.heightMm * POINTS_PER_MM]);
     const { across, along } = correctionOf(plan.tools.printer, sheet.orientation);
     page.pushOperators(
@@ -133,7 +137,8 @@ export async function writeSheetsPdf(input: SheetsPdfInput): Promise<readonly Ui
       const piece = pieces.get(item.pieceId);
       if (piece) drawPiece(page, sheet, item, piece, images, job.arts);
     }
-    drawDrawing(page, sheet, drawingOf(sheet, plan.pieces, sheetTexts(sheet, units)), font);
+    const drawing = drawings[i];
+    if (drawing) drawDrawing(page, drawing, letters);
     page.pushOperators(popGraphicsState());
   }
   const parts = await savedInParts(doc);

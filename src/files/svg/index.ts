@@ -1,4 +1,4 @@
 export { readSvg, type SvgDrawing } from './document';
 export { outlineFromSvg, ringsOf } from './outline';
-export { drawingToSvg } from './write';
+export { patternToSvg } from './write';
 export { beginsAsSvg } from './sniff';

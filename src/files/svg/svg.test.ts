@@ -4,6 +4,7 @@ import { edgeLength, regionArea, regionBox, type Region } from '@/core/geometry'
 import { jigsFor } from '@/core/jig';
 import { planJob } from '@/core/plan';
 import { TRADE_UNITS } from '@/core/units';
+import { patternOf } from '@/words';
 import { jobOn, mugJob, shelf } from '@tests/support/jobs';
 
 // the sanitiser and the XML parser are the browser's own: jsdom stands in for it here
@@ -105,12 +106,12 @@ describe('an outline in real units', () => {
 });
 
 test('drawings go out in real units, a group for each kind of line, and come back as they were', async () => {
-  const { drawingToSvg, outlineFromSvg } = await load();
+  const { patternToSvg, outlineFromSvg } = await load();
   const job = jobOn('round-coaster');
   const { faces, pieces } = planJob(job, shelf);
-  const [nest] = jigsFor({ job, faces, pieces, units: TRADE_UNITS });
+  const [nest] = jigsFor({ job, faces, pieces, ruler: 'in' });
   if (!nest) throw new Error('no nest');
-  const svg = drawingToSvg({ ...nest, name: 'Nest <for> "it"' });
+  const svg = patternToSvg({ ...patternOf(nest, TRADE_UNITS), name: 'Nest <for> "it"' });
   expect(svg).toMatch(/^<svg [^>]*width="[\d.]+mm" height="[\d.]+mm"/);
   expect(svg).toContain('<metadata>lucky-sheet-drawing, version 1</metadata>');
   expect(svg).toContain('<g id="cut"');
@@ -122,8 +123,10 @@ test('drawings go out in real units, a group for each kind of line, and come bac
 });
 
 test('a folded line is dashed', async () => {
-  const { drawingToSvg } = await load();
+  const { patternToSvg } = await load();
   const { faces, pieces } = planJob(mugJob(), shelf);
-  const sleeve = jigsFor({ job: mugJob(), faces, pieces, units: TRADE_UNITS }).at(-1);
-  expect(sleeve && drawingToSvg(sleeve)).toMatch(/<g id="fold"[^>]*stroke-dasharray/);
+  const sleeve = jigsFor({ job: mugJob(), faces, pieces, ruler: 'in' }).at(-1);
+  expect(sleeve && patternToSvg(patternOf(sleeve, TRADE_UNITS))).toMatch(
+    /<g id="fold"[^>]*stroke-dasharray/,
+  );
 });

@@ -12,7 +12,7 @@ import {
 } from 'react';
 import { applyFix, STATIONS, type Fix, type Station } from '@/core/check';
 import { limitMet, type JobHistory } from '@/core/job';
-import { nextAction, stationStates, type StationState } from '@/words';
+import { limitWords, nextAction, stationStates, type StationState } from '@/words';
 import type { Job, Run } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import {
@@ -148,7 +148,8 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   const edit = useCallback(
     (change: (job: Job) => Job, group = '') => {
       const refused = session.edit(change, group);
-      if (refused) notify({ tone: 'error', text: limitMet(refused, units) ?? '' });
+      const limit = refused && limitMet(refused);
+      if (limit) notify({ tone: 'error', text: limitWords(limit, units) });
       return refused === null;
     },
     [session, notify, units],

@@ -1,3 +1,4 @@
+import { textWidthMm } from '../drawings/wrap';
 import { artwork, jobOn, shelf } from '@tests/support/jobs';
 import { worded } from '@tests/support/worded';
 import type { Job } from '@/core/model';
@@ -50,7 +51,7 @@ test('no line is longer than the card is wide, and none is lost below it', () =>
   for (const id of ['mug-12oz', 'wall-panel', 'medallion', 'tee']) {
     const { drawing } = cardOf(covered(id));
     for (const { text, y } of drawing.texts) {
-      expect(text.length).toBeLessThanOrEqual(118);
+      expect(textWidthMm(text, 3.1)).toBeLessThanOrEqual(drawing.widthMm);
       expect(y).toBeLessThanOrEqual(drawing.heightMm + 1e-6);
     }
   }

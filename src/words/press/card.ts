@@ -1,8 +1,10 @@
 import { rectRing } from '@/core/geometry';
-import { line, ringLines, type Drawing, type DrawingText } from '@/core/jig';
+import { line, ringLines } from '@/core/jig';
 import type { Job, Layer, Program } from '@/core/model';
 import type { PressPlan, Recipe } from '@/core/press';
 import { formatDuration, formatRuns, formatTemperature, type UnitStyle } from '@/core/units';
+import type { Pattern, PatternText } from '../drawings/pattern';
+import { wrapped } from '../drawings/wrap';
 import { CARE_WORDS, tapingWords } from './advice';
 import { displayLine, roundsLine, rowsLine, settingsLine } from './figures';
 import { layerWords, wearWords } from './layers';
@@ -14,20 +16,6 @@ const WIDTH_MM = 180;
 const FOOTPRINTS_MM = 60;
 const LINE_MM = 5;
 const TEXT_MM = 3.1;
-/** Letters in a line of text of this size over the card's width (own choice, for Helvetica). */
-const LETTERS = 118;
-
-/** Breaks a sentence into lines of at most so many letters, at spaces. */
-function wrapped(text: string, letters: number): string[] {
-  const lines: string[] = [];
-  for (const word of text.split(' ')) {
-    const last = lines.at(-1);
-    if (last !== undefined && last.length + word.length < letters)
-      lines[lines.length - 1] = `${last} ${word}`;
-    else lines.push(word);
-  }
-  return lines;
-}
 
 /** A layer in a breath: what it is, and how it comes out. */
 function layerLine(layer: Layer, program: Program): string {
@@ -50,7 +38,8 @@ interface CardInput {
 function cardLines({ job, press, machine, recipe, units }: CardInput) {
   const { program } = press;
   const head = (text: string) => ({ text, big: true });
-  const say = (text: string) => wrapped(text, LETTERS).map((each) => ({ text: each, big: false }));
+  const say = (text: string) =>
+    wrapped(text, WIDTH_MM, TEXT_MM).map((each) => ({ text: each, big: false }));
   const sayIf = (text: string | null) => (text === null ? [] : say(text));
   const sections = press.sides.flatMap(({ name, sections: each }) =>
     each.length > 1 ? [`${name}: ${each.length} placements of the plate.`] : [],
@@ -92,10 +81,10 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
 }
 
 /** The press plan of a job on one page, with its footprints where the plate is put down often. */
-export function pressCard(input: CardInput): Drawing {
+export function pressCard(input: CardInput): Pattern {
   const lines = cardLines(input);
   const [side] = input.press.sides;
-  const texts: DrawingText[] = lines.map(({ text, big }, i) => ({
+  const texts: PatternText[] = lines.map(({ text, big }, i) => ({
     ...{ x: 0, y: (i + 1) * LINE_MM, text },
     sizeMm: big ? TEXT_MM * 1.35 : TEXT_MM,
   }));
