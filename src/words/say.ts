@@ -18,6 +18,7 @@ export interface Say {
   readonly duration: (seconds: number) => string;
 }
 
+/** Quantities in such units. */
 export const sayIn = (units: UnitStyle): Say => ({
   units,
   length: (mm) => formatLength(mm, units.length),

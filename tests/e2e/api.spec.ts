@@ -24,7 +24,7 @@ test('POST /api/plan answers the documented example with the whole plan, by name
   });
   for (const check of plan.checks ?? []) {
     expect(Object.keys(check as object)).toEqual(
-      expect.arrayContaining(['level', 'station', 'text', 'figure']),
+      expect.arrayContaining(['code', 'level', 'station', 'facts', 'fixes']),
     );
   }
 });

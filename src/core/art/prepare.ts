@@ -4,6 +4,7 @@ import type { Raster } from './measure';
 /** Red, green, blue 0–255. */
 export type Rgb = readonly [number, number, number];
 
+/** The channels of #rrggbb, 0–255. */
 export const rgbOf = (hex: string): Rgb => [
   parseInt(hex.slice(1, 3), 16),
   parseInt(hex.slice(3, 5), 16),

@@ -6,6 +6,7 @@ export const ZONE_IDS = [
   ...(['edge', 'hole', 'collar', 'pocket', 'seam-left', 'seam-right', 'hem'] as const),
   ...(['roll-left', 'roll-right'] as const),
 ] as const;
+/** A part of a face that has a name. */
 export type ZoneId = (typeof ZONE_IDS)[number];
 
 /**
@@ -30,6 +31,7 @@ export interface Datum extends Point {
   readonly usual?: { readonly widthMm: number; readonly dropMm: number | null };
 }
 
+/** What the edges of a face are called. */
 export interface EdgeNames {
   readonly top: string;
   readonly bottom: string;
@@ -37,6 +39,7 @@ export interface EdgeNames {
   readonly right: string;
 }
 
+/** Edges without names of their own. */
 export const PLAIN_EDGES: EdgeNames = {
   top: 'top edge',
   bottom: 'bottom edge',
@@ -68,6 +71,7 @@ export interface Face {
   readonly paper: 'face' | 'art';
 }
 
+/** The box of a face, mm from its top-left corner. */
 export const faceBox = (face: Pick<Face, 'widthMm' | 'heightMm'>): Box => ({
   x: 0,
   y: 0,
@@ -75,6 +79,7 @@ export const faceBox = (face: Pick<Face, 'widthMm' | 'heightMm'>): Box => ({
   height: face.heightMm,
 });
 
+/** The middle of a face, mm. */
 export const middleOf = (face: Pick<Face, 'widthMm' | 'heightMm'>): Point => ({
   x: face.widthMm / 2,
   y: face.heightMm / 2,
@@ -84,5 +89,6 @@ export const middleOf = (face: Pick<Face, 'widthMm' | 'heightMm'>): Point => ({
 export const boxZone = (id: ZoneId, kind: Zone['kind'], box: Box): Zone | null =>
   box.width > 0 && box.height > 0 ? { id, kind, region: [rectRing(box)] } : null;
 
+/** What is there of some things. */
 export const present = <T>(things: readonly (T | null)[]): T[] =>
   things.filter((thing): thing is T => thing !== null);

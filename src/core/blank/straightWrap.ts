@@ -3,6 +3,7 @@ import { girthMisread } from './doubt';
 import type { FormRules } from './rules';
 import { aroundMm, shapeStraightFace, wallFace, type Wall } from './wall';
 
+/** A straight wall in plain figures, mm. */
 export const straightWallOf = (form: StraightWrapForm): Wall => {
   const around = aroundMm(form.girthMm, form.girthMeasuredAs);
   return {

@@ -4,6 +4,7 @@ import type { TaperedWrapForm } from '../model';
 import type { FormRules } from './rules';
 import { aroundMm, midCircumferenceMm, wallFace, type Wall } from './wall';
 
+/** A tapered wall in plain figures, mm; the slant from the height where that was measured. */
 export function taperedWallOf(form: TaperedWrapForm): Wall {
   const rim = aroundMm(form.rimGirthMm, form.girthMeasuredAs);
   const base = aroundMm(form.baseGirthMm, form.girthMeasuredAs);

@@ -6,6 +6,7 @@ import type { WorkKind } from '../work';
 
 /** The six stations of a job, in order. */
 export const STATIONS = ['blank', 'art', 'sheets', 'heat', 'press', 'record'] as const;
+/** A station of a job. */
 export type Station = (typeof STATIONS)[number];
 
 /** Nothing beyond the finding itself. */
@@ -178,6 +179,7 @@ interface HeatFacts {
 export interface CheckFacts
   extends ToolFacts, BlankFacts, ArtFindings, PlaceFacts, SheetFacts, TileFacts, HeatFacts {}
 
+/** A kind of finding. */
 export type CheckCode = keyof CheckFacts;
 
 /** Where each finding is put right. */
@@ -253,4 +255,5 @@ export const CHECK_STATIONS = {
   'too-many-presses': 'heat',
 } as const satisfies Record<CheckCode, Station>;
 
+/** Every kind of finding. */
 export const CHECK_CODES = Object.keys(CHECK_STATIONS) as readonly CheckCode[];

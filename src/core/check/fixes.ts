@@ -49,6 +49,7 @@ export interface FixArgs {
   'cool-fully': Nothing;
 }
 
+/** A kind of way out. */
 export type FixCode = keyof FixArgs;
 
 /** A way out: a command, carried out on the job as it is when the person takes it. */
@@ -57,6 +58,7 @@ export interface Fix<C extends FixCode = FixCode> {
   readonly args: FixArgs[C];
 }
 
+/** Makes a way out. */
 export const fix = <C extends FixCode>(code: C, args: FixArgs[C]): Fix<C> => ({ code, args });
 
 const onSheet = (job: Job, part: Partial<Job['sheet']>): Job => ({
@@ -139,6 +141,7 @@ const CARRIED_OUT: { readonly [C in FixCode]: Carried<C> } = {
   'cool-fully': (job) => onHeat(job, { coolSchool: 'B' }),
 };
 
+/** Every kind of way out. */
 export const FIX_CODES = Object.keys(CARRIED_OUT) as readonly FixCode[];
 
 /** Carries a way out out, on the job as it is now. */

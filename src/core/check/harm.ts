@@ -23,6 +23,7 @@ import { detailShareIn, inBox, type Placed } from './placed';
 
 /** Less than this share of its detail in a bad place is a hair's breadth, not a loss; more of it is serious. */
 export const NOTE_SHARE = 0.001;
+/** More of its detail than this in a bad place is serious. */
 export const WARN_SHARE = 0.05;
 /** Nearer than this two edges are the same one, mm. */
 const HAIR_MM = 0.02;

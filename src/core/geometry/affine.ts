@@ -10,10 +10,13 @@ export interface Point {
   readonly y: number;
 }
 
+/** The map that leaves everything where it is. */
 export const IDENTITY: Affine = [1, 0, 0, 1, 0, 0];
 
+/** Moves by so much. */
 export const translation = (x: number, y: number): Affine => [1, 0, 0, 1, x, y];
 
+/** Scales about the origin. */
 export const scaling = (x: number, y: number): Affine => [x, 0, 0, y, 0, 0];
 
 /** Flips left and right inside a width: x → width − x. */
@@ -36,6 +39,7 @@ export function then(first: Affine, second: Affine): Affine {
 /** Does the maps one after the other, first to last. */
 export const chain = (...maps: readonly Affine[]): Affine => maps.reduce(then, IDENTITY);
 
+/** Where a map takes a point. */
 export function applyAffine(map: Affine, point: Point): Point {
   const [a, b, c, d, e, f] = map;
   return { x: a * point.x + c * point.y + e, y: b * point.x + d * point.y + f };

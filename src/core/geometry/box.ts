@@ -10,8 +10,11 @@ export interface Box {
   readonly height: number;
 }
 
+/** The x of a box’s right edge. */
 export const right = (box: Box): number => box.x + box.width;
+/** The y of a box’s lower edge (y down). */
 export const bottom = (box: Box): number => box.y + box.height;
+/** The middle of a box. */
 export const centreOf = (box: Box): Point => ({
   x: box.x + box.width / 2,
   y: box.y + box.height / 2,
@@ -45,6 +48,7 @@ export function intersection(one: Box, other: Box): Box {
   };
 }
 
+/** Area of a box, in its unit squared. */
 export const area = (box: Box): number => box.width * box.height;
 
 /** Slack for comparing lengths that went through a few additions, in mm; far below a printer's dot. */

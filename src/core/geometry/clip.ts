@@ -130,6 +130,7 @@ export function unite(...regions: readonly Region[]): Region {
   return [...alone, ...combine(unionD, meeting, [], FillRule.NonZero)];
 }
 
+/** What of a region is left without another. Throws TooMuchWork for outlines too intricate. */
 export const subtract = (from: Region, what: Region): Region =>
   what.length === 0 ? from : combine(differenceD, from, what);
 

@@ -59,6 +59,7 @@ export function isBetween(crossings: readonly number[], x: number): boolean {
 export const holds = (region: Region, { x, y }: Point): boolean =>
   isBetween(crossingsAt(region, y), x);
 
+/** Takes every corner of a region through a map. */
 export const mapRegion = (map: Affine, region: Region): Region =>
   region.map((ring) => ring.map((point) => applyAffine(map, point)));
 

@@ -5,6 +5,7 @@ import type { Ring } from './region';
 /** How far a chord may stand off its arc, mm: far below what scissors can follow. */
 const CHORD_ERROR_MM = 0.01;
 
+/** The corners of a box, clockwise with y down. */
 export const rectRing = ({ x, y, width, height }: Box): Ring => [
   { x, y },
   { x: x + width, y },

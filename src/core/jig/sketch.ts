@@ -4,6 +4,7 @@ import type { Point, Region } from '../geometry';
 /** What a line is for: cut through, drawn with a pen, folded, or only to be seen. */
 export type Purpose = 'cut' | 'draw' | 'fold' | 'mark';
 
+/** A line of a sketch, mm, with what it is for. */
 export interface SketchLine {
   readonly purpose: Purpose;
   readonly points: readonly Point[];
@@ -17,6 +18,7 @@ export type MarkSays =
   | { readonly say: 'full-wrap'; readonly widthMm: number }
   | { readonly say: 'hole'; readonly belowTopMm: number };
 
+/** Something written on a sketch, mm. */
 export interface SketchMark extends Point {
   readonly says: MarkSays;
   /** Letter height, mm. */
@@ -52,9 +54,11 @@ export interface Sketch {
   readonly marks: readonly SketchMark[];
 }
 
+/** Closed lines round a region. */
 export const ringLines = (purpose: Purpose, region: Region): SketchLine[] =>
   region.map((points) => ({ purpose, points, closed: true }));
 
+/** An open line through points. */
 export const line = (purpose: Purpose, ...points: readonly Point[]): SketchLine => ({
   purpose,
   points,

@@ -26,7 +26,9 @@ const MEASURED = {
   dyMm: 'way-down',
 } as const;
 
+/** What is counted in a job. */
 export type Counted = (typeof COUNTED)[keyof typeof COUNTED];
+/** What is measured in a job. */
 export type Measured = (typeof MEASURED)[keyof typeof MEASURED];
 
 /** A limit that an edit would break; in words: `words/limits`. */

@@ -20,6 +20,7 @@ export const dotsOf = (piece: Piece, dotsPerMm: number) => ({
   height: Math.max(1, Math.round(piece.heightMm * dotsPerMm)),
 });
 
+/** Dots of print files to a millimetre. */
 export const DOTS_PER_MM = PRINT_PPI / MM_PER_INCH;
 
 /** Red, green, blue and opacity, 0–255; the colours already times opacity. */

@@ -13,6 +13,7 @@ const orientationSchema = z.union([1, 2, 3, 4, 5, 6, 7, 8].map((n) => z.literal(
 
 /** Bounds of what is kept of a silhouette. */
 export const MAX_SILHOUETTE_RINGS = 80;
+/** Corners of all outlines of one picture, at most. */
 export const MAX_SILHOUETTE_POINTS = 2400;
 /** Cells a side of the map of where detail lies, at most. */
 export const MAX_DETAIL_CELLS = 32;
@@ -88,6 +89,9 @@ export const artworkSchema = z.object({
   facts: artFactsSchema.nullable().default(null),
 });
 
+/** What is measured of a picture once, as small numbers; shares 0–1. */
 export type ArtFacts = z.infer<typeof artFactsSchema>;
+/** A line of lettering: its words, letters and size (mm). */
 export type TextSpec = z.infer<typeof textSpecSchema>;
+/** A picture of a job: what it is called, its pixels as stored, and what was measured of it. */
 export type Artwork = z.infer<typeof artworkSchema>;

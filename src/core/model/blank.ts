@@ -83,7 +83,9 @@ const discSchema = z.object({
  * together, and how often they cross. Drawings are made simple when they come in (`tidyOutline`).
  */
 export const MAX_OUTLINE_RINGS = 40;
+/** Corners of an own outline, at most. */
 export const MAX_OUTLINE_POINTS = 4000;
+/** Places where an own outline may cross itself, at most. */
 export const MAX_OUTLINE_CROSSINGS = 50;
 
 type Rings = readonly (readonly (readonly [number, number])[])[];
@@ -117,6 +119,7 @@ const outlineSchema = z.object({
   sides: sidesSchema,
 });
 
+/** Kinds of garments. */
 export const GARMENTS = ['tee', 'hoodie', 'apron', 'bodysuit', 'cap'] as const;
 
 /** Something worn, laid flat. mm. */
@@ -162,6 +165,7 @@ export const blankFormSchema = z.discriminatedUnion('kind', [
   socksSchema,
 ]);
 
+/** What blanks are made of. */
 export const MATERIALS = [
   'ceramic',
   'steel',
@@ -173,6 +177,7 @@ export const MATERIALS = [
   'blend',
 ] as const;
 
+/** What a blank is made of: material, coating, polyester share (0–1), colour, what heat it bears (°C). */
 export const substrateSchema = z.object({
   material: z.enum(MATERIALS),
   coating: z.enum(['dye-receptive', 'none', 'unknown']),
@@ -186,6 +191,7 @@ export const substrateSchema = z.object({
   maxC: z.number().min(20).max(400).nullable().default(null),
 });
 
+/** A thing to be printed on: its form in mm and what it is made of. */
 export const blankSchema = z.object({
   id: idSchema,
   name: nameSchema,
@@ -194,13 +200,19 @@ export const blankSchema = z.object({
   origin: originSchema,
 });
 
+/** The form of a blank with its measures, mm. */
 export type BlankForm = z.infer<typeof blankFormSchema>;
+/** A kind of form. */
 export type FormKind = BlankForm['kind'];
 /** The form of one kind. */
 export type FormOf<K extends FormKind> = Extract<BlankForm, { kind: K }>;
+/** A mug or tumbler with a straight wall, mm. */
 export type StraightWrapForm = FormOf<'straight-wrap'>;
+/** A cup that narrows, mm. */
 export type TaperedWrapForm = FormOf<'tapered-wrap'>;
+/** Anything whose wall is wrapped. */
 export type CupForm = StraightWrapForm | TaperedWrapForm;
+/** What a blank is made of. */
 export type Substrate = z.infer<typeof substrateSchema>;
 /** A thing to be pressed: its form as measured and what it is made of. */
 export type Blank = z.infer<typeof blankSchema>;

@@ -68,6 +68,7 @@ export const TASKS = [
   'cool-flat',
   'cool-then-lift',
 ] as const;
+/** One task. */
 export type TaskCode = (typeof TASKS)[number];
 
 /** What a lay-up is made of. */
@@ -92,6 +93,7 @@ export const LAYER_MATERIALS = [
   'sock-on-insert',
   'hard-blank',
 ] as const;
+/** What one layer of the lay-up is made of. */
 export type LayerMaterial = (typeof LAYER_MATERIALS)[number];
 
 /** How a layer lies, or what it is there for. */
@@ -116,6 +118,7 @@ export const LAYER_NOTES = [
   'on-top-sharper',
   'between-its-prints',
 ] as const;
+/** What is to be known of one layer. */
 export type LayerNote = (typeof LAYER_NOTES)[number];
 
 /** What can hurt someone or spoil something else, said where it arises. */
@@ -129,10 +132,12 @@ export const CAUTIONS = [
   'hard-blanks-hold-heat',
   'gloves-on',
 ] as const;
+/** One caution. */
 export type CautionCode = (typeof CAUTIONS)[number];
 
 /** How a heat is called that is not set in degrees. */
 export const HEAT_NAMES = ['fixed', 'hottest-cotton'] as const;
+/** What a heat is for. */
 export type HeatName = (typeof HEAT_NAMES)[number];
 
 /** Every way the app knows to press something. */
@@ -155,4 +160,5 @@ export const RECIPE_IDS = [
   'light-paper-plate',
   'light-paper-iron',
 ] as const;
+/** Identity of one recipe; kept in records. */
 export type RecipeId = (typeof RECIPE_IDS)[number];

@@ -35,6 +35,7 @@ export interface Documents {
   readonly run: Run;
   readonly record: PressRecord;
 }
+/** A kind of what is kept. */
 export type DocumentKind = keyof Documents;
 
 /** The shelf's lists and the kind of document each holds. */
@@ -46,6 +47,7 @@ export const SHELF_KINDS = {
   cutters: 'cutter',
   figures: 'figures',
 } as const satisfies Record<keyof Shelf, DocumentKind>;
+/** The lists of a shelf. */
 export const SHELF_LISTS = Object.keys(SHELF_KINDS) as (keyof Shelf)[];
 
 interface Reader<T> {
@@ -162,8 +164,10 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
   run: { version: 4, schema: runSchema, steps: { ...COMMON, 3: runTo4 } },
   record: { version: 4, schema: recordSchema, steps: { ...COMMON, 3: recordTo4 } },
 };
+/** Every kind of document there is. */
 export const DOCUMENT_KINDS = Object.keys(DOCUMENTS) as DocumentKind[];
 
+/** A document that was read, or why it could not be. */
 export type ReadDocument<T> =
   | { readonly ok: true; readonly value: T }
   /** `newer`: a newer Lucky Sheet wrote it; else it is damaged. */

@@ -15,7 +15,10 @@ export const TRANSFER_KINDS = [
 /** How long something is pressed, s: from a touch to two hours. */
 export const dwellSchema = z.number().min(1).max(7200);
 
+/** How hard a press is closed. */
 export const pressureSchema = z.enum(['light', 'medium', 'firm']);
 
+/** A way to get a picture onto a blank. */
 export type TransferKind = (typeof TRANSFER_KINDS)[number];
+/** How hard a press is closed. */
 export type Pressure = z.infer<typeof pressureSchema>;

@@ -40,9 +40,12 @@ export const repeatSchema = z.object({
 
 /** Names, pictures (lettering counts once a name) and placed pictures of one job at most. */
 export const MAX_NAMES = 200;
+/** Pictures of one job, lettering once for each name, at most. */
 export const MAX_ARTS = 600;
+/** Places of pictures in one job, at most. */
 export const MAX_PLACEMENTS = 100;
 
+/** A picture where it lies on a face: size and distance from a datum point (mm), quarter turns, repeat. */
 export const placementSchema = z.object({
   id: idSchema,
   artSha256: sha256Schema,
@@ -57,6 +60,7 @@ export const placementSchema = z.object({
   perName: z.array(sha256Schema).max(MAX_NAMES).default([]),
 });
 
+/** How a job is pressed: machine, own figures (°C, s), schools, cover, further transfers. */
 export const heatSettingsSchema = z.object({
   machineId: idSchema,
   /** The user's own figures; null takes the recipe's. */
@@ -81,6 +85,7 @@ export const heatSettingsSchema = z.object({
   also: z.array(z.enum(TRANSFER_KINDS)).max(6).default([]),
 });
 
+/** How the end of a strip may be cut. */
 export const EDGE_STYLES = ['straight', 'wave', 'scallop', 'torn', 'zigzag'] as const;
 
 /** How the paper of a cup is made. */
@@ -199,9 +204,13 @@ export const jobSchema = z.object({
   heat: heatSettingsSchema,
 });
 
+/** How large a picture is: covering, fitting, or exactly so (mm). */
 export type Sizing = z.infer<typeof sizingSchema>;
+/** How a motif is repeated: pattern, steps (mm), what the edge does to it. */
 export type Repeat = z.infer<typeof repeatSchema>;
+/** A picture where it lies on a face. */
 export type Placement = z.infer<typeof placementSchema>;
+/** How a job is pressed. */
 export type HeatSettings = z.infer<typeof heatSettingsSchema>;
 /** The recipe's figures everywhere. */
 export const NOTHING_OWN: HeatSettings['own'] = {
@@ -209,8 +218,13 @@ export const NOTHING_OWN: HeatSettings['own'] = {
   dwellS: null,
   pressure: null,
 };
+/** How a wrap is papered: strip or halves, and how it closes. */
 export type WrapPaper = z.infer<typeof wrapPaperSchema>;
+/** Where pieces are cut: along the face or along the art, with how much room (mm). */
 export type CutChoice = z.infer<typeof cutSchema>;
+/** What is printed on and how: paper, printer, cutter, mirroring, copies, tiles, seams. */
 export type SheetChoices = z.infer<typeof sheetChoicesSchema>;
+/** A further size of a garment, made with the same art. */
 export type SizeRow = z.infer<typeof sizeRowSchema>;
+/** The only thing the user makes: a blank, art, a transfer, tools. */
 export type Job = z.infer<typeof jobSchema>;

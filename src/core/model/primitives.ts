@@ -5,17 +5,25 @@ export const MAX_LENGTH_MM = 5000;
 /** Smallest size a thing can have, mm: finer than a home printer, blade or tape shows. */
 export const LEAST_SIZE_MM = 0.1;
 
+/** An identity: safe in file names and addresses. */
 export const idSchema = z
   .string()
   .min(1)
   .max(80)
   .regex(/^(?!\.+$)[\w.:-]+$/, 'letters, digits and . : - _ only, and not dots alone');
+/** What the person calls something. */
 export const nameSchema = z.string().trim().min(1).max(120);
+/** A length, mm, 0 or more. */
 export const lengthSchema = z.number().min(0).max(MAX_LENGTH_MM);
+/** A length that must leave something, mm. */
 export const positiveLengthSchema = z.number().min(LEAST_SIZE_MM).max(MAX_LENGTH_MM);
+/** A distance either way, mm. */
 export const offsetSchema = z.number().min(-MAX_LENGTH_MM).max(MAX_LENGTH_MM);
+/** A moment (ISO 8601, UTC). */
 export const timestampSchema = z.iso.datetime();
+/** A SHA-256 in hexadecimal. */
 export const sha256Schema = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in lower-case hex');
+/** A colour as #rrggbb. */
 export const colourSchema = z.string().regex(/^#[0-9a-f]{6}$/, 'a colour like #1f2a44');
 
 /** Where a preset figure comes from; shown next to the figure wherever it is used. */
@@ -28,4 +36,5 @@ export const originSchema = z.enum([
   "maker's sheet",
   'own log',
 ]);
+/** Where figures come from. */
 export type Origin = z.infer<typeof originSchema>;

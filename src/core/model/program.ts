@@ -126,10 +126,17 @@ export const programSchema = z.object({
   }),
 });
 
+/** One sheet of the lay-up, from the heat inwards. */
 export type Layer = z.infer<typeof layerSchema>;
+/** What a machine’s display is set to, in its own unit. */
 export type DisplaySetting = z.infer<typeof displaySchema>;
+/** What a press is set to: °C (null where the machine has one heat), seconds, pressure. */
 export type Settings = z.infer<typeof settingsSchema>;
+/** One transfer pressed onto one item, resolved: recipe, machine and settings. */
 export type ProgramPass = z.infer<typeof passSchema>;
+/** One step of the work: what, by whom, on what, how long (s) and how late. */
 export type Operation = z.infer<typeof operationSchema>;
+/** What sort of step it is. */
 export type OperationKind = Operation['kind'];
+/** Everything that is done to press a job, in order. */
 export type Program = z.infer<typeof programSchema>;

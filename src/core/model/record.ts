@@ -34,13 +34,17 @@ export const FAULTS = {
   'low-resolution': ['Blurry from low resolution', 'too few pixels for the size'],
 } as const satisfies Record<string, readonly [label: string, usualCause: string]>;
 
+/** One thing that can go wrong with a pressing. */
 export type Fault = keyof typeof FAULTS;
+/** Every fault, for schemas and lists. */
 export const FAULT_IDS = Object.keys(FAULTS) as [Fault, ...Fault[]];
 
 /** Things in one batch at most that are told of one by one. */
 const MAX_ITEMS = 500;
 
+/** How a pressing came out. */
 export const outcomeSchema = z.enum(['good', 'usable', 'spoiled']);
+/** How a pressing came out. */
 export type Outcome = z.infer<typeof outcomeSchema>;
 
 /** How one of several things came out that were pressed alike. */
@@ -97,5 +101,7 @@ export const recordSchema = z.object({
   later: z.array(laterSchema).max(MAX_LATER),
 });
 
+/** A pressing as it is kept in the log: identities, the frozen program, what happened, what came of it. */
 export type PressRecord = z.infer<typeof recordSchema>;
+/** What came of one item of a batch. */
 export type ItemOutcome = z.infer<typeof itemOutcomeSchema>;

@@ -32,5 +32,7 @@ export const runSchema = z.object({
   events: z.array(eventSchema).max(MAX_EVENTS),
 });
 
+/** Something that happened in a run, with its moment. */
 export type RunEvent = z.infer<typeof eventSchema>;
+/** A pressing under way: the frozen program and what has happened. */
 export type Run = z.infer<typeof runSchema>;

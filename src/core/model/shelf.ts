@@ -27,6 +27,7 @@ export const MAX_ON_SHELF = {
   figures: 500,
 } as const;
 
+/** A paper or ready-made sheet: its size, mm; an offcut is used up once. */
 export const paperSchema = z.object({
   id: idSchema,
   name: nameSchema,
@@ -42,6 +43,7 @@ export const paperSchema = z.object({
   origin: originSchema,
 });
 
+/** A printer: its ink, borders and widest paper (mm), who mirrors, how true it prints. */
 export const printerSchema = z.object({
   id: idSchema,
   name: nameSchema,
@@ -79,6 +81,7 @@ export const printerSchema = z.object({
   origin: originSchema,
 });
 
+/** Kinds of machines that press. */
 export const MACHINE_KINDS = [
   'mug-press',
   'oven',
@@ -119,6 +122,7 @@ export const machineSchema = z.object({
   origin: originSchema,
 });
 
+/** A cutting machine: how far it prints and cuts, and its measured offset, mm. */
 export const cutterSchema = z.object({
   id: idSchema,
   name: nameSchema,
@@ -155,10 +159,17 @@ export const shelfSchema = z.object({
   figures: z.array(ownFiguresSchema).max(MAX_ON_SHELF.figures).default([]),
 });
 
+/** A paper or ready-made sheet. */
 export type Paper = z.infer<typeof paperSchema>;
+/** A printer. */
 export type Printer = z.infer<typeof printerSchema>;
+/** A cutting machine. */
 export type Cutter = z.infer<typeof cutterSchema>;
+/** Figures of the person’s own for a machine, blank and transfer: °C and s. */
 export type OwnFigures = z.infer<typeof ownFiguresSchema>;
+/** A machine that presses: heats (°C), timer (s), plate (mm), pressures. */
 export type Machine = z.infer<typeof machineSchema>;
+/** A kind of machine that presses. */
 export type MachineKind = Machine['kind'];
+/** Everything there is to work with: blanks, papers, tools, own figures. */
 export type Shelf = z.infer<typeof shelfSchema>;

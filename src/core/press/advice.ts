@@ -60,6 +60,7 @@ export const CARE = [
   'film-wash-inside-out',
   'film-dry-hanging',
 ] as const;
+/** One piece of advice for who gets the finished thing. */
 export type CareCode = (typeof CARE)[number];
 
 /** How the thing is looked after. Common practice; the blank's own label comes first. */

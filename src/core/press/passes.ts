@@ -29,6 +29,7 @@ export interface Pass {
   readonly fadesDye: boolean;
 }
 
+/** What passes are resolved from. */
 export interface PassesInput {
   readonly blank: Blank;
   readonly transfer: TransferKind;

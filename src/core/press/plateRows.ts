@@ -16,6 +16,7 @@ export interface PlateRows {
 const GAP_MM = 10;
 const HAIR = 1e-6;
 
+/** How many lie on the plate at once. */
 export const countOf = ({ across, down }: PlateRows): number => across * down;
 
 /** How most blanks of a size lie on a plate at once, upright or all turned. */

@@ -51,6 +51,7 @@ export interface PressPlan {
   readonly tooManyPresses: number | null;
 }
 
+/** What pressing is planned from. */
 export interface PressInput {
   readonly job: Job;
   readonly machine: Machine;

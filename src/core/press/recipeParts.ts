@@ -12,12 +12,16 @@ export const COVER: Layer = {
   note: 'catches-gas',
 };
 
+/** Card in a shirt: keeps dye from the back, used once. */
 export const CARD: Layer = { is: 'card', role: 'protect', lasts: 'once', note: 'catches-dye' };
 
+/** A release sheet, used many times. */
 export const RELEASE: Layer = { is: 'release-sheet', role: 'protect', lasts: 'many' };
 
+/** A soft pad under thin hard blanks. */
 export const PAD: Layer = { is: 'soft-pad', role: 'protect', lasts: 'many' };
 
+/** The cloth that is pressed onto. */
 export const CLOTH: Layer = { is: 'cloth', role: 'blank' };
 
 /** A print, lying as `note` says. */

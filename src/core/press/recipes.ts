@@ -44,6 +44,7 @@ export const figuresFor = (
       each.blankId === blankId && each.transfer === transfer && each.machineId === machineId,
   );
 
+/** What a recipe is chosen by. */
 export interface RecipeInput {
   readonly machine: Machine;
   readonly blank: Blank;

@@ -10,6 +10,7 @@ import {
 /** A run with its program frozen: what later edits of the job do not touch. */
 export type FrozenRun = Run & { readonly program: Program };
 
+/** Begins a pressing: freezes the program. */
 export const startRun = (jobId: string, program: Program, now: Date): FrozenRun => ({
   ...{ jobId, program, before: null, events: [] },
   startedAt: now.toISOString(),
@@ -107,6 +108,7 @@ export function goBack(run: FrozenRun, now: Date): FrozenRun {
   return told(cleared, 'reopened', before.id, now);
 }
 
+/** Where the operation at hand stands. */
 export type Phase =
   /** Nothing is counted: the person does it and says so. */
   | { kind: 'by-hand' }

@@ -41,4 +41,5 @@ const SPANS: Partial<Record<TaskCode, Span>> = {
   'cool-then-lift': [120, 300, 900],
 };
 
+/** How long hands are about a task, least, usual, most, s (from memory). */
 export const spanOf = (does: TaskCode): Span => SPANS[does] ?? SOME_HANDWORK;

@@ -5,6 +5,7 @@ import { tableSide, type Side, type Tile, type Tiling } from './tile';
 
 /** Lines a label has, in words: the room for it is kept before it is known. */
 export const LABEL_LINES = 2;
+/** Lines the label of a tile has, in words. */
 export const TILE_LABEL_LINES = 3;
 
 /** What a sheet with whole pieces says of them. Lengths mm. */

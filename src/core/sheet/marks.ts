@@ -65,6 +65,7 @@ export interface Foot {
   readonly mirroredInFile: boolean;
 }
 
+/** A stop of the check bar, mm from its beginning. */
 export interface BarStop {
   readonly atMm: number;
   /** What a ruler reads there, and in which unit. */
@@ -76,6 +77,7 @@ export interface BarStop {
 
 /** Clear space between a cut corner and its ticks, and the ticks' length, mm (own choice). */
 export const TICK_GAP_MM = 1.5;
+/** How long a trim tick is, mm (own choice). */
 export const TICK_LENGTH_MM = 4;
 /** Room ticks need round a piece. */
 export const TICK_ROOM_MM = TICK_GAP_MM + TICK_LENGTH_MM;

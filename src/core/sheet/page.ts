@@ -1,6 +1,7 @@
 import type { Box } from '../geometry';
 import type { Paper, Printer } from '../model';
 
+/** Which way a page stands. */
 export type Orientation = 'portrait' | 'landscape';
 
 /** A sheet of paper as it lies in the file: size and what the printer can reach, mm. */

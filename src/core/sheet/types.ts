@@ -41,6 +41,7 @@ export interface Misfit {
   readonly overHeightMm: number;
 }
 
+/** How pieces lie on sheets, and what does not. */
 export interface SheetPlan {
   /** How many pieces or tiles were asked for, where that is more than one job is planned for. */
   readonly tooMany: number | null;

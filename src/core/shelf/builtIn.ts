@@ -116,6 +116,7 @@ export const mergeShelves = (under: Shelf, over: Shelf): Shelf => ({
   figures: overlay(under.figures, over.figures),
 });
 
+/** A shelf with nothing on it. */
 export const EMPTY_SHELF: Shelf = {
   blanks: [],
   papers: [],

@@ -8,6 +8,7 @@ import {
   type UnitStyle,
 } from '@/core/units';
 
+/** What each heat is called. */
 export const HEAT_WORDS: Readonly<Record<HeatName, string>> = {
   fixed: 'fixed heat',
   'hottest-cotton': 'hottest cotton',

@@ -12,6 +12,7 @@ const GHOSTS = 'The picture ghosts through the paper; clean cover paper just yel
 const CORNERS = 'The corners hold when you try one with a nail.';
 const SLEEVE_TIGHT = 'The sleeve is tight and clear, and the picture shows through the paper.';
 
+/** What is said of each recipe: how it is pressed, when it is done. */
 export const RECIPE_WORDS: Readonly<Record<RecipeId, RecipeWords>> = {
   'mug-in-press': { name: 'Mug', pressure: 'the clamp sets it', done: GHOSTS },
   'mug-in-sleeve': {
@@ -102,6 +103,7 @@ export const COOL_WORDS: Readonly<Record<NonNullable<CoolDifference>, string>> =
     'Peeled hot, after about 15 seconds, it comes out matt; peeled cold, after two minutes and more, glossy.',
 };
 
+/** Each caution in a sentence. */
 export const CAUTION_WORDS: Readonly<Record<CautionCode, string>> = {
   'air-the-room': 'Air the room: dye fumes.',
   'gloves-and-mat': 'Heat gloves and a heat-proof mat; plate, oven and mug burn.',

@@ -14,6 +14,7 @@ export interface Packed {
   readonly turned: boolean;
 }
 
+/** The room to pack into and the gap between things, mm. */
 export interface PackRules {
   readonly width: number;
   readonly height: number;

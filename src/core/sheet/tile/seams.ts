@@ -15,6 +15,7 @@ export interface CutCosts {
   readonly costs: readonly number[];
 }
 
+/** Where a piece is cut up one way, and what the cuts cost. */
 export interface Seams {
   /** Where the cuts go, ascending, mm. */
   readonly atMm: readonly number[];

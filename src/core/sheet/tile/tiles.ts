@@ -13,7 +13,9 @@ import {
   type Reach,
 } from './seams';
 
+/** The sides of a tile. */
 export const SIDES = ['left', 'right', 'top', 'bottom'] as const;
+/** A side of a tile. */
 export type Side = (typeof SIDES)[number];
 
 /**
@@ -62,6 +64,7 @@ export interface Tiling {
   readonly tiles: readonly Tile[];
 }
 
+/** What tiling is decided by: the piece, the room on a sheet (mm), the person’s choices. */
 export interface TileInput {
   readonly piece: Piece;
   /** What a sheet can print once its marks have room. */
