@@ -21,7 +21,9 @@ import {
   NOTE_WORDS,
   pressCard,
   RECIPE_WORDS,
-  resetLine,
+  onCard,
+  operationWords,
+  passHeatLine,
   roundsLine,
   rowsLine,
   TASK_WORDS,
@@ -88,6 +90,14 @@ test('who works in millimetres and °C meets no inch and no °F on the press car
   }
 });
 
+test('a card tells one load of a batch, and which of how many', () => {
+  const job = jobOn('mug-12oz', artwork());
+  const { program } = planJob({ ...job, sheet: { ...job.sheet, copies: 3 } }, shelf).press;
+  const told = onCard(program).map((each) => operationWords(each, program, METRIC).title);
+  expect(told.filter((title) => /load 1 of 3$/.test(title))).toHaveLength(1);
+  expect(told.length).toBeLessThan(program.operations.length);
+});
+
 describe('lines', () => {
   const press = (part: Partial<Machine>): Machine => {
     const machine = shelf.machines.find(({ id }) => id === 'plate-press');
@@ -130,7 +140,7 @@ describe('lines', () => {
       line: '',
     });
     const { program } = planJob(job, shelf).press;
-    expect(resetLine(program, 1, TRADE_UNITS)).toMatch(/^Reset from 400 °F to 305 °F/);
+    expect(passHeatLine(program, 1, TRADE_UNITS)).toMatch(/^Reset from 400 °F to 305 °F/);
     const titles = worded(program).map(({ title }) => title);
     expect(titles).toEqual(
       expect.arrayContaining(['Sublimation print: press', 'Heat-transfer vinyl: press']),

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { anyCraft } from '@tests/support/crafts';
 import { artwork, factsWith, jobOn, mugJob, shelf } from '@tests/support/jobs';
 import { onBothSides } from '../job';
-import { jobProblem, type Job } from '../model';
+import { jobProblem, type ArtFacts, type Job } from '../model';
 import { planJob } from '../plan';
 import { applyFix, type Fix } from '.';
 
@@ -108,6 +108,36 @@ test('paper cut along a motif of 1.9 in on a hard coaster of 3.75 in: its edge w
   const job = jobOn('square-coaster', artwork({ realMm: { widthMm: 48, heightMm: 48 } }));
   const cut: Job = { ...job, cut: { ...job.cut, line: 'contour' } };
   expect(grave(cut).map(({ id }) => id)).toContain('cut-edge-prints');
+});
+
+test('kept in proportion, a motif still covers the hard face that its cut edge would print on', () => {
+  // a diamond of a silhouette over a coaster of 3.75 in, stretched: only its margin covers the corners
+  const diamond: ArtFacts['silhouette'] = [
+    [
+      [0.5, 0],
+      [1, 0.5],
+      [0.5, 1],
+      [0, 0.5],
+    ],
+  ];
+  const art = artwork({
+    ...{ storedWidthPx: 2700, storedHeightPx: 1200, transparentShare: 0.5 },
+    facts: factsWith({ silhouette: diamond }),
+  });
+  const job = jobOn('square-coaster', art);
+  const stretched: Job = {
+    ...job,
+    cut: { ...job.cut, line: 'contour', marginMm: 3 },
+    placements: job.placements.map((each) => ({
+      ...each,
+      sizing: { mode: 'exact', widthMm: 262, heightMm: 131, locked: false },
+    })),
+  };
+  const fix = planJob(stretched, shelf).checks.find(({ code }) => code === 'stretch')?.fixes[0];
+  const codes = (of: Job) => planJob(of, shelf).checks.map(({ code }) => code);
+  expect(codes(stretched)).not.toContain('cut-edge-prints');
+  expect(fix?.code).toBe('keep-proportions');
+  expect(fix && codes(applied(stretched, fix))).not.toContain('cut-edge-prints');
 });
 
 test('covering, a picture covers wherever it is centred', () => {

@@ -7,15 +7,18 @@ import {
   intersection,
   inverse,
   mapBox,
+  mapRegion,
   rectRing,
+  regionArea,
   regionBox,
   right,
+  subtract,
   type Box,
   type Point,
   type Region,
 } from '../geometry';
 import type { Face } from '../blank';
-import { datumPoint, inkRegion } from '../layout';
+import { contourOf, datumPoint, inkRegion } from '../layout';
 import type { Job, Placement } from '../model';
 import { isCloth, isCup } from '../traits';
 import { fix, type Fix } from './fixes';
@@ -107,7 +110,6 @@ function harms(one: Placed, job: Job): string[] {
     placement.sizing.mode !== 'cover' && lostShare(one, job) > NOTE_SHARE && 'cut',
     art.text && !contains(safeOnStrip(one), one.placed.box) && 'edge',
     job.wrap.parts === 'halves' && seamShare(one) > WARN_SHARE && 'seam',
-    isHard(job) && job.cut.line === 'contour' && !contains(one.placed.box, one.slot.face) && 'bare',
     zoneTrouble(one)?.serious && 'zone',
   ];
   return found.filter((word): word is string => typeof word === 'string');
@@ -133,12 +135,26 @@ export function placedIn(one: Placed, box: Box): Pick<Placement, 'sizing' | 'at'
   };
 }
 
+/** Less bare face than this beside paper cut along its art shows no line, mm². */
+export const BARE_MM2 = 1;
+
+/** Whether paper cut along its art covers all of a hard face that it covers now: its edge prints. */
+function coversAsMuch(now: Placed, then: Placed, job: Job): boolean {
+  if (!isHard(job) || job.cut.line !== 'contour') return true;
+  const paper = ({ art, placed }: Placed) => contourOf(art, placed.matrix, job.cut);
+  const face = mapRegion(now.slot.toStrip, now.face.region.slice(0, 1));
+  // what of the face neither covers is bare both ways
+  const bare = (one: Placed) => subtract(face, paper(one));
+  return regionArea(subtract(bare(then), bare(now))) <= BARE_MM2;
+}
+
 /** Whether a picture in another box suffers from nothing that it does not suffer from already. */
 export function noWorseIn(one: Placed, box: Box, job: Job): boolean {
   const now = harms(one, job);
   // a picture that covered is judged like any other from here on
   const exact = { ...one, placement: { ...one.placement, ...placedIn(one, box) } };
-  return harms(inBox(exact, box), job).every((word) => now.includes(word));
+  const then = inBox(exact, box);
+  return harms(then, job).every((word) => now.includes(word)) && coversAsMuch(one, then, job);
 }
 
 /** How small a picture may be made to fit, as a share of itself; below it is moved to the middle too. */

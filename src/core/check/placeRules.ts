@@ -6,7 +6,15 @@ import type { ArtFacts } from '../model';
 import { luminance } from '../colour';
 import { found, type Rule } from './check';
 import { fix, foldGapFor } from './fixes';
-import { isHard, lostShare, NOTE_SHARE, safeOnStrip, shrunkToFit, zoneTrouble } from './harm';
+import {
+  BARE_MM2,
+  isHard,
+  lostShare,
+  NOTE_SHARE,
+  safeOnStrip,
+  shrunkToFit,
+  zoneTrouble,
+} from './harm';
 import { everyPlacement, perArt } from './placed';
 import { repeats } from './repeatRules';
 import { WRAP_RULES } from './wrapRules';
@@ -47,9 +55,6 @@ const lettering = perArt((one, { job }) => {
     { of: placement.id, fixes: [shrunkToFit(one, job, (box) => contains(safe, box))] },
   );
 });
-
-/** How far the paper of a hard blank may lie off its edge before its own edge prints on it, mm². */
-const BARE_MM2 = 1;
 
 /** Printed paper cut round its motif ends on the hard face: its edge prints as a line there. */
 const cutEdgePrints: Rule = (findings) => {

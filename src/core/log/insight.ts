@@ -1,5 +1,23 @@
 import type { Fault, Outcome, PressRecord } from '../model';
 
+/** A press that ended so near its time, as a share of it or s, is told as what was set (own choice). */
+const NEAR_SHARE = 0.05;
+const NEAR_S = 3;
+/** Other times are told to so many seconds: nobody sets a timer more finely. */
+const STEP_S = 5;
+
+/**
+ * The time a pressing is compared and repeated by, s: what was set, where it was really pressed about so
+ * long; else what it was, to the nearest five seconds.
+ */
+export function comparableDwellS({ program, transfer, dwellS }: PressRecord): number {
+  const set = program?.passes.find((pass) => pass.transfer === transfer)?.settings.dwellS;
+  if (set === undefined) return dwellS;
+  return Math.abs(dwellS - set) <= Math.max(NEAR_S, NEAR_SHARE * set)
+    ? set
+    : Math.max(STEP_S, STEP_S * Math.round(dwellS / STEP_S));
+}
+
 /** All pressings that went the same way: one machine, temperature to 1 °C, time to 1 s. */
 export interface SettingTally {
   readonly machineName: string;
@@ -14,7 +32,7 @@ export function tally(records: readonly PressRecord[]): SettingTally[] {
   const groups = new Map<string, PressRecord[]>();
   for (const record of records) {
     const degrees = record.temperatureC === null ? 'fixed' : Math.round(record.temperatureC);
-    const key = [record.machineName, degrees, Math.round(record.dwellS)].join('|');
+    const key = [record.machineName, degrees, Math.round(comparableDwellS(record))].join('|');
     groups.set(key, [...(groups.get(key) ?? []), record]);
   }
   const count = (group: PressRecord[], outcome: Outcome) =>
@@ -23,12 +41,13 @@ export function tally(records: readonly PressRecord[]): SettingTally[] {
     .flatMap((group) => {
       const [first] = group;
       if (!first) return [];
-      const { machineName, temperatureC, dwellS } = first;
+      const { machineName, temperatureC } = first;
       const counts = {
         good: count(group, 'good'),
         usable: count(group, 'usable'),
         spoiled: count(group, 'spoiled'),
       };
+      const dwellS = comparableDwellS(first);
       return [{ machineName, temperatureC, dwellS, counts, total: group.length }];
     })
     .sort((a, b) => b.counts.good / b.total - a.counts.good / a.total || b.total - a.total);

@@ -3,7 +3,7 @@ import { mugJob, NOW, shelf } from '@tests/support/jobs';
 import { recordSchema } from '../model';
 import { planJob } from '../plan';
 import { begin, end, startRun } from '../press';
-import { commonestFault, recordOf, tally } from '.';
+import { commonestFault, comparableDwellS, recordOf, tally } from '.';
 
 test('pressings at one setting are counted together, the best first', () => {
   const [best] = tally(DEMO_RECORDS);
@@ -50,4 +50,20 @@ test('what was run and the seconds it was really pressed go into the record', ()
   });
   expect(record.program?.operations).toHaveLength(program.operations.length);
   expect(record.events).toHaveLength(run.events.length);
+});
+
+test('a press opened some seconds late counts as what was set; another time to five seconds', () => {
+  const job = mugJob();
+  const plan = planJob(job, shelf);
+  const told = { outcome: 'good' as const, faults: [], note: '', photoSha256: null, items: [] };
+  const run = startRun(job.id, plan.press.program, NOW);
+  const pressed = (dwellS: number) => ({
+    ...recordOf('r', { job, plan, run }, told, NOW),
+    dwellS,
+  });
+  // set to 420 s: within a twentieth
+  expect([416, 420, 432].map((s) => comparableDwellS(pressed(s)))).toEqual([420, 420, 420]);
+  expect(comparableDwellS(pressed(363))).toBe(365);
+  expect(comparableDwellS({ ...pressed(912), program: null })).toBe(912);
+  expect(tally([pressed(416), pressed(431)])).toHaveLength(1);
 });

@@ -80,6 +80,8 @@ export const operationSchema = z.object({
   timer: nthSchema.nullable(),
   /** Which of equal presses, turned in between. */
   turn: nthSchema.nullable(),
+  /** Which load of a batch; null where it is done once for all of them. */
+  load: nthSchema.nullable(),
   /** Whether the machine is taken up by it. */
   onMachine: z.boolean(),
   /** Whose hands it needs: all the time, at its ends only, or nobody's. */
@@ -103,7 +105,7 @@ export const operationSchema = z.object({
   cautions: z.array(z.enum(CAUTIONS)).max(CAUTIONS.length),
 });
 
-/** All that is done at the press for one item, in order: what a run freezes and a record keeps. */
+/** All that is done at the press for one item or batch, in order: what a run freezes and a record keeps. */
 export const programSchema = z.object({
   /** The blank it is pressed on, by identity and as it is called. */
   blank: z.object({ id: idSchema, name: nameSchema }),

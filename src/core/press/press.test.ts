@@ -48,8 +48,9 @@ test('own figures outrank the recipe’s, except where the program is fixed', ()
   expect(planOn('mug-press', { own }).settings).toMatchObject({ temperatureC: null, dwellS: 200 });
 });
 
-test('cautions stand at the step where the heat begins', () => {
-  expect(stepOf(planOn('oven'), 'warm-up')?.cautions).toEqual(
+test('cautions stand at the step where the heat begins, once', () => {
+  expect(stepOf(planOn('oven'), 'warm-up')?.cautions).toEqual([]);
+  expect(stepOf(planOn('oven'), 'switch-on')?.cautions).toEqual(
     expect.arrayContaining(['air-the-room', 'gloves-and-mat', 'no-food-in-that-oven']),
   );
   expect(celsiusToF(planOn('oven').settings.temperatureC ?? 0)).toBeCloseTo(400, 9);

@@ -92,13 +92,14 @@ export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan
   const [face] = faces;
   const [piece] = pieces;
   const atOnce = plate && face ? rowsOnPlate(face, plate) : null;
+  const rounds = roundsOf(itemsOf(pieces) * job.sheet.copies, atOnce, machine);
   return {
     recipe,
     press: {
       ...{ settings, display, sides, atOnce, passes },
       timer: splitTimer(settings.dwellS, machine.timerMaxS),
       areaRule: recipe.byArea ? dwellByArea(recipe.byArea, areaMm2) : null,
-      rounds: roundsOf(itemsOf(pieces) * job.sheet.copies, atOnce, machine),
+      rounds,
       taping: tapingFor(blank, piece ?? null, MACHINES[machine.kind].sleeved),
       care: careFor(blank, transfer),
       ...programOf({
@@ -106,6 +107,7 @@ export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan
         conditions: conditionsOf(heat),
         blank: { id: blank.id, name: blank.name },
         handle: isCup(blank.form) && blank.form.handleGapMm > 0,
+        loads: rounds?.loads ?? 1,
       }),
     },
   };

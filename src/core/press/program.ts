@@ -25,6 +25,8 @@ export interface ProgramInput {
   readonly blank: Program['blank'];
   /** Whether the blank has a handle. */
   readonly handle: boolean;
+  /** How often the machine is loaded for the whole batch; 1 for a single thing, or where that is not known. */
+  readonly loads: number;
 }
 
 type Draft = Omit<Operation, 'id' | 'pass'>;
@@ -40,6 +42,7 @@ const NOTHING: Omit<Draft, 'does' | 'kind' | 'lasts' | 'countedS' | 'withinS'> =
   section: null,
   timer: null,
   turn: null,
+  load: null,
   onMachine: false,
   hands: 'busy',
   temperatureC: null,
@@ -179,12 +182,12 @@ const switchOn = ({ pass: { recipe, settings } }: Making): Draft =>
 function heatUp({ input, pass, nth }: Making): Draft {
   const { recipe, settings } = pass;
   const warmUpS = recipe.warmUp.durationS ?? input.machine.warmUpS;
-  const more = {
-    onMachine: true,
-    temperatureC: settings.temperatureC,
-    cautions: [...recipe.cautions],
-  };
-  if (nth > 0) return draft('warm-up', { does: 'reset-heat' }, { ...more, hands: 'free' });
+  const more = { onMachine: true, temperatureC: settings.temperatureC };
+  if (nth > 0) {
+    // its cautions are this pass's own; those of the first stand where heat begins
+    const cautions = [...recipe.cautions];
+    return draft('warm-up', { does: 'reset-heat' }, { ...more, cautions, hands: 'free' });
+  }
   return draft(
     'warm-up',
     { does: recipe.warmUp.does, ...(warmUpS ? { durationS: warmUpS } : {}) },
@@ -203,10 +206,25 @@ function operationsOf(making: Making): Draft[] {
     ...recipe.ready.map((task) =>
       draft('prepare', task, task.durationS === undefined ? {} : { onMachine: true }),
     ),
+    ...Array.from({ length: loadsIn(input) }, (_, i) => oneLoad(making, i + 1)).flat(),
+  ];
+}
+
+/** More loads than this are not gone through one by one: the first stands for all (own choice). */
+const MOST_LOADS = 60;
+
+const loadsIn = ({ loads }: ProgramInput): number => (loads <= MOST_LOADS ? loads : 1);
+
+/** What is done anew for every load of a batch; the machine stays hot between them. */
+function oneLoad(making: Making, number: number): Draft[] {
+  const { input, pass } = making;
+  const { recipe } = pass;
+  const of = loadsIn(input);
+  return [
     ...(recipe.before ? extra(recipe.before, making) : []),
     ...roundsOf(recipe, input.sides).flatMap((side, i) => round(making, side, i > 0)),
     ...(recipe.after ? extra(recipe.after, making) : []),
-  ];
+  ].map((each) => ({ ...each, load: of > 1 ? { number, of } : null }));
 }
 
 /** Names every operation: by its kind, numbered where there are several. */
@@ -224,15 +242,16 @@ function named(operations: readonly Draft[], pass: number, prefix: string): Oper
 const MOST_PRESSES = MAX_OPERATIONS - 200;
 
 /** How many presses, timer runs counted one by one, a pass comes to. */
-function pressesIn({ recipe, settings }: Pass, { machine, sides }: ProgramInput): number {
+function pressesIn({ recipe, settings }: Pass, input: ProgramInput): number {
+  const { machine, sides } = input;
   const runs = Math.ceil(settings.dwellS / (machine.timerMaxS ?? Infinity) - 1e-9) || 1;
   const rounds = recipe.sides === 'in turn' ? sides : sides.slice(0, 1);
   const places = rounds.reduce((sum, { sections }) => sum + Math.max(1, sections.length), 0);
-  return Math.max(1, places) * Math.max(1, runs) * (recipe.turn ? 2 : 1);
+  return loadsIn(input) * Math.max(1, places) * Math.max(1, runs) * (recipe.turn ? 2 : 1);
 }
 
 /**
- * Everything that is done at the press for one item, in order: every pass resolved, prepared, pressed,
+ * Everything that is done at the press for one item or batch, in order: every pass resolved, prepared, pressed,
  * cooled and unwrapped.
  * @returns the program, empty where it would be more presses than anybody goes through, and how many
  *   that would be (else null).

@@ -109,3 +109,36 @@ test('seconds are of the transfer asked for, not of what else is pressed on the 
   expect(whatWasDone(done, 'sublimation').pressedS).toBe(60);
   expect(whatWasDone(done, 'vinyl').pressedS).toBe(15);
 });
+
+describe('a batch in several loads', () => {
+  const job = mugJob();
+  const three = planJob({ ...job, sheet: { ...job.sheet, copies: 3 } }, shelf).press.program;
+  const of = (kind: string) => three.operations.filter((each) => each.kind === kind);
+
+  test('warms up once, and every load is stacked, pressed, cooled and unwrapped', () => {
+    expect(of('switch-on')).toHaveLength(1);
+    expect(of('warm-up')).toHaveLength(1);
+    for (const kind of ['stack', 'press', 'cool'])
+      expect(of(kind).map(({ load }) => load)).toEqual(
+        [1, 2, 3].map((number) => ({ number, of: 3 })),
+      );
+    expect(of('prepare').every(({ load }) => load === null)).toBe(true);
+    // one after another: the second goes in when the first is out
+    const kinds = three.operations.filter(({ load }) => load?.number === 2).map(({ kind }) => kind);
+    expect(kinds).toEqual(['stack', 'press', 'cool', 'unwrap']);
+  });
+
+  test('the seconds pressed are those of one load, not of all', () => {
+    const run = three.operations.reduce(
+      (at, { kind }) => (kind === 'press' ? end(begin(at, NOW), after(420)) : end(at, NOW)),
+      startRun('job-1', three, NOW),
+    );
+    expect(whatWasDone(run, 'sublimation')).toMatchObject({ pressedS: 420, presses: 3 });
+  });
+
+  test('more loads than anybody goes through one by one: the first stands for all', () => {
+    const many = planJob({ ...job, sheet: { ...job.sheet, copies: 200 } }, shelf).press;
+    expect(many.rounds).toEqual({ items: 200, loads: 200 });
+    expect(many.program.operations.every(({ load }) => load === null)).toBe(true);
+  });
+});

@@ -153,8 +153,8 @@ export function whatWasDone(run: FrozenRun, transfer: TransferKind): Done {
     ({ kind, layUp, pass }) =>
       kind === 'press' && layUp !== null && run.program.passes[pass]?.transfer === transfer,
   );
-  const placeOf = ({ faceId, section, turn }: Operation) =>
-    [faceId, section?.number, turn?.number].join('|');
+  const placeOf = ({ load, faceId, section, turn }: Operation) =>
+    [load?.number, faceId, section?.number, turn?.number].join('|');
   const seconds = new Map<string, number>();
   for (const each of main) {
     const { begunAt, endedAt, skipped } = progress.get(each.id) ?? UNTOUCHED;

@@ -12,7 +12,7 @@ import { TRANSFERS } from '@/core/transfer';
 import { useJob } from '@/ui/job/JobProvider';
 import { Section } from '@/ui/Section';
 import { useUnits } from '@/ui/units';
-import { resetLine } from '@/words';
+import { passHeatLine } from '@/words';
 import { useHeatEdit } from './useHeatEdit';
 
 /** What else is true of this item: other transfers on it, finished dye, paper and pad. */
@@ -71,7 +71,7 @@ export function ItemFields() {
           {passes.map(({ transfer: kind }, i) => (
             <li key={kind}>
               <Typography sx={{ fontSize: 15 }}>
-                <strong>{TRANSFERS[kind].label}.</strong> {resetLine(program, i, units)}
+                <strong>{TRANSFERS[kind].label}.</strong> {passHeatLine(program, i, units)}
               </Typography>
             </li>
           ))}

@@ -9,7 +9,7 @@ import type { Face } from '@/core/blank';
 import { pathData } from '@/core/geometry';
 import type { Operation } from '@/core/model';
 import type { PlateRows } from '@/core/press';
-import { formatDuration, formatRuns, formatTemperature } from '@/core/units';
+import { formatRuns } from '@/core/units';
 import { download, fileName } from '@/ui/files';
 import { useJob } from '@/ui/job/JobProvider';
 import { LayerStack } from '@/ui/LayerStack';
@@ -21,6 +21,8 @@ import {
   CARE_WORDS,
   CAUTION_WORDS,
   displayLine,
+  onCard,
+  operationFigures,
   operationWords,
   pressCard,
   RECIPE_WORDS,
@@ -31,20 +33,11 @@ import {
 } from '@/words';
 import { patternPdfTask } from '@/workers';
 
-function figureOf(step: Operation, unit: Parameters<typeof formatTemperature>[1]): string {
-  return [
-    step.temperatureC === null ? null : formatTemperature(step.temperatureC, unit),
-    step.countedS === null ? null : formatDuration(step.countedS),
-    step.pressure,
-  ]
-    .filter(Boolean)
-    .join(' · ');
-}
-
 function Step({ step, number }: { step: Operation; number: number }) {
   const { plan } = useJob();
   const units = useUnits();
   const { title, detail } = operationWords(step, plan.press.program, units);
+  const { heat, time, pressure } = operationFigures(step, units);
   const hot = step.kind === 'press' || step.kind === 'warm-up';
   return (
     <Box
@@ -78,7 +71,7 @@ function Step({ step, number }: { step: Operation; number: number }) {
           color: hot ? COLOURS.ember : COLOURS.graphite,
         }}
       >
-        {figureOf(step, units.temperature)}
+        {[heat, time, pressure].filter(Boolean).join(' · ')}
       </Box>
     </Box>
   );
@@ -246,7 +239,7 @@ export function PressCard() {
           In this order
         </Typography>
         <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-          {program.operations.map((step, i) => (
+          {onCard(program).map((step, i) => (
             <Step key={step.id} step={step} number={i + 1} />
           ))}
         </Box>

@@ -6,12 +6,12 @@ import Typography from '@mui/material/Typography';
 import type { Check } from '@/core/check';
 import type { CautionCode, Operation, Program } from '@/core/model';
 import type { Phase } from '@/core/press';
-import { formatClock, formatTemperature } from '@/core/units';
+import { formatClock } from '@/core/units';
 import { useJob } from '@/ui/job/JobProvider';
 import { LayerStack } from '@/ui/LayerStack';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { CAUTION_WORDS, checkWords, operationWords } from '@/words';
+import { CAUTION_WORDS, checkWords, operationFigures, operationWords } from '@/words';
 import { NIGHT } from './night';
 import type { Pressing } from './usePressing';
 
@@ -87,10 +87,8 @@ function Step({ step, program, phase }: { step: Operation; program: Program; pha
   const units = useUnits();
   const { title, detail } = operationWords(step, program, units);
   const timed = phase.kind === 'counting' || phase.kind === 'over';
-  const figures = [
-    step.temperatureC === null ? null : formatTemperature(step.temperatureC, units.temperature),
-    step.pressure && `${step.pressure} pressure`,
-  ].filter(Boolean);
+  const { heat, pressure } = operationFigures(step, units);
+  const figures = [heat, pressure].filter(Boolean);
   const layers = step.layUp === null ? [] : (program.layUps[step.layUp] ?? []);
   const showStack = layers.length > 0 && !timed;
   // beside the clock, so that the big button hides no caution

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import type { PressRecord } from '@/core/model';
+import { comparableDwellS } from '@/core/log';
 import { ownFigures } from '@/core/press';
 import { removeRaw, restoreRaw, saveDocument, storageProblem, type Kept } from '@/store';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
@@ -61,7 +62,8 @@ function useRecordActions(onChanged: () => Promise<void>) {
     });
 
   async function adopt(record: PressRecord) {
-    const { temperatureC, dwellS, pressure, machineId, machineName } = record;
+    const { temperatureC, pressure, machineId, machineName } = record;
+    const dwellS = comparableDwellS(record);
     const machine = shelf.machines.find(({ id, name }) =>
       machineId === null ? name === machineName : id === machineId,
     );

@@ -2,13 +2,13 @@ import { rectRing } from '@/core/geometry';
 import { line, ringLines } from '@/core/jig';
 import type { Job, Layer, Program } from '@/core/model';
 import type { PressPlan, Recipe } from '@/core/press';
-import { formatDuration, formatRuns, formatTemperature, type UnitStyle } from '@/core/units';
+import { formatRuns, type UnitStyle } from '@/core/units';
 import type { Pattern, PatternText } from '../drawings/pattern';
 import { wrapped } from '../drawings/wrap';
 import { CARE_WORDS, tapingWords } from './advice';
 import { displayLine, roundsLine, rowsLine, settingsLine } from './figures';
 import { layerWords, wearWords } from './layers';
-import { operationWords } from './operations';
+import { onCard, operationFigures, operationWords } from './operations';
 import { CAUTION_WORDS, RECIPE_WORDS } from './recipes';
 
 const WIDTH_MM = 180;
@@ -44,15 +44,10 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
   const sections = press.sides.flatMap(({ name, sections: each }) =>
     each.length > 1 ? [`${name}: ${each.length} placements of the plate.`] : [],
   );
-  const steps = program.operations.flatMap((operation, i) => {
+  const steps = onCard(program).flatMap((operation, i) => {
     const { title, detail } = operationWords(operation, program, units);
-    const figures = [
-      operation.temperatureC === null
-        ? ''
-        : formatTemperature(operation.temperatureC, units.temperature),
-      operation.countedS === null ? '' : formatDuration(operation.countedS),
-      operation.pressure ?? '',
-    ].filter(Boolean);
+    const { heat, time, pressure } = operationFigures(operation, units);
+    const figures = [heat, time, pressure].filter(Boolean);
     return say(`${i + 1}. ${title}${figures.length ? ` (${figures.join(', ')})` : ''}. ${detail}`);
   });
   const layers = program.layUps[press.passes.findIndex((pass) => pass.recipe === recipe)] ?? [];

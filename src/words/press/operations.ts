@@ -1,6 +1,7 @@
 import type { DisplaySetting, Operation, Program, ProgramPass } from '@/core/model';
 import { TRANSFERS } from '@/core/transfer';
 import { formatTemperature, type UnitStyle } from '@/core/units';
+import { sayIn } from '../say';
 import { displayReasons, displayText, HEAT_WORDS } from './figures';
 import { taskWords, type TaskWords } from './tasks';
 
@@ -9,8 +10,8 @@ const heatWords = ({ settings }: ProgramPass, units: UnitStyle): string =>
     ? HEAT_WORDS[settings.heatName]
     : formatTemperature(settings.temperatureC, units.temperature);
 
-/** How the press is set anew for a pass, and that it has to hold. */
-export function resetLine(program: Program, pass: number, units: UnitStyle): string {
+/** How the press comes to the heat of a pass, and that it has to hold. */
+export function passHeatLine(program: Program, pass: number, units: UnitStyle): string {
   const [before, now] = [program.passes[pass - 1], program.passes[pass]];
   if (!before || !now) return 'First: the hottest.';
   const [from, to] = [heatWords(before, units), heatWords(now, units)];
@@ -36,13 +37,34 @@ function settingDetail(display: DisplaySetting | null, units: UnitStyle): string
   return display && why.length > 0 ? ` Set ${displayText(display)}. ${why.join(' ')}` : '';
 }
 
+/** The figures of an operation, as far as it has them: heat, time, pressure. */
+export function operationFigures(
+  { temperatureC, countedS, pressure }: Operation,
+  units: UnitStyle,
+): {
+  readonly heat: string | null;
+  readonly time: string | null;
+  readonly pressure: string | null;
+} {
+  const { temperature, duration } = sayIn(units);
+  return {
+    heat: temperatureC === null ? null : temperature(temperatureC),
+    time: countedS === null ? null : duration(countedS),
+    pressure: pressure && `${pressure} pressure`,
+  };
+}
+
+/** What a card tells of a batch: one load in full, which stands for the others. */
+export const onCard = ({ operations }: Program): readonly Operation[] =>
+  operations.filter(({ load }) => load === null || load.number === 1);
+
 /** An operation in words: what to do, and how. */
 export function operationWords(
   operation: Operation,
   program: Program,
   units: UnitStyle,
 ): TaskWords {
-  const { does, kind, pass, timer } = operation;
+  const { does, kind, pass, timer, load } = operation;
   const words = taskWords(does, program.handle);
   const several = program.passes.length > 1;
   const own = program.passes[pass];
@@ -50,14 +72,15 @@ export function operationWords(
     kind === 'stack' && program.faces.length > 1
       ? program.faces.find(({ id }) => id === operation.faceId)
       : undefined;
-  const title = face
+  const plain = face
     ? `${face.name}: ${words.title.toLowerCase()}`
     : titleOf(operation, words.title);
+  const title = load && kind === 'stack' ? `${plain}, load ${load.number} of ${load.of}` : plain;
   const detail =
     timer && timer.number > 1
       ? 'Do not open: start the timer again at once, the time goes on.'
       : does === 'reset-heat'
-        ? resetLine(program, pass, units)
+        ? passHeatLine(program, pass, units)
         : words.detail;
   const set =
     kind === 'switch-on' || does === 'reset-heat' ? settingDetail(own?.display ?? null, units) : '';
