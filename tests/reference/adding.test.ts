@@ -47,6 +47,21 @@ const RECIPE: Addition = [
   "  'slate-in-oven',\n",
 ];
 const TASK: Addition = ['src/core/model/codes.ts', "  'clean-cup',\n", "  'dust-off',\n"];
+const CHECK: Addition = [
+  'src/core/check/codes.ts',
+  '  /** Dye needs a coating, and there is none, or nobody knows. */\n',
+  "  'dusty': { blank: string };\n",
+];
+const FIX: Addition = [
+  'src/core/check/fixes.ts',
+  "  'cut-by-hand': Nothing;\n",
+  "  'wipe-it': Nothing;\n",
+];
+const FORM: Addition = [
+  'src/core/model/blank.ts',
+  "export const blankFormSchema = z.discriminatedUnion('kind', [\n",
+  "  z.object({ kind: z.literal('tile'), sideMm: positiveLengthSchema }),\n",
+];
 const RECORDS: readonly Addition[] = [
   [
     'src/core/traits/materials.ts',
@@ -69,6 +84,27 @@ const RECORDS: readonly Addition[] = [
     "  weed: { title: 'Weed', detail: 'Lift what is not wanted off the carrier.' },\n",
     "  'dust-off': { title: 'Dust it', detail: 'Dry.' },\n",
   ],
+  ['src/core/check/codes.ts', "  coating: 'blank',\n", "  dusty: 'blank',\n"],
+  [
+    'src/words/checks/blank.ts',
+    'export const BLANK_WORDS = {\n',
+    "  dusty: ({ blank }) => ({ text: `“${blank}” is dusty.`, figure: '' }),\n",
+  ],
+  [
+    'src/core/check/fixes.ts',
+    "  'cut-by-hand': (job) => onSheet(job, { cutterId: null }),\n",
+    "  'wipe-it': (job) => job,\n",
+  ],
+  [
+    'src/words/checks/fixes.ts',
+    "  'cut-by-hand': () => 'Cut by hand',\n",
+    "  'wipe-it': () => 'Wipe it',\n",
+  ],
+  [
+    'src/core/blank/forms.ts',
+    'export const FORMS: FormTable = {\n',
+    "  tile: { traits: PANEL.traits, start: { kind: 'tile', sideMm: 100 }, faces: () => [], doubt: () => null },\n",
+  ],
 ];
 
 test.each<readonly [string, Addition, readonly string[]]>([
@@ -77,6 +113,14 @@ test.each<readonly [string, Addition, readonly string[]]>([
   ['a transfer', TRANSFER, ['src/core/transfer/transfers.ts']],
   ['a recipe', RECIPE, ['src/words/press/recipes.ts']],
   ['a task', TASK, ['src/words/press/tasks.ts']],
+  // (check.ts looks up the station that is missing)
+  [
+    'a finding',
+    CHECK,
+    ['src/core/check/check.ts', 'src/core/check/codes.ts', 'src/words/checks/checks.ts'],
+  ],
+  ['a way out', FIX, ['src/core/check/fixes.ts', 'src/words/checks/fixes.ts']],
+  ['a form of blank', FORM, ['src/core/blank/forms.ts']],
 ])(
   '%s: the compiler names what it lacks',
   (_what, addition, files) => {
@@ -86,5 +130,7 @@ test.each<readonly [string, Addition, readonly string[]]>([
 );
 
 test('one of each, with what the page says it needs, leaves nothing open', () => {
-  expect(complaints([MATERIAL, MACHINE, TRANSFER, RECIPE, TASK, ...RECORDS])).toEqual([]);
+  expect(
+    complaints([MATERIAL, MACHINE, TRANSFER, RECIPE, TASK, CHECK, FIX, FORM, ...RECORDS]),
+  ).toEqual([]);
 }, 120_000);

@@ -1,7 +1,6 @@
 import { mug12oz, mugJob, onLatteCup, withForm } from '@tests/support/jobs';
 import { sagitta } from '../geometry';
 import type { Blank, CupForm } from '../model';
-import { isCup } from '../traits';
 import { inches } from '../units';
 import {
   convertForm,
@@ -10,6 +9,7 @@ import {
   midCircumferenceMm,
   uprightHeightMm,
   wallOf,
+  isCup,
 } from '.';
 
 const measured = (form: Parameters<typeof withForm>[1]) => withForm(mugJob(), form).blank;

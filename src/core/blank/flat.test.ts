@@ -1,9 +1,8 @@
-import { usualBleedMm } from '../traits';
 import { blankOf, mugJob, withForm } from '@tests/support/jobs';
 import { regionArea, regionBox } from '../geometry';
 import type { Blank, FormOf } from '../model';
 import { inches } from '../units';
-import { convertForm, facesOf, FORMS, holeMiddleMm, measuringDoubt } from '.';
+import { convertForm, facesOf, FORMS, holeMiddleMm, measuringDoubt, usualBleedMm } from '.';
 
 const front = (blank: Blank) => {
   const [face] = facesOf(blank);

@@ -1,3 +1,4 @@
+import { FLAT_TRAITS } from '../traits';
 import {
   ellipseRing,
   growRegion,
@@ -14,6 +15,7 @@ import { unlessTooMuch } from '../work';
 import { unitDoubt } from './doubt';
 import { faceBox, middleOf, PLAIN_EDGES, present, type Face, type Zone } from './face';
 import type { FormRules } from './rules';
+import { inches } from '../units';
 
 interface Flat {
   readonly region: Region;
@@ -63,7 +65,16 @@ function flatFaces(flat: Flat): Face[] {
 
 /** Anything flat with four corners. */
 export const PANEL: FormRules<FormOf<'panel'>> = {
-  label: 'Panel',
+  traits: FLAT_TRAITS,
+  start: {
+    kind: 'panel',
+    nominal: null,
+    widthMm: inches(11.5),
+    heightMm: inches(17.5),
+    cornerRadiusMm: 0,
+    edgeKeepOutMm: inches(1 / 4),
+    sides: 1,
+  },
   faces: (form) =>
     flatFaces({
       ...form,
@@ -89,7 +100,17 @@ export const holeMiddleMm = (form: FormOf<'disc'>): number =>
 
 /** Anything round, with or without a hanging hole. */
 export const DISC: FormRules<FormOf<'disc'>> = {
-  label: 'Disc',
+  traits: FLAT_TRAITS,
+  start: {
+    kind: 'disc',
+    nominal: null,
+    diameterMm: inches(3),
+    holeMm: 0,
+    holeFromEdgeMm: inches(0.2),
+    holeMeasuredTo: 'edge',
+    edgeKeepOutMm: inches(1 / 8),
+    sides: 1,
+  },
   faces: (form) => {
     const rim = ellipseRing({ x: 0, y: 0, width: form.diameterMm, height: form.diameterMm });
     const hole = ellipseRing({
@@ -113,7 +134,20 @@ const TOLERANCE_MM = 0.005;
 
 /** Any outline in real units. */
 export const OUTLINE: FormRules<FormOf<'outline'>> = {
-  label: 'Own outline',
+  traits: FLAT_TRAITS,
+  start: {
+    kind: 'outline',
+    rings: [
+      [
+        [0, 30],
+        [30, 0],
+        [60, 30],
+        [30, 80],
+      ],
+    ],
+    edgeKeepOutMm: inches(1 / 8),
+    sides: 1,
+  },
   faces: (form) => {
     const drawn = form.rings.map((ring) => ring.map(([x, y]) => ({ x, y })));
     const rings = thinned(drawn, TOLERANCE_MM);

@@ -1,4 +1,5 @@
-import type { Blank, BlankForm, FormKind } from '../model';
+import type { Blank, BlankForm, CupForm, FormKind } from '../model';
+import { isCloth, MATERIAL_TRAITS, type FormTraits, type Work } from '../traits';
 import type { Face } from './face';
 import { DISC, OUTLINE, PANEL } from './flat';
 import { GARMENT } from './garment';
@@ -10,7 +11,7 @@ import { TAPERED_WRAP } from './taperedWrap';
 
 type FormTable = { readonly [K in FormKind]: FormRules<Extract<BlankForm, { kind: K }>> };
 
-/** Every form of blank: a new one is one more record here and one file beside this one. */
+/** Every form of blank: a new one is one file beside this one, and a line here. */
 export const FORMS: FormTable = {
   'straight-wrap': STRAIGHT_WRAP,
   'tapered-wrap': TAPERED_WRAP,
@@ -30,3 +31,20 @@ export const facesOf = (blank: Blank): Face[] => rulesOf(blank.form).faces(blank
 
 /** Whether a blank looks mis-measured, and how, with the form it would be instead. */
 export const measuringDoubt = (form: BlankForm): Doubt | null => rulesOf(form).doubt(form);
+
+/** What every blank of such a form has in common. */
+export const traitsOf = ({ kind }: BlankForm): FormTraits => FORMS[kind].traits;
+
+/** Whether the print goes round it. */
+export const isCup = (form: BlankForm): form is CupForm => traitsOf(form).printGoes === 'round';
+
+/** What kind of work a blank is. */
+export function workOf({ form, substrate }: Blank): Work {
+  const work = traitsOf(form).work[MATERIAL_TRAITS[substrate.material].kind];
+  const thick = isCloth(substrate) && substrate.texture !== 'flat';
+  return thick && !isCup(form) && work !== 'socks' ? 'thick cloth' : work;
+}
+
+/** How far art is usually made larger than such a blank, a side, mm. */
+export const usualBleedMm = ({ form, substrate }: Blank): number =>
+  traitsOf(form).bleedMm[isCloth(substrate) ? 'cloth' : 'hard'];

@@ -1,3 +1,4 @@
+import { wornTraits } from '../traits';
 import { ellipseRing, outset, rectRing, type Box, type Ring } from '../geometry';
 import type { FormOf } from '../model';
 import { inches } from '../units';
@@ -159,7 +160,19 @@ const ONE_SIDED: readonly Garment['garment'][] = ['apron', 'cap'];
 
 /** Something worn: its front, back and sleeves laid flat, measured from the neckline. */
 export const GARMENT: FormRules<Garment> = {
-  label: 'Garment',
+  traits: { ...wornTraits('garment'), sized: true },
+  start: {
+    kind: 'garment',
+    garment: 'tee',
+    size: 'M',
+    widthMm: inches(20),
+    lengthMm: inches(29),
+    collarWidthMm: inches(7),
+    collarDropMm: inches(3.5),
+    seamKeepOutMm: inches(1.5),
+    pocket: null,
+    sleeve: { widthMm: inches(7), lengthMm: inches(7.5) },
+  },
   faces: (form) =>
     present([
       body(form, 'front', form.collarDropMm),

@@ -1,8 +1,10 @@
+import { wornTraits } from '../traits';
 import { rectRing } from '../geometry';
 import type { FormOf } from '../model';
 import { unitDoubt } from './doubt';
 import { boxZone, faceBox, middleOf, PLAIN_EDGES, present, type Face } from './face';
 import type { FormRules } from './rules';
+import { inches } from '../units';
 
 /** The four prints of a pair: two socks, two sides each. */
 const SIDES = [
@@ -14,7 +16,14 @@ const SIDES = [
 
 /** A pair of socks on inserts; each side is as wide as the insert and a roll to both sides. */
 export const SOCKS: FormRules<FormOf<'socks'>> = {
-  label: 'Pair of socks',
+  traits: wornTraits('socks'),
+  start: {
+    kind: 'socks',
+    size: 'M',
+    widthMm: inches(3.5),
+    lengthMm: inches(9),
+    rollMm: inches(1 / 4),
+  },
   faces: ({ widthMm: insertMm, lengthMm: heightMm, rollMm }) => {
     const widthMm = insertMm + 2 * rollMm;
     const roll = (id: 'roll-left' | 'roll-right', x: number) =>

@@ -1,7 +1,18 @@
 import type { StraightWrapForm } from '../model';
+import { CUP_TRAITS } from '../traits';
 import { girthMisread } from './doubt';
 import type { FormRules } from './rules';
 import { aroundMm, shapeStraightFace, wallFace, type Wall } from './wall';
+import { inches } from '../units';
+
+/** A straight wall without hump, bow or notch. */
+export const PLAIN_STRAIGHT = {
+  kind: 'straight-wrap',
+  humpMm: 0,
+  rimCurveMm: 0,
+  baseCurveMm: 0,
+  handleNotch: null,
+} as const;
 
 /** A straight wall in plain figures, mm. */
 export const straightWallOf = (form: StraightWrapForm): Wall => {
@@ -16,7 +27,16 @@ export const straightWallOf = (form: StraightWrapForm): Wall => {
 
 /** A straight-walled mug or tumbler: its wall unrolls to a rectangle. */
 export const STRAIGHT_WRAP: FormRules<StraightWrapForm> = {
-  label: 'Straight mug or tumbler',
+  traits: CUP_TRAITS,
+  start: {
+    ...PLAIN_STRAIGHT,
+    girthMeasuredAs: 'circumference',
+    girthMm: inches(10.25),
+    wallHeightMm: inches(3.79),
+    handleGapMm: inches(1.5),
+    rimKeepOutMm: inches(0.095),
+    baseKeepOutMm: inches(0.095),
+  },
   faces: (form) => {
     const wall = straightWallOf(form);
     return [shapeStraightFace(wallFace(wall, form, null), wall, form)];

@@ -1,8 +1,10 @@
 import { canExist, developFrustum, isStraight, slantOf, type Sector } from '../geometry';
+import { CUP_TRAITS } from '../traits';
 import { girthMisread } from './doubt';
 import type { TaperedWrapForm } from '../model';
 import type { FormRules } from './rules';
 import { aroundMm, midCircumferenceMm, wallFace, type Wall } from './wall';
+import { inches } from '../units';
 
 /** A tapered wall in plain figures, mm; the slant from the height where that was measured. */
 export function taperedWallOf(form: TaperedWrapForm): Wall {
@@ -26,7 +28,18 @@ function developmentOf(wall: Wall): Sector | null {
 
 /** A cup that narrows: its wall unrolls to a ring sector, and a rectangle will not lie flat on it. */
 export const TAPERED_WRAP: FormRules<TaperedWrapForm> = {
-  label: 'Tapered cup',
+  traits: CUP_TRAITS,
+  start: {
+    kind: 'tapered-wrap',
+    girthMeasuredAs: 'circumference',
+    rimGirthMm: inches(11.25),
+    baseGirthMm: inches(7.75),
+    heightMeasuredAs: 'slant',
+    heightMm: inches(4.1),
+    handleGapMm: 0,
+    rimKeepOutMm: inches(0.15),
+    baseKeepOutMm: inches(0.15),
+  },
   faces: (form) => {
     const wall = taperedWallOf(form);
     // figures that no cup can have leave nothing to print on; `core/check` says so to the user

@@ -1,8 +1,8 @@
-import { measuringDoubt, wallOf, type Face } from '../blank';
+import { measuringDoubt, wallOf, type Face, isCup } from '../blank';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
 import type { Blank, Job, Shelf, TransferKind } from '../model';
-import { isCloth, isCup } from '../traits';
+import { isCloth } from '../traits';
 import { canTake } from '../press';
 import { machinesFor } from '../shelf';
 import { ON_COTTON } from '../transfer';

@@ -1,5 +1,4 @@
-import { measuringDoubt, type Misread } from '../blank';
-import { isCup } from '../traits';
+import { measuringDoubt, type Misread, isCup } from '../blank';
 import { USUAL_FOLD_GAP_MM } from '../layout';
 import { NOTHING_OWN, type Job, type Placement, type Shelf, type TransferKind } from '../model';
 import type { MissingTool } from '../shelf';

@@ -17,10 +17,10 @@ import {
   type Point,
   type Region,
 } from '../geometry';
-import type { Face } from '../blank';
+import { isCup, type Face } from '../blank';
 import { contourOf, datumPoint, inkRegion } from '../layout';
 import type { Job, Placement } from '../model';
-import { isCloth, isCup } from '../traits';
+import { isCloth } from '../traits';
 import { fix, type Fix } from './fixes';
 import { detailShareIn, inBox, type Placed } from './placed';
 

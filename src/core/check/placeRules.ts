@@ -1,4 +1,4 @@
-import { usualBleedMm } from '../traits';
+import { usualBleedMm } from '../blank';
 import { pixelsPerInch, uprightPixels, WARN_BELOW_PPI } from '../art';
 import { area, contains, intersection, mapRegion, regionArea, subtract } from '../geometry';
 import { canFold, USUAL_FOLD_GAP_MM } from '../layout';

@@ -1,4 +1,4 @@
-import { isCup } from '../traits';
+import { isCup } from '../blank';
 import { MOST_PRINTS, paperHolds } from '../sheet';
 import { right } from '../geometry';
 import { found, type Rule } from './check';

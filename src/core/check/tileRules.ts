@@ -1,5 +1,5 @@
+import { isCup } from '../blank';
 import type { Paper } from '../model';
-import { isCup } from '../traits';
 import { paperHolds, THROUGH_WHOLE, type Tiling } from '../sheet';
 import { inches } from '../units';
 import { found, type Check, type Findings, type Rule } from './check';

@@ -1,6 +1,6 @@
+import { isCup } from '../blank';
 import { rectRing } from '../geometry';
 import type { CupForm } from '../model';
-import { isCup } from '../traits';
 import { found, type Rule } from './check';
 import type { Behind } from './codes';
 import { fix } from './fixes';

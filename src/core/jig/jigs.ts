@@ -1,4 +1,4 @@
-import { holeMiddleMm } from '../blank';
+import { holeMiddleMm, traitsOf, isCup } from '../blank';
 import { SLEEVE_OVER_MM, sleeveLengthMm } from '../press';
 import {
   ellipseRing,
@@ -9,7 +9,6 @@ import {
   translation,
   type Box,
 } from '../geometry';
-import { FORM_TRAITS, isCup } from '../traits';
 import { inches, MM_PER_INCH, type LengthUnit } from '../units';
 import {
   line,
@@ -83,7 +82,7 @@ function collarRuler({ job, ruler }: JigInput): Sketch | null {
 function cornerStops({ job, faces }: JigInput): Sketch | null {
   const [face] = faces;
   const { form } = job.blank;
-  if (!face || !FORM_TRAITS[form.kind].nests) return null;
+  if (!face || !traitsOf(form).nests) return null;
   const border = inches(0.75);
   const region = mapRegion(translation(border, border), [face.region[0] ?? []]);
   const box = outset(regionBox(region), border);

@@ -1,8 +1,7 @@
-import type { Face } from '../blank';
+import { isCup, type Face } from '../blank';
 import { inverse, mapBox, mapRegion, rectRing, translation } from '../geometry';
 import type { Piece } from '../layout';
 import type { Job } from '../model';
-import { isCup } from '../traits';
 import type { LengthUnit } from '../units';
 import { line, ringLines, type Sketch } from './sketch';
 

@@ -1,5 +1,4 @@
-import { FORM_TRAITS, usualBleedMm } from '../traits';
-import { facesOf } from '../blank';
+import { facesOf, traitsOf, usualBleedMm } from '../blank';
 import {
   NOTHING_OWN,
   heatSettingsSchema,
@@ -74,7 +73,7 @@ export function withBlank(job: Job, blank: Blank, shelf: Shelf): Job {
     blank,
     placements,
     bleedMm: sameKind ? job.bleedMm : usualBleedMm(blank),
-    sizes: FORM_TRAITS[blank.form.kind].sized ? job.sizes : [],
+    sizes: traitsOf(blank.form).sized ? job.sizes : [],
     heat: keepsMachine
       ? job.heat
       : { ...job.heat, machineId: machineFor(blank, job.transfer, shelf) },

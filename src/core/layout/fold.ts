@@ -12,9 +12,9 @@ import {
   type Point,
   type Region,
 } from '../geometry';
-import { faceBox } from '../blank';
+import { faceBox, traitsOf } from '../blank';
 import type { Blank } from '../model';
-import { FORM_TRAITS, isCloth } from '../traits';
+import { isCloth } from '../traits';
 import { artsOnStrip, type FilledFace, type Guide, type Piece, type Slot } from './piece';
 
 /** Fold gap usual between the faces: common practice. */
@@ -29,7 +29,7 @@ const BORDER_MM = 5;
 
 /** Thin two-sided hard blanks are pressed both sides at once; cloth never is. */
 export const canFold = (blank: Blank): boolean =>
-  FORM_TRAITS[blank.form.kind].folds &&
+  traitsOf(blank.form).folds &&
   'sides' in blank.form &&
   blank.form.sides === 2 &&
   !isCloth(blank.substrate);

@@ -1,4 +1,4 @@
-import type { Face } from '../blank';
+import { isCup, type Face } from '../blank';
 import {
   growRegion,
   overlapOf,
@@ -10,7 +10,6 @@ import {
   type Region,
 } from '../geometry';
 import type { Job, WrapPaper } from '../model';
-import { isCup } from '../traits';
 
 type PaperChoices = Pick<Job, 'bleedMm' | 'wrap' | 'blank'>;
 

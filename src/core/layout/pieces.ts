@@ -1,4 +1,4 @@
-import { facesOf, type Face } from '../blank';
+import { facesOf, type Face, isCup } from '../blank';
 import {
   area,
   bend,
@@ -19,7 +19,6 @@ import {
   type Region,
 } from '../geometry';
 import type { Artwork, Job, Placement } from '../model';
-import { isCup } from '../traits';
 import { spend } from '../work';
 import { canFold, foldedPiece } from './fold';
 import { garmentSizes } from './garmentSizes';

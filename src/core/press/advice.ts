@@ -1,6 +1,6 @@
 import type { Blank, CupForm, TransferKind } from '../model';
-import { isCloth, isCup } from '../traits';
-import { fullWallMm } from '../blank';
+import { isCloth } from '../traits';
+import { fullWallMm, isCup } from '../blank';
 import { TRANSFERS } from '../transfer';
 import { inches } from '../units';
 

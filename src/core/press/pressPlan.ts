@@ -1,4 +1,4 @@
-import type { Face } from '../blank';
+import { isCup, type Face } from '../blank';
 import type { Piece } from '../layout';
 import type {
   DisplaySetting,
@@ -9,7 +9,7 @@ import type {
   Program,
   Settings,
 } from '../model';
-import { isCup, MACHINES } from '../traits';
+import { MACHINES } from '../traits';
 import { careFor, tapingFor, type CareCode, type Taping } from './advice';
 import { dwellByArea, type AreaDwell } from './area';
 import { effectivePlate, splitTimer } from './machine';

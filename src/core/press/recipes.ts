@@ -1,5 +1,6 @@
+import { workOf } from '../blank';
 import type { Blank, HeatSettings, Machine, OwnFigures, TransferKind } from '../model';
-import { MACHINES, workOf } from '../traits';
+import { MACHINES } from '../traits';
 import { dwellByArea } from './area';
 import { CUP_RECIPES } from './cupRecipes';
 import { FLAT_RECIPES } from './flatRecipes';

@@ -1,6 +1,5 @@
-import type { Blank, BlankForm, CupForm, FormKind } from '../model';
 import { inches } from '../units';
-import { isCloth, MATERIAL_TRAITS, type MaterialTraits } from './materials';
+import type { MaterialTraits } from './materials';
 
 /** Kinds of work that are pressed alike. */
 export type Work =
@@ -28,14 +27,16 @@ const WRAP_BLEED_MM = inches(1 / 16);
 const CLOTH_BLEED_MM = inches(1 / 4);
 const HARD_BLEED_MM = inches(0.1);
 
-const CUP: FormTraits = {
+/** A wall that is wrapped. */
+export const CUP_TRAITS: FormTraits = {
   printGoes: 'round',
   work: { hard: 'cup', metal: 'steel cup', cloth: 'cup' },
   bleedMm: { hard: WRAP_BLEED_MM, cloth: WRAP_BLEED_MM },
   ...{ folds: false, nests: false, sized: false },
 };
 
-const FLAT: FormTraits = {
+/** A flat thing, printed to its edge. */
+export const FLAT_TRAITS: FormTraits = {
   printGoes: 'flat',
   work: { hard: 'thin hard blank', metal: 'thin hard blank', cloth: 'cloth panel' },
   bleedMm: { hard: HARD_BLEED_MM, cloth: CLOTH_BLEED_MM },
@@ -43,35 +44,9 @@ const FLAT: FormTraits = {
 };
 
 /** Worn things: the picture has an edge of its own, and nothing is cut at the blank's. */
-const worn = (work: Work): FormTraits => ({
+export const wornTraits = (work: Work): FormTraits => ({
   printGoes: 'flat',
   work: { hard: work, metal: work, cloth: work },
   bleedMm: { hard: 0, cloth: 0 },
   ...{ folds: false, nests: false, sized: false },
 });
-
-/** One record for each form of blank. */
-export const FORM_TRAITS: Readonly<Record<FormKind, FormTraits>> = {
-  'straight-wrap': CUP,
-  'tapered-wrap': CUP,
-  panel: FLAT,
-  disc: FLAT,
-  outline: FLAT,
-  garment: { ...worn('garment'), sized: true },
-  socks: worn('socks'),
-};
-
-/** Whether the print goes round it. */
-export const isCup = (form: BlankForm): form is CupForm =>
-  FORM_TRAITS[form.kind].printGoes === 'round';
-
-/** What kind of work a blank is. */
-export function workOf({ form, substrate }: Blank): Work {
-  const work = FORM_TRAITS[form.kind].work[MATERIAL_TRAITS[substrate.material].kind];
-  const thick = isCloth(substrate) && substrate.texture !== 'flat';
-  return thick && !isCup(form) && work !== 'socks' ? 'thick cloth' : work;
-}
-
-/** How far art is usually made larger than such a blank, a side, mm. */
-export const usualBleedMm = ({ form, substrate }: Blank): number =>
-  FORM_TRAITS[form.kind].bleedMm[isCloth(substrate) ? 'cloth' : 'hard'];

@@ -1,5 +1,6 @@
 'use client';
 
+import { isCup } from '@/core/blank';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
@@ -8,7 +9,6 @@ import Typography from '@mui/material/Typography';
 import { edgeLength, islandsOf } from '@/core/geometry';
 import { canFold, USUAL_FOLD_GAP_MM } from '@/core/layout';
 import { EDGE_STYLES, type CutChoice, type WrapPaper } from '@/core/model';
-import { isCup } from '@/core/traits';
 import { formatLength } from '@/core/units';
 import { Choice } from '@/ui/fields/Choice';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';

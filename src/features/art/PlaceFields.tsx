@@ -2,9 +2,8 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { Datum } from '@/core/blank';
+import { isCup, type Datum } from '@/core/blank';
 import { hangBelow, onBothSides, onEveryFace } from '@/core/job';
-import { isCup } from '@/core/traits';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { Pair, Section } from '@/ui/Section';

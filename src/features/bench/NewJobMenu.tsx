@@ -5,11 +5,8 @@ import ListSubheader from '@mui/material/ListSubheader';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
-import { FORMS } from '@/core/blank';
-import type { Blank, FormKind } from '@/core/model';
-
-const KINDS = Object.keys(FORMS) as FormKind[];
-
+import type { Blank } from '@/core/model';
+import { FORM_KINDS, FORM_PARTS } from '@/ui/blank/formParts';
 /** Starts a job on any blank of the shelf, by its form. */
 export function NewJobMenu({
   blanks,
@@ -19,7 +16,7 @@ export function NewJobMenu({
   onBlank: (blank: Blank) => void;
 }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const groups = KINDS.map((kind) => ({
+  const groups = FORM_KINDS.map((kind) => ({
     kind,
     own: blanks.filter(({ form }) => form.kind === kind),
   })).filter(({ own }) => own.length > 0);
@@ -40,7 +37,7 @@ export function NewJobMenu({
       >
         {groups.flatMap(({ kind, own }) => [
           <ListSubheader key={kind} sx={{ lineHeight: '32px' }}>
-            {FORMS[kind].label}
+            {FORM_PARTS[kind].label}
           </ListSubheader>,
           ...own.map((blank) => (
             <MenuItem

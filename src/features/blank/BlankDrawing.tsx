@@ -1,8 +1,7 @@
 'use client';
 
 import type { Face } from '@/core/blank';
-import { holeMiddleMm } from '@/core/blank';
-import { isCup } from '@/core/traits';
+import { holeMiddleMm, isCup } from '@/core/blank';
 import { formatLength } from '@/core/units';
 import { useJob } from '@/ui/job/JobProvider';
 import { DimensionLine } from '@/ui/stage/DimensionLine';

@@ -1,10 +1,10 @@
 'use client';
 
+import { isCup } from '@/core/blank';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { isCup } from '@/core/traits';
 import { JobFrame } from '@/ui/job/JobFrame';
 import { useJob } from '@/ui/job/JobProvider';
 import { FaceTabs } from '@/ui/stage/FaceTabs';

@@ -1,10 +1,10 @@
 'use client';
 
+import { isCup } from '@/core/blank';
 import { useDrag } from '@use-gesture/react';
 import { useRef, useState } from 'react';
 import { bottom, inverse, mapBox, pathData, right, type Box } from '@/core/geometry';
 import { withSeamAt, withSheet } from '@/core/job';
-import { isCup } from '@/core/traits';
 import { wholesOn, type Tile } from '@/core/sheet';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';

@@ -4,11 +4,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import { facesOf, FORMS } from '@/core/blank';
+import { facesOf } from '@/core/blank';
 import { bentOutline, pathData, regionBox } from '@/core/geometry';
 import type { Blank } from '@/core/model';
 import { formatSize } from '@/core/units';
 import { COLOURS, FONTS } from '@/ui/theme';
+import { FORM_PARTS } from '@/ui/blank/formParts';
 import { useUnits } from '@/ui/units';
 
 /** The blank's first face, small, in its own proportions; a tapered wall as it lies unrolled. */
@@ -83,7 +84,7 @@ export function BlankRow({ blank, onCopy, onEdit, onRemove }: RowProps) {
           {faces.length > 1 && ` · ${faces.length} faces`}
         </Typography>
         <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
-          {FORMS[blank.form.kind].label}, {blank.substrate.material}; {blank.origin}
+          {FORM_PARTS[blank.form.kind].label}, {blank.substrate.material}; {blank.origin}
         </Typography>
         <Box sx={{ ml: -1.25 }}>
           {onEdit && button('Edit', onEdit)}

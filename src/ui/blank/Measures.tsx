@@ -5,34 +5,19 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { convertForm, FORMS, measuringDoubt } from '@/core/blank';
-import type { FormKind, FormOf } from '@/core/model';
+import { convertForm, measuringDoubt } from '@/core/blank';
+import type { FormKind } from '@/core/model';
 import { misreadWords, sayIn } from '@/words';
 import { Section } from '../Section';
 import { useUnits } from '../units';
-import { CupMeasures } from './CupMeasures';
-import { DiscMeasures, OutlineMeasures, PanelMeasures } from './FlatMeasures';
-import { GarmentMeasures, SockMeasures } from './WornMeasures';
+import { FORM_KINDS, FORM_PARTS } from './formParts';
 import { TapeHint } from './TapeHint';
 import { useBlankEdit } from './BlankEditor';
-
-const KINDS = Object.keys(FORMS) as FormKind[];
-
-/** What is measured of each form. */
-const MEASURES: { readonly [K in FormKind]: (props: { form: FormOf<K> }) => ReactNode } = {
-  'straight-wrap': CupMeasures,
-  'tapered-wrap': CupMeasures,
-  panel: PanelMeasures,
-  disc: DiscMeasures,
-  outline: OutlineMeasures,
-  garment: GarmentMeasures,
-  socks: SockMeasures,
-};
 
 function FormFields() {
   const { form } = useBlankEdit().blank;
   // the table guarantees that they belong together
-  const Fields = MEASURES[form.kind] as (props: { form: typeof form }) => ReactNode;
+  const Fields = FORM_PARTS[form.kind].Measures as (props: { form: typeof form }) => ReactNode;
   return <Fields form={form} />;
 }
 
@@ -72,9 +57,9 @@ export function Measures({ asks = false }: { asks?: boolean }) {
         value={kind}
         onChange={({ target }) => setForm((old) => convertForm(old, target.value as FormKind))}
       >
-        {KINDS.map((each) => (
+        {FORM_KINDS.map((each) => (
           <MenuItem key={each} value={each}>
-            {FORMS[each].label}
+            {FORM_PARTS[each].label}
           </MenuItem>
         ))}
       </TextField>

@@ -3,9 +3,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type * as THREE from 'three';
 import type { Blank, TransferKind } from '@/core/model';
-import { isCup } from '@/core/traits';
 import { TRANSFERS } from '@/core/transfer';
-import { midCircumferenceMm, wallOf } from '@/core/blank';
+import { midCircumferenceMm, wallOf, isCup } from '@/core/blank';
 import type { JobPlan } from '@/core/plan';
 import { inTurn } from '../inTurn';
 import { paintFace, type Images } from './faceCanvas';

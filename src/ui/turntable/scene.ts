@@ -1,8 +1,8 @@
 import * as THREE from 'three';
-import { midCircumferenceMm, uprightHeightMm, wallOf, type Face } from '@/core/blank';
+import { midCircumferenceMm, uprightHeightMm, wallOf, type Face, isCup } from '@/core/blank';
 import { subtract, type Region } from '@/core/geometry';
 import type { Blank, CupForm } from '@/core/model';
-import { isCloth, isCup } from '@/core/traits';
+import { isCloth } from '@/core/traits';
 
 /** A face and how it was painted. */
 export interface Painted {
