@@ -57,7 +57,11 @@ const VIEWS = [
     },
   ],
   // bending the picture takes its time
-  ['tapered', job('latte', 'sheets'), (page) => page.waitForTimeout(4000)],
+  [
+    'tapered',
+    job('latte', 'sheets'),
+    (page) => page.locator('svg image').first().waitFor({ state: 'attached' }),
+  ],
   [
     'table',
     job('chart', 'sheets'),

@@ -15,6 +15,7 @@ const WIDTH_MM = 180;
 /** Room for the plate's footprints, mm. */
 const FOOTPRINTS_MM = 60;
 const LINE_MM = 5;
+const HEADING_ROOM_MM = 2.5;
 const TEXT_MM = 3.1;
 
 /** A layer in a breath: what it is, and how it comes out. */
@@ -75,15 +76,22 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
   ];
 }
 
+/** Lines one below the other, room above each heading. */
+function setLines(lines: ReturnType<typeof cardLines>): { texts: PatternText[]; endMm: number } {
+  let y = 0;
+  const texts = lines.map(({ text, big }, i) => {
+    y += LINE_MM + (big && i > 0 ? HEADING_ROOM_MM : 0);
+    return { x: 0, y, text, sizeMm: big ? TEXT_MM * 1.35 : TEXT_MM };
+  });
+  return { texts, endMm: y };
+}
+
 /** The press plan of a job on one page, with its footprints where the plate is put down often. */
 export function pressCard(input: CardInput): Pattern {
   const lines = cardLines(input);
   const [side] = input.press.sides;
-  const texts: PatternText[] = lines.map(({ text, big }, i) => ({
-    ...{ x: 0, y: (i + 1) * LINE_MM, text },
-    sizeMm: big ? TEXT_MM * 1.35 : TEXT_MM,
-  }));
-  const after = (lines.length + 1) * LINE_MM;
+  const { texts, endMm } = setLines(lines);
+  const after = endMm + LINE_MM;
   const box = side && side.sections.length > 1 ? side.sections.map((each) => each.box) : [];
   const right = Math.max(1, ...box.map((b) => b.x + b.width));
   const left = Math.min(0, ...box.map((b) => b.x));

@@ -75,7 +75,8 @@ export function operationWords(
   const plain = face
     ? `${face.name}: ${words.title.toLowerCase()}`
     : titleOf(operation, words.title);
-  const title = load && kind === 'stack' ? `${plain}, load ${load.number} of ${load.of}` : plain;
+  const loaded = load && (kind === 'stack' || kind === 'press');
+  const title = loaded ? `${plain}, load ${load.number} of ${load.of}` : plain;
   const detail =
     timer && timer.number > 1
       ? 'Do not open: start the timer again at once, the time goes on.'
