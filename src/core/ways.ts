@@ -5,15 +5,11 @@ import { canTake } from './press';
 import { withTransfer } from './shelf';
 import { TRANSFERS } from './transfer';
 
-/** One way to get the picture onto the blank, with what it costs and gives. */
+/** One way to get the picture onto the blank, with what it costs. */
 export interface Way {
   readonly transfer: TransferKind;
-  readonly label: string;
   readonly sheets: number;
   readonly cost: 'low' | 'middle' | 'high';
-  readonly feel: string;
-  readonly durability: string;
-  readonly white: string;
   /** What the press is set to. */
   readonly settings: Settings;
   /** What stops it; empty where it can be done. */
@@ -28,9 +24,8 @@ export function compareWays(job: Job, shelf: Shelf): readonly Way[] {
   return TRANSFER_KINDS.filter((kind) => canTake(job.blank, kind))
     .map((kind): Way => {
       const plan = planJob(kind === job.transfer ? job : withTransfer(job, kind, shelf), shelf);
-      const { label, cost, feel, durability, white } = TRANSFERS[kind];
       return {
-        ...{ transfer: kind, label, cost, feel, durability, white },
+        ...{ transfer: kind, cost: TRANSFERS[kind].cost },
         sheets: plan.sheets.length,
         settings: plan.press.settings,
         stops: plan.checks.filter(({ level }) => level === 'stop'),

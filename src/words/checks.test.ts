@@ -1,18 +1,21 @@
 import { planJob } from '@/core/plan';
 import { CHECK_CODES, FIX_CODES } from '@/core/check';
 import { ZONE_IDS } from '@/core/blank';
+import { FAULT_IDS, TRANSFER_KINDS } from '@/core/model';
 import { TRADE_UNITS, type UnitStyle } from '@/core/units';
 import { jobOn, shelf } from '@tests/support/jobs';
 import {
   CHECK_WORDS,
   driverSetting,
   edgeSmearWords,
+  FAULT_WORDS,
   FIX_WORDS,
   labelLines,
   misreadWords,
   printFaultWords,
   sayIn,
   sheetTexts,
+  TRANSFER_WORDS,
   ZONE_WORDS,
 } from '.';
 
@@ -22,6 +25,8 @@ test.each([
   ['finding', CHECK_CODES, CHECK_WORDS],
   ['way out', FIX_CODES, FIX_WORDS],
   ['part of a face', ZONE_IDS, ZONE_WORDS],
+  ['transfer', TRANSFER_KINDS, TRANSFER_WORDS],
+  ['fault', FAULT_IDS, FAULT_WORDS],
 ] as const)('every %s has its words, and every word its code', (_what, codes, words) => {
   expect(Object.keys(words).sort()).toEqual([...codes].sort());
 });

@@ -19,3 +19,5 @@ export * from './packet';
 export * from './limits';
 export * from './drawings/assembly';
 export * from './drawings/pattern';
+export * from './faults';
+export * from './transfers';

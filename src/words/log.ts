@@ -1,6 +1,7 @@
 import { commonestFault, ENOUGH, tally, type SettingTally } from '@/core/log';
-import { FAULTS, type PressRecord } from '@/core/model';
+import type { PressRecord } from '@/core/model';
 import { formatDuration, formatTemperature, type UnitStyle } from '@/core/units';
+import { FAULT_WORDS } from './faults';
 
 /** What the log teaches, in a sentence or two; says so when it is too early to tell. */
 export function logLesson(records: readonly PressRecord[], units: UnitStyle): string {
@@ -11,7 +12,7 @@ export function logLesson(records: readonly PressRecord[], units: UnitStyle): st
       ? `Best so far: ${settingWords(best, units)} on “${best.machineName}”, ${best.counts.good} of ${best.total} good.`
       : 'Too few pressings at one setting to say what works best yet.';
   if (!commonest) return lead;
-  const [label, cause] = FAULTS[commonest.fault];
+  const [label, cause] = FAULT_WORDS[commonest.fault];
   const often = commonest.times === 1 ? 'once' : `${commonest.times} times`;
   return `${lead} Commonest fault: ${label.toLowerCase()}, ${often}; usually ${cause}.`;
 }

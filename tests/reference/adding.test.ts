@@ -72,7 +72,12 @@ const RECORDS: readonly Addition[] = [
   [
     'src/core/transfer/transfers.ts',
     'Record<TransferKind, Transfer> = {\n',
-    "  'glitter-film': { ...DYE, ...SUBLIMATION_INK, kind: 'glitter-film', label: 'Glitter', cutting: '', rightSide: '', cost: 'high' },\n",
+    "  'glitter-film': { ...DYE, ...SUBLIMATION_INK, kind: 'glitter-film', cost: 'high' },\n",
+  ],
+  [
+    'src/words/transfers.ts',
+    'TransferWords>> = {\n',
+    "  'glitter-film': { ...DYE, label: 'Glitter', cutting: '', rightSide: '' },\n",
   ],
   [
     'src/words/press/recipes.ts',
@@ -110,7 +115,7 @@ const RECORDS: readonly Addition[] = [
 test.each<readonly [string, Addition, readonly string[]]>([
   ['a material', MATERIAL, ['src/core/traits/materials.ts']],
   ['a kind of machine', MACHINE, ['src/core/traits/machines.ts']],
-  ['a transfer', TRANSFER, ['src/core/transfer/transfers.ts']],
+  ['a transfer', TRANSFER, ['src/core/transfer/transfers.ts', 'src/words/transfers.ts']],
   ['a recipe', RECIPE, ['src/words/press/recipes.ts']],
   ['a task', TASK, ['src/words/press/tasks.ts']],
   // (check.ts looks up the station that is missing)

@@ -4,40 +4,38 @@ import { programSchema } from './program';
 import { eventSchema } from './run';
 import { idSchema, nameSchema, sha256Schema, timestampSchema } from './primitives';
 
-/** The faults of the trade, each with the causes usually behind it (common practice). */
-export const FAULTS = {
-  ghost: ['Ghost or halo', 'paper moved, press slid, or lifted hot'],
-  blurred: ['Blurred patch', 'too little pressure, loose tape'],
-  faded: ['Faded all over', 'too cool, too short, low polyester, moisture'],
-  'faded-first-side': ['Faded first side', 'pressed twice'],
-  'white-edge': ['White line at an edge', 'no bleed, edge not rolled'],
-  'seam-gap': ['White gap or step at a seam', 'bad trim, drift, trapped air'],
-  'dark-line': ['Dark line', 'a mark or box left on'],
-  specks: ['Coloured specks', 'lint'],
-  'tape-patch': ['Tape-shaped white patch', 'tape over ink'],
-  backwards: ['Unreadable lettering', 'mirrored twice or never'],
-  'upside-down': ['Upside down on the blank', 'no up mark'],
-  scorched: ['Brown or yellow', 'too hot or too long'],
-  cracked: ['Cracked blank', 'firm pressure, no pad'],
-  clipped: ['Picture cut short', 'unprintable margin'],
-  vanished: ['Colour vanished', 'pale art on a coloured blank'],
-  streaks: ['Streaks', 'wrong media setting'],
-  'roller-tracks': ['Roller tracks', 'wet ink, worn rollers'],
-  'halves-swapped': ['Halves swapped at the handle', 'each half mirrored where it stood'],
-  register: ['Front and back not in register', 'fold or lay-up shifted'],
-  rim: ['Film edge or rim visible', 'film larger than the print'],
-  peeling: ['Peeling later', 'lint, moisture, corners under-heated'],
-  'sleeve-stuck': ['Sleeve stuck or torn', 'too much heat-gun, unwrapped too cold'],
-  wrinkles: ['Wrinkles pressed in', 'blank or paper not smoothed'],
-  scratched: ['Coating scratched', 'picking at tape'],
-  stretched: ['Picture stretched', 'forced into another proportion'],
-  'low-resolution': ['Blurry from low resolution', 'too few pixels for the size'],
-} as const satisfies Record<string, readonly [label: string, usualCause: string]>;
+/** The faults of the trade; their names and usual causes in words: `words/faults`. */
+export const FAULT_IDS = [
+  'ghost',
+  'blurred',
+  'faded',
+  'faded-first-side',
+  'white-edge',
+  'seam-gap',
+  'dark-line',
+  'specks',
+  'tape-patch',
+  'backwards',
+  'upside-down',
+  'scorched',
+  'cracked',
+  'clipped',
+  'vanished',
+  'streaks',
+  'roller-tracks',
+  'halves-swapped',
+  'register',
+  'rim',
+  'peeling',
+  'sleeve-stuck',
+  'wrinkles',
+  'scratched',
+  'stretched',
+  'low-resolution',
+] as const;
 
 /** One thing that can go wrong with a pressing. */
-export type Fault = keyof typeof FAULTS;
-/** Every fault, for schemas and lists. */
-export const FAULT_IDS = Object.keys(FAULTS) as [Fault, ...Fault[]];
+export type Fault = (typeof FAULT_IDS)[number];
 
 /** Things in one batch at most that are told of one by one. */
 const MAX_ITEMS = 500;

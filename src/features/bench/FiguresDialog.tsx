@@ -9,8 +9,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import type { OwnFigures } from '@/core/model';
 import type { FiguresClash } from '@/core/shelf';
-import { settingsLine } from '@/words';
-import { TRANSFERS } from '@/core/transfer';
+import { settingsLine, TRANSFER_WORDS } from '@/words';
 import { useUnits } from '@/ui/units';
 
 /** Which figures hold for a job that comes in. */
@@ -37,8 +36,8 @@ export function FiguresDialog({ question }: { question: FiguresQuestion }) {
             const transfer = (mine ?? theirs)?.transfer;
             return (
               <li key={transfer}>
-                {transfer && TRANSFERS[transfer].label}: {words(theirs)} in the file, {words(mine)}{' '}
-                on your shelf
+                {transfer && TRANSFER_WORDS[transfer].label}: {words(theirs)} in the file,{' '}
+                {words(mine)} on your shelf
               </li>
             );
           })}

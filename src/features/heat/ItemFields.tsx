@@ -8,11 +8,10 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { TRANSFER_KINDS, type TransferKind } from '@/core/model';
 import { canTake } from '@/core/press';
-import { TRANSFERS } from '@/core/transfer';
 import { useJob } from '@/ui/job/JobProvider';
 import { Section } from '@/ui/Section';
 import { useUnits } from '@/ui/units';
-import { passHeatLine } from '@/words';
+import { passHeatLine, TRANSFER_WORDS } from '@/words';
 import { useHeatEdit } from './useHeatEdit';
 
 /** What else is true of this item: other transfers on it, finished dye, paper and pad. */
@@ -53,7 +52,7 @@ export function ItemFields() {
             select: {
               multiple: true,
               renderValue: (value) =>
-                (value as TransferKind[]).map((kind) => TRANSFERS[kind].label).join(', '),
+                (value as TransferKind[]).map((kind) => TRANSFER_WORDS[kind].label).join(', '),
             },
           }}
           onChange={({ target }) => change({ also: target.value as unknown as TransferKind[] })}
@@ -61,7 +60,7 @@ export function ItemFields() {
           {others.map((kind) => (
             <MenuItem key={kind} value={kind}>
               <Checkbox size="small" checked={heat.also.includes(kind)} />
-              {TRANSFERS[kind].label}
+              {TRANSFER_WORDS[kind].label}
             </MenuItem>
           ))}
         </TextField>
@@ -71,7 +70,7 @@ export function ItemFields() {
           {passes.map(({ transfer: kind }, i) => (
             <li key={kind}>
               <Typography sx={{ fontSize: 15 }}>
-                <strong>{TRANSFERS[kind].label}.</strong> {passHeatLine(program, i, units)}
+                <strong>{TRANSFER_WORDS[kind].label}.</strong> {passHeatLine(program, i, units)}
               </Typography>
             </li>
           ))}

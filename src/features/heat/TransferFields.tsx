@@ -14,6 +14,7 @@ import { COLOURS } from '@/ui/theme';
 import { PacketDialog } from './PacketDialog';
 import { useHeatEdit } from './useHeatEdit';
 import { WaysDialog } from './WaysDialog';
+import { TRANSFER_WORDS } from '@/words';
 
 /** By what kind of transfer, and what that kind asks for. */
 export function TransferFields() {
@@ -21,6 +22,7 @@ export function TransferFields() {
   const { transfer } = useHeatEdit();
   const [open, setOpen] = useState<'ways' | 'packet' | null>(null);
   const kind = TRANSFERS[job.transfer];
+  const words = TRANSFER_WORDS[job.transfer];
   const close = () => setOpen(null);
   return (
     <Section title="Transfer">
@@ -32,14 +34,14 @@ export function TransferFields() {
       >
         {TRANSFER_KINDS.map((each) => (
           <MenuItem key={each} value={each} disabled={!canTake(job.blank, each)}>
-            {TRANSFERS[each].label}
+            {TRANSFER_WORDS[each].label}
             {canTake(job.blank, each) ? '' : ' (not on this blank)'}
           </MenuItem>
         ))}
       </TextField>
       <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
         {kind.mirrored ? 'Mirrored, ' : 'Not mirrored, '}
-        {kind.imageSide}. White: {kind.white.toLowerCase()} {kind.rightSide}
+        {kind.imageSide}. White: {words.white.toLowerCase()} {words.rightSide} {words.cutting}
       </Typography>
       <Button size="small" onClick={() => setOpen('ways')} sx={{ alignSelf: 'flex-start' }}>
         Weigh the ways side by side

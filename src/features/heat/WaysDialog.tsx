@@ -18,24 +18,25 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/JobProvider';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { checkWords, settingsLine } from '@/words';
+import { checkWords, settingsLine, TRANSFER_WORDS } from '@/words';
 import { useHeatEdit } from './useHeatEdit';
 
 const HEADS = ['Way', 'Sheets', 'Cost of a sheet', 'Press', 'White', 'Feel', 'How long it lasts'];
 
 function WayRow({ way, taken, onTake }: { way: Way; taken: boolean; onTake: () => void }) {
   const units = useUnits();
+  const { label, white, feel, durability } = TRANSFER_WORDS[way.transfer];
   const stopped = way.stops.length > 0;
   return (
     <>
       <TableRow sx={{ verticalAlign: 'top', '& td, & th': stopped ? { borderBottom: 0 } : {} }}>
         <TableCell component="th" scope="row" sx={{ fontWeight: 700 }}>
-          {way.label}
+          {label}
           <Box>
             {taken ? (
               <Typography sx={{ fontSize: 14, color: COLOURS.clover }}>as it is now</Typography>
             ) : (
-              <Button size="small" onClick={onTake} aria-label={`Take ${way.label}`}>
+              <Button size="small" onClick={onTake} aria-label={`Take ${label}`}>
                 Take it
               </Button>
             )}
@@ -44,9 +45,9 @@ function WayRow({ way, taken, onTake }: { way: Way; taken: boolean; onTake: () =
         <TableCell sx={{ fontFamily: FONTS.figure }}>{way.sheets}</TableCell>
         <TableCell>{way.cost}</TableCell>
         <TableCell sx={{ fontFamily: FONTS.figure }}>{settingsLine(way.settings, units)}</TableCell>
-        <TableCell>{way.white}</TableCell>
-        <TableCell>{way.feel}</TableCell>
-        <TableCell>{way.durability}</TableCell>
+        <TableCell>{white}</TableCell>
+        <TableCell>{feel}</TableCell>
+        <TableCell>{durability}</TableCell>
       </TableRow>
       {stopped && (
         <TableRow>

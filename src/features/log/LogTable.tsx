@@ -5,10 +5,11 @@ import { DataGrid, type GridColDef } from '@mui/x-data-grid';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { exportedName } from '@/files/exported';
-import { FAULTS, type PressRecord } from '@/core/model';
+import type { PressRecord } from '@/core/model';
 import { formatDuration, formatTemperature, type UnitStyle } from '@/core/units';
 import { useNonce } from '@/ui/nonce';
 import { OutcomeWord } from '@/ui/OutcomeWord';
+import { FAULT_WORDS } from '@/words';
 
 function columnsFor(units: UnitStyle): GridColDef<PressRecord>[] {
   return [
@@ -55,7 +56,7 @@ function columnsFor(units: UnitStyle): GridColDef<PressRecord>[] {
       field: 'faults',
       headerName: 'Faults',
       width: 180,
-      valueGetter: (_, row) => row.faults.map((fault) => FAULTS[fault][0]).join(', '),
+      valueGetter: (_, row) => row.faults.map((fault) => FAULT_WORDS[fault][0]).join(', '),
     },
     { field: 'note', headerName: 'Note', width: 240 },
     { field: 'blankName', headerName: 'Blank', width: 170 },

@@ -5,11 +5,11 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { FAULTS, MAX_LATER, type PressRecord } from '@/core/model';
+import { MAX_LATER, type PressRecord } from '@/core/model';
 import { OutcomeWord } from '@/ui/OutcomeWord';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { settingsLine } from '@/words';
+import { FAULT_WORDS, settingsLine } from '@/words';
 
 interface RecordProps {
   record: PressRecord;
@@ -70,7 +70,7 @@ export function EarlierRecord(props: RecordProps) {
           <OutcomeWord outcome={record.outcome} /> · {when}
           {record.faults.length > 0 && (
             <Box sx={{ fontSize: 14, color: COLOURS.graphite }}>
-              {record.faults.map((fault) => FAULTS[fault][0]).join(', ')}
+              {record.faults.map((fault) => FAULT_WORDS[fault][0]).join(', ')}
             </Box>
           )}
           {record.items.map(({ variant, outcome }) => (

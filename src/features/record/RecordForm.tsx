@@ -10,7 +10,7 @@ import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import { useRef, useState } from 'react';
 import { recordOf } from '@/core/log';
-import { FAULT_IDS, FAULTS, type Fault, type Job, type Outcome } from '@/core/model';
+import { FAULT_IDS, type Fault, type Job, type Outcome } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { frozen } from '@/core/press';
 import { putArt, saveDocument, storageProblem, type Kept } from '@/store';
@@ -25,6 +25,7 @@ import { TaskProgress, useTask } from '@/ui/useTask';
 import { takeInTask } from '@/workers';
 import { ItemOutcomes } from './ItemOutcomes';
 import { useDraft } from './useDraft';
+import { FAULT_WORDS } from '@/words';
 
 function FaultChips({
   faults,
@@ -40,7 +41,7 @@ function FaultChips({
         return (
           <Chip
             key={fault}
-            label={FAULTS[fault][0]}
+            label={FAULT_WORDS[fault][0]}
             clickable
             aria-pressed={seen}
             color={seen ? 'error' : 'default'}
@@ -59,7 +60,7 @@ function Causes({ faults }: { faults: readonly Fault[] }) {
     <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 15 }}>
       {faults.map((fault) => (
         <li key={fault}>
-          <strong>{FAULTS[fault][0]}</strong>, usually: {FAULTS[fault][1]}
+          <strong>{FAULT_WORDS[fault][0]}</strong>, usually: {FAULT_WORDS[fault][1]}
         </li>
       ))}
     </Box>

@@ -1,8 +1,8 @@
 import type { CheckFacts } from '@/core/check';
-import { TRANSFERS } from '@/core/transfer';
 import { percent, type Say } from '../say';
 import { misreadWords } from './misread';
 import type { WordsOf } from './words';
+import { TRANSFER_WORDS } from '../transfers';
 
 function noRoomWords(facts: CheckFacts['no-face'], say: Say): [text: string, figure: string] {
   switch (facts.why) {
@@ -53,7 +53,7 @@ export const BLANK_WORDS = {
     };
   },
   'paper-kind': ({ transfer, colourName }) => ({
-    text: `${TRANSFERS[transfer].label} costs about double a sheet and is not needed on ${colourName}. Paper for light fabric does; mind that it is mirrored.`,
+    text: `${TRANSFER_WORDS[transfer].label} costs about double a sheet and is not needed on ${colourName}. Paper for light fabric does; mind that it is mirrored.`,
     figure: colourName,
   }),
   polyester: ({ share }) => {

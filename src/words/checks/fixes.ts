@@ -1,8 +1,8 @@
 import type { Fix, FixArgs, FixCode } from '@/core/check';
-import { TRANSFERS } from '@/core/transfer';
 import type { UnitStyle } from '@/core/units';
 import { sayIn, type Say } from '../say';
 import { misreadWords } from './misread';
+import { transferName } from '../transfers';
 
 /** What the button of each way out says. */
 export const FIX_WORDS: { readonly [C in FixCode]: (args: FixArgs[C], say: Say) => string } = {
@@ -11,7 +11,7 @@ export const FIX_WORDS: { readonly [C in FixCode]: (args: FixArgs[C], say: Say) 
   'print-on': ({ name }) => `Print on ${name}`,
   'use-offcut': () => 'Use the offcut',
   'cut-by-hand': () => 'Cut by hand',
-  'use-transfer': ({ transfer }) => `Use ${TRANSFERS[transfer].label.toLowerCase()}`,
+  'use-transfer': ({ transfer }) => `Use ${transferName(transfer)}`,
   'read-otherwise': ({ misread }, say) => misreadWords(misread, say).answer,
   'halve-handle-gap': () => 'Halve the gap for bleed',
   'usual-bleed': ({ bleedMm }, say) => `Bleed ${say.length(bleedMm)}`,

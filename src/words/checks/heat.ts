@@ -1,7 +1,7 @@
 import type { CheckFacts } from '@/core/check';
-import { TRANSFERS } from '@/core/transfer';
 import { formatRuns } from '@/core/units';
 import type { WordsOf } from './words';
+import { TRANSFER_WORDS } from '../transfers';
 
 /** Can this machine do it, is it hot and long enough, and what would spoil the blank? */
 export const HEAT_WORDS = {
@@ -26,7 +26,7 @@ export const HEAT_WORDS = {
     };
   },
   'no-recipe': ({ machine, blank, transfer, never }) => {
-    const { label } = TRANSFERS[transfer];
+    const { label } = TRANSFER_WORDS[transfer];
     return {
       text: never
         ? `${label} does not go on “${blank}”. Choose another transfer.`
@@ -80,7 +80,7 @@ export const HEAT_WORDS = {
     figure: say.temperature(temperatureC),
   }),
   peel: ({ transfer }) => ({
-    text: `${TRANSFERS[transfer].label} is peeled cold; peeled hot it comes off the cloth.`,
+    text: `${TRANSFER_WORDS[transfer].label} is peeled cold; peeled hot it comes off the cloth.`,
     figure: 'peeled hot',
   }),
   unattended: ({ dwellS, machine }, say) => ({

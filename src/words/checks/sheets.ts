@@ -1,6 +1,7 @@
 import type { CheckFacts } from '@/core/check';
 import { TRANSFERS } from '@/core/transfer';
 import { percent } from '../say';
+import { INK_REASONS } from '../transfers';
 import type { WordsOf } from './words';
 
 /** What a seam may be nearer to even spacing and still be told as chosen for its detail, share. */
@@ -17,9 +18,10 @@ function filled({ sheets, pieces }: CheckFacts['marks-dropped']): string {
 /** Will what leaves the printer be whole, true to size and the right way round, and meet where it is taped? */
 export const SHEET_WORDS = {
   ink: ({ printer, holds, transfer }) => {
-    const { ink, inkReason } = TRANSFERS[transfer];
+    const { ink } = TRANSFERS[transfer];
+    const wanted = ink === 'sublimation' ? 'sublimation' : 'ordinary inkjet';
     return {
-      text: `“${printer}” holds ${holds}: ${inkReason}. Choose a printer filled with ${ink === 'sublimation' ? 'sublimation ink' : 'ordinary ink'}.`,
+      text: `“${printer}” holds ${holds}: ${INK_REASONS[wanted]}. Choose a printer filled with ${wanted === 'sublimation' ? 'sublimation ink' : 'ordinary ink'}.`,
       figure: holds,
     };
   },

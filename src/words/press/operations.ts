@@ -1,9 +1,9 @@
 import type { DisplaySetting, Operation, Program, ProgramPass } from '@/core/model';
-import { TRANSFERS } from '@/core/transfer';
 import { formatTemperature, type UnitStyle } from '@/core/units';
 import { sayIn } from '../say';
 import { displayReasons, displayText, HEAT_WORDS } from './figures';
 import { taskWords, type TaskWords } from './tasks';
+import { TRANSFER_WORDS } from '../transfers';
 
 const heatWords = ({ settings }: ProgramPass, units: UnitStyle): string =>
   settings.temperatureC === null
@@ -88,7 +88,7 @@ export function operationWords(
   return {
     title:
       several && own && kind !== 'switch-on'
-        ? `${TRANSFERS[own.transfer].label}: ${title.toLowerCase()}`
+        ? `${TRANSFER_WORDS[own.transfer].label}: ${title.toLowerCase()}`
         : title,
     detail: detail + set,
   };

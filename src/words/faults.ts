@@ -1,0 +1,31 @@
+import type { Fault } from '@/core/model';
+
+/** Each fault of the trade with the causes usually behind it (common practice). */
+export const FAULT_WORDS: Readonly<Record<Fault, readonly [label: string, usualCause: string]>> = {
+  ghost: ['Ghost or halo', 'paper moved, press slid, or lifted hot'],
+  blurred: ['Blurred patch', 'too little pressure, loose tape'],
+  faded: ['Faded all over', 'too cool, too short, low polyester, moisture'],
+  'faded-first-side': ['Faded first side', 'pressed twice'],
+  'white-edge': ['White line at an edge', 'no bleed, edge not rolled'],
+  'seam-gap': ['White gap or step at a seam', 'bad trim, drift, trapped air'],
+  'dark-line': ['Dark line', 'a mark or box left on'],
+  specks: ['Coloured specks', 'lint'],
+  'tape-patch': ['Tape-shaped white patch', 'tape over ink'],
+  backwards: ['Unreadable lettering', 'mirrored twice or never'],
+  'upside-down': ['Upside down on the blank', 'no up mark'],
+  scorched: ['Brown or yellow', 'too hot or too long'],
+  cracked: ['Cracked blank', 'firm pressure, no pad'],
+  clipped: ['Picture cut short', 'unprintable margin'],
+  vanished: ['Colour vanished', 'pale art on a coloured blank'],
+  streaks: ['Streaks', 'wrong media setting'],
+  'roller-tracks': ['Roller tracks', 'wet ink, worn rollers'],
+  'halves-swapped': ['Halves swapped at the handle', 'each half mirrored where it stood'],
+  register: ['Front and back not in register', 'fold or lay-up shifted'],
+  rim: ['Film edge or rim visible', 'film larger than the print'],
+  peeling: ['Peeling later', 'lint, moisture, corners under-heated'],
+  'sleeve-stuck': ['Sleeve stuck or torn', 'too much heat-gun, unwrapped too cold'],
+  wrinkles: ['Wrinkles pressed in', 'blank or paper not smoothed'],
+  scratched: ['Coating scratched', 'picking at tape'],
+  stretched: ['Picture stretched', 'forced into another proportion'],
+  'low-resolution': ['Blurry from low resolution', 'too few pixels for the size'],
+};
