@@ -203,9 +203,6 @@ function operationsOf(making: Making): Draft[] {
     ...(nth === 0 ? [switchOn(making)] : []),
     ...recipe.preparation.map((task) => draft('prepare', task)),
     heatUp(making),
-    ...recipe.ready.map((task) =>
-      draft('prepare', task, task.durationS === undefined ? {} : { onMachine: true }),
-    ),
     ...Array.from({ length: loadsIn(input) }, (_, i) => oneLoad(making, i + 1)).flat(),
   ];
 }
@@ -221,6 +218,9 @@ function oneLoad(making: Making, number: number): Draft[] {
   const { recipe } = pass;
   const of = loadsIn(input);
   return [
+    ...recipe.ready.map((task) =>
+      draft('prepare', task, task.durationS === undefined ? {} : { onMachine: true }),
+    ),
     ...(recipe.before ? extra(recipe.before, making) : []),
     ...roundsOf(recipe, input.sides).flatMap((side, i) => round(making, side, i > 0)),
     ...(recipe.after ? extra(recipe.after, making) : []),

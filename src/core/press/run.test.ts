@@ -1,4 +1,4 @@
-import { mugJob, NOW, shelf } from '@tests/support/jobs';
+import { jobOn, mugJob, NOW, shelf } from '@tests/support/jobs';
 import { jobFor } from '@tests/support/presses';
 import { readDocument, runSchema } from '../model';
 import { planJob } from '../plan';
@@ -126,6 +126,15 @@ describe('a batch in several loads', () => {
     // one after another: the second goes in when the first is out
     const kinds = three.operations.filter(({ load }) => load?.number === 2).map(({ kind }) => kind);
     expect(kinds).toEqual(['stack', 'press', 'cool', 'unwrap']);
+  });
+
+  test('every shirt of a batch is dried, freed of lint and laid before its press', () => {
+    const tee = jobOn('tee');
+    const { program: two } = planJob({ ...tee, sheet: { ...tee.sheet, copies: 2 } }, shelf).press;
+    const ofLoad = (number: number) =>
+      two.operations.filter(({ load }) => load?.number === number).map(({ does }) => does);
+    expect(ofLoad(2)).toEqual(ofLoad(1));
+    expect(ofLoad(2).slice(0, 3)).toEqual(['press-dry', 'lint-off', 'lay-and-tape']);
   });
 
   test('the seconds pressed are those of one load, not of all', () => {
