@@ -1,19 +1,17 @@
 import type { Fault, Outcome, PressRecord } from '../model';
+import { mayOverrun } from '../press';
 
-/** A press that ended so near its time, as a share of it or s, is told as what was set (own choice). */
-const NEAR_SHARE = 0.05;
-const NEAR_S = 3;
-/** Other times are told to so many seconds: nobody sets a timer more finely. */
+/** Times that are not what was set are told to so many s (own choice: nobody sets a timer more finely). */
 const STEP_S = 5;
 
 /**
- * The time a pressing is compared and repeated by, s: what was set, where it was really pressed about so
- * long; else what it was, to the nearest five seconds.
+ * The time a pressing is compared and repeated by, s: what was set, where it ended no further off than does
+ * no harm; else what it was, to the nearest five seconds.
  */
 export function comparableDwellS({ program, transfer, dwellS }: PressRecord): number {
   const set = program?.passes.find((pass) => pass.transfer === transfer)?.settings.dwellS;
   if (set === undefined) return dwellS;
-  return Math.abs(dwellS - set) <= Math.max(NEAR_S, NEAR_SHARE * set)
+  return Math.abs(dwellS - set) <= mayOverrun(set)
     ? set
     : Math.max(STEP_S, STEP_S * Math.round(dwellS / STEP_S));
 }

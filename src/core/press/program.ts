@@ -12,7 +12,7 @@ import { splitTimer } from './machine';
 import type { Pass } from './passes';
 import type { ExtraPress, Recipe, Task } from './recipe';
 import type { PressSide } from './sides';
-import { spanOf } from './times';
+import { LEAST_OVERRUN_S, mayOverrun, spanOf } from './times';
 
 /** What a program is made from. */
 export interface ProgramInput {
@@ -31,9 +31,6 @@ export interface ProgramInput {
 
 type Draft = Omit<Operation, 'id' | 'pass'>;
 
-/** A press ends this much late without harm: a twentieth of its time, at least so many s (own choice). */
-const OVERRUN_SHARE = 0.05;
-const LEAST_OVERRUN_S = 3;
 /** What the table's clock does not end: waits and cooling may go on for a day. */
 const ANY_TIME_S = 24 * 3600;
 
@@ -78,7 +75,7 @@ interface Making {
 /** One press of so many seconds, as far as it does not depend on which. */
 function pressed({ input, pass }: Making, dwellS: number | null): Partial<Draft> {
   const { settings } = pass;
-  const overrunS = Math.max(LEAST_OVERRUN_S, OVERRUN_SHARE * (dwellS ?? 0));
+  const overrunS = mayOverrun(dwellS ?? 0);
   return {
     onMachine: true,
     hands: MACHINES[input.machine.kind].hands,

@@ -43,3 +43,12 @@ const SPANS: Partial<Record<TaskCode, Span>> = {
 
 /** How long hands are about a task, least, usual, most, s (from memory). */
 export const spanOf = (does: TaskCode): Span => SPANS[does] ?? SOME_HANDWORK;
+
+/** A press ends this much late without harm: a twentieth of its time, at least so many s (own choice). */
+const OVERRUN_SHARE = 0.05;
+/** The least a press may end late, and a timer may stand still between two runs, s (own choice). */
+export const LEAST_OVERRUN_S = 3;
+
+/** How much later than after `dwellS` a press may end without harm, s. */
+export const mayOverrun = (dwellS: number): number =>
+  Math.max(LEAST_OVERRUN_S, OVERRUN_SHARE * dwellS);
