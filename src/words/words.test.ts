@@ -99,6 +99,12 @@ test('a card tells one load of a batch, and which of how many', () => {
     'Press, load 1 of 3',
   ]);
   expect(told.length).toBeLessThan(program.operations.length);
+  const detail = (does: string, of: typeof program) => {
+    const found = of.operations.find((each) => each.does === does);
+    return found && operationWords(found, of, METRIC).detail;
+  };
+  expect(detail('clean-cup', program)).toMatch(/So with every one of the batch\.$/);
+  expect(detail('clean-cup', planJob(job, shelf).press.program)).not.toMatch(/batch/);
 });
 
 describe('lines', () => {

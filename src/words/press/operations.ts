@@ -58,6 +58,10 @@ export function operationFigures(
 export const onCard = ({ operations }: Program): readonly Operation[] =>
   operations.filter(({ load }) => load === null || load.number === 1);
 
+/** Whether hands prepare all the things of a batch in it, before the first load. */
+const forAll = ({ kind, load }: Operation, { operations }: Program): boolean =>
+  kind === 'prepare' && load === null && operations.some((each) => each.load !== null);
+
 /** An operation in words: what to do, and how. */
 export function operationWords(
   operation: Operation,
@@ -90,6 +94,6 @@ export function operationWords(
       several && own && kind !== 'switch-on'
         ? `${TRANSFER_WORDS[own.transfer].label}: ${title.toLowerCase()}`
         : title,
-    detail: detail + set,
+    detail: detail + set + (forAll(operation, program) ? ' So with every one of the batch.' : ''),
   };
 }
