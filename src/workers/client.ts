@@ -35,7 +35,8 @@ export function warmUp(): void {
   spare = startWorker();
   // one that cannot start is not kept; the next task meets the trouble itself and tells it
   spare.worker.onerror = () => (spare = null);
-  void spare.bench.loadLetters();
+  // letters that do not come now are asked for again by the task that needs them, which tells it
+  spare.bench.loadLetters().catch(() => undefined);
 }
 
 /** The spare worker where there is one, else a new one. */

@@ -60,22 +60,13 @@ export interface Fix<C extends FixCode = FixCode> {
 /** Makes a way out. */
 export const fix = <C extends FixCode>(code: C, args: FixArgs[C]): Fix<C> => ({ code, args });
 
-const onSheet = (job: Job, part: Partial<Job['sheet']>): Job => ({
-  ...job,
-  sheet: { ...job.sheet, ...part },
-});
-const onHeat = (job: Job, part: Partial<Job['heat']>): Job => ({
-  ...job,
-  heat: { ...job.heat, ...part },
-});
-const onCut = (job: Job, part: Partial<Job['cut']>): Job => ({
-  ...job,
-  cut: { ...job.cut, ...part },
-});
-const onWrap = (job: Job, part: Partial<Job['wrap']>): Job => ({
-  ...job,
-  wrap: { ...job.wrap, ...part },
-});
+/** Changes fields of one part of a job. */
+const on =
+  <K extends 'sheet' | 'heat' | 'cut' | 'wrap'>(part: K) =>
+  (job: Job, change: Partial<Job[K]>): Job => ({ ...job, [part]: { ...job[part], ...change } });
+
+const [onSheet, onHeat, onCut, onWrap] = [on('sheet'), on('heat'), on('cut'), on('wrap')];
+
 const onPlacement = (job: Job, id: string, change: (old: Placement) => Placement): Job => ({
   ...job,
   placements: job.placements.map((each) => (each.id === id ? change(each) : each)),

@@ -51,13 +51,11 @@ export function shortEdges(one: Placed, job: Job): string[] {
   const box = placed.box;
   const ink = mapBox(slot.toStrip, regionBox(faceInk(one, job)));
   const short = (reaches: boolean, fills: boolean) => reaches && !fills;
-  const name = (edge: string) => edge.replace(' edge', '');
   return [
-    short(box.x <= on.x, box.x <= ink.x + HAIR_MM) && name(face.edges.left),
-    short(right(box) >= right(on), right(box) >= right(ink) - HAIR_MM) && name(face.edges.right),
-    short(box.y <= on.y, box.y <= ink.y + HAIR_MM) && name(face.edges.top),
-    short(bottom(box) >= bottom(on), bottom(box) >= bottom(ink) - HAIR_MM) &&
-      name(face.edges.bottom),
+    short(box.x <= on.x, box.x <= ink.x + HAIR_MM) && face.edges.left,
+    short(right(box) >= right(on), right(box) >= right(ink) - HAIR_MM) && face.edges.right,
+    short(box.y <= on.y, box.y <= ink.y + HAIR_MM) && face.edges.top,
+    short(bottom(box) >= bottom(on), bottom(box) >= bottom(ink) - HAIR_MM) && face.edges.bottom,
   ].filter((edge): edge is string => edge !== false);
 }
 
