@@ -21,3 +21,4 @@ export * from './drawings/assembly';
 export * from './drawings/pattern';
 export * from './faults';
 export * from './transfers';
+export { textWidthMm } from './drawings/wrap';

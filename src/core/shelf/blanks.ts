@@ -1,4 +1,4 @@
-import { PLAIN_STRAIGHT } from '../blank';
+import { FORMS, PLAIN_STRAIGHT } from '../blank';
 import type { Blank, FormOf, Substrate } from '../model';
 import { inches } from '../units';
 
@@ -52,17 +52,7 @@ const LATTE_CUP: Blank = {
   name: 'Latte cup, 12 oz, tapered',
   origin: 'from memory',
   substrate: hard('ceramic'),
-  form: {
-    kind: 'tapered-wrap',
-    girthMeasuredAs: 'circumference',
-    rimGirthMm: inches(11.25),
-    baseGirthMm: inches(7.75),
-    heightMeasuredAs: 'slant',
-    heightMm: inches(4.1),
-    handleGapMm: inches(1.75),
-    rimKeepOutMm: inches(0.15),
-    baseKeepOutMm: inches(0.15),
-  },
+  form: { ...FORMS['tapered-wrap'].start, handleGapMm: inches(1.75) },
 };
 
 const nominal = (widthIn: number, heightIn: number) => ({
@@ -136,17 +126,8 @@ export const TEE_WIDTHS_IN: Readonly<Record<string, number>> = {
   '3XL': 28,
 };
 
-const TEE = {
-  garment: 'tee',
-  size: 'M',
-  widthMm: inches(20),
-  lengthMm: inches(29),
-  collarWidthMm: inches(7),
-  collarDropMm: inches(3.5),
-  seamKeepOutMm: inches(1.5),
-  pocket: null,
-  sleeve: { widthMm: inches(7), lengthMm: inches(7.5) },
-} as const satisfies Omit<FormOf<'garment'>, 'kind'>;
+/** An adult tee as measuring starts with it. */
+const TEE = FORMS.garment.start;
 
 /** Every blank of the trade that stands on the shelf before the user measures one. */
 export const BLANKS: readonly Blank[] = [

@@ -17,7 +17,7 @@ import { PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { checkWords, sheetTexts } from '@/words';
+import { checkWords, sheetTexts, textWidthMm } from '@/words';
 
 const lineData = (points: readonly Point[], closed: boolean): string =>
   `M${points.map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`).join('L')}${closed ? 'Z' : ''}`;
@@ -99,12 +99,12 @@ function Inked({ drawing }: { drawing: Drawing }) {
         fill={COLOURS.ink}
         transform={`matrix(${drawing.textFlip.join(' ')})`}
       >
-        {drawing.texts.map(({ x, y, text, sizeMm, align }) => (
+        {drawing.texts.map(({ x, y, text, sizeMm, align, widestMm }) => (
           <text
             key={`${x} ${y}`}
             x={x}
             y={y}
-            fontSize={sizeMm}
+            fontSize={sizeMm * Math.min(1, widestMm / textWidthMm(text, sizeMm))}
             textAnchor={align === 'right' ? 'end' : 'start'}
           >
             {text}
