@@ -31,24 +31,6 @@ export default tseslint.config(
     rules: { 'max-lines-per-function': ['error', { max: 60, skipComments: true }] },
   },
   {
-    files: ['src/core/**/*.ts'],
-    ignores: ['src/core/units/**', '**/*.test.ts'],
-    rules: {
-      'no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            {
-              group: ['**/units'],
-              importNamePattern: '^(format|parse)|UnitStyle|TRADE_UNITS',
-              message: 'The core finds facts; words are made of them in src/words.',
-            },
-          ],
-        },
-      ],
-    },
-  },
-  {
     files: ['scripts/**', 'bench/**', 'tests/torture/**', 'tests/**/*.mjs'],
     rules: { 'no-console': 'off' },
   },

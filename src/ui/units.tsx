@@ -1,7 +1,7 @@
 'use client';
 
 import { createContext, useContext, useMemo, useSyncExternalStore, type ReactNode } from 'react';
-import { TRADE_UNITS, type UnitStyle } from '@/core/units';
+import { TRADE_UNITS, type UnitStyle } from '@/words/units';
 
 const KEY = 'lucky-sheet.units';
 const METRIC: UnitStyle = { length: 'mm', temperature: '°C' };

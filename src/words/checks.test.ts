@@ -2,7 +2,7 @@ import { planJob } from '@/core/plan';
 import { CHECK_CODES, FIX_CODES } from '@/core/check';
 import { ZONE_IDS } from '@/core/blank';
 import { FAULT_IDS, TRANSFER_KINDS } from '@/core/model';
-import { TRADE_UNITS, type UnitStyle } from '@/core/units';
+import { TRADE_UNITS, type UnitStyle } from './units';
 import { jobOn, shelf } from '@tests/support/jobs';
 import {
   CHECK_WORDS,

@@ -1,5 +1,5 @@
 import type { Counted, Limit, Measured } from '@/core/job';
-import type { UnitStyle } from '@/core/units';
+import type { UnitStyle } from './units';
 import { sayIn } from './say';
 
 const COUNTED: Readonly<Record<Counted, string>> = {

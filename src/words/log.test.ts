@@ -1,5 +1,5 @@
 import { DEMO_RECORDS } from '@/demo/records';
-import { TRADE_UNITS } from '@/core/units';
+import { TRADE_UNITS } from './units';
 import { logLesson } from '.';
 
 test('the log’s lesson names the best setting and the commonest fault with its cause', () => {

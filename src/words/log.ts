@@ -1,6 +1,6 @@
 import { commonestFault, ENOUGH, tally, type SettingTally } from '@/core/log';
 import type { PressRecord } from '@/core/model';
-import { formatDuration, formatTemperature, type UnitStyle } from '@/core/units';
+import { formatDuration, formatTemperature, type UnitStyle } from './units';
 import { FAULT_WORDS } from './faults';
 
 /** What the log teaches, in a sentence or two; says so when it is too early to tell. */

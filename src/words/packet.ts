@@ -1,5 +1,5 @@
 import type { PacketSays } from '@/core/press';
-import type { UnitStyle } from '@/core/units';
+import type { UnitStyle } from './units';
 import { sayIn } from './say';
 
 /** What a packet or a plan says, in a few words. */

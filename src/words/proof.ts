@@ -1,5 +1,5 @@
 import type { PrintFault } from '@/core/proof';
-import type { UnitStyle } from '@/core/units';
+import type { UnitStyle } from './units';
 import { sayIn } from './say';
 
 /** Less missing ink than this is told as a share alone, mm. */

@@ -4,7 +4,7 @@ import {
   formatSize,
   formatTemperature,
   type UnitStyle,
-} from '@/core/units';
+} from './units';
 
 /** Quantities as the person writes them. */
 export interface Say {

@@ -1,7 +1,7 @@
 import type { Flipper } from '@/core/mirror';
 import type { Cutter } from '@/core/model';
 import type { LayStep, Sheet, SheetLabel, SheetTexts, Side } from '@/core/sheet';
-import type { UnitStyle } from '@/core/units';
+import type { UnitStyle } from './units';
 import { sayIn } from './say';
 
 const BESIDE: Readonly<Record<Side, string>> = {

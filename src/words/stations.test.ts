@@ -1,7 +1,7 @@
 import { mugJob, NOW, shelf } from '@tests/support/jobs';
 import { planJob } from '@/core/plan';
 import { end, startRun } from '@/core/press';
-import { TRADE_UNITS } from '@/core/units';
+import { TRADE_UNITS } from './units';
 import { nextAction, stationStates } from '.';
 
 describe('where a job stands', () => {

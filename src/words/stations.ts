@@ -3,7 +3,7 @@ import type { JobHistory } from '@/core/job';
 import type { Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { atHand, doneCount, frozen, type FrozenRun } from '@/core/press';
-import { formatSize, type UnitStyle } from '@/core/units';
+import { formatSize, type UnitStyle } from './units';
 import { settingsLine } from './press/figures';
 
 /** One tick of the tape: where a station stands. */

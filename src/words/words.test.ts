@@ -11,7 +11,8 @@ import {
 } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { CARE, displaySetting, RECIPES, rowsOnPlate, type Task } from '@/core/press';
-import { fahrenheitToC, TRADE_UNITS, type UnitStyle } from '@/core/units';
+import { fahrenheitToC } from '@/core/units';
+import { TRADE_UNITS, type UnitStyle } from './units';
 import {
   areaLine,
   CARE_WORDS,

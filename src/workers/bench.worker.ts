@@ -3,7 +3,7 @@ import { dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { failure, success, type Result } from '@/core/result';
-import type { UnitStyle } from '@/core/units';
+import type { UnitStyle } from '@/words/units';
 import { packJobFile, readJobFile } from '@/files/jobFile';
 import { patternToPdf, writeSheetsPdf } from '@/files/pdf';
 import type { Pattern } from '@/words';

@@ -4,7 +4,7 @@ import type { JobPlan } from '@/core/plan';
 import { correctionOf, drawingOf, type Sheet, type SheetItem } from '@/core/sheet';
 import type { Drawing, Stroke } from '@/core/drawing';
 import { withDensity } from '@/files/image';
-import type { UnitStyle } from '@/core/units';
+import type { UnitStyle } from '@/words/units';
 import { sheetTexts } from '@/words';
 import { canvasFont, loadLetters } from './letters';
 import { drawPiece, type Brush, type Sources } from './drawPiece';

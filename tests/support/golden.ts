@@ -1,6 +1,6 @@
 import type { Artwork, Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
-import { TRADE_UNITS } from '@/core/units';
+import { TRADE_UNITS } from '@/words/units';
 import { checkWords } from '@/words';
 import { demoJobs } from '@/demo/jobs';
 import { artwork, NOW } from './jobs';

@@ -10,7 +10,7 @@ import type { Artwork, Job, Shelf } from '@/core/model';
 import type { Raster } from '@/core/proof';
 import { planJob } from '@/core/plan';
 import { inspectImage } from '@/files/image';
-import { TRADE_UNITS } from '@/core/units';
+import { TRADE_UNITS } from '@/words/units';
 import { letterTools } from './letters';
 import { writeSheetsPdf, type PixelTools } from '@/files/pdf';
 import { sha256Of } from '@/files/sha256';

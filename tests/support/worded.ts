@@ -1,7 +1,7 @@
 import type { Check } from '@/core/check';
 import type { Job, Operation, Program, Shelf } from '@/core/model';
 import { planJob } from '@/core/plan';
-import { TRADE_UNITS, type UnitStyle } from '@/core/units';
+import { TRADE_UNITS, type UnitStyle } from '@/words/units';
 import { checkWords, operationWords, type CheckWords, type TaskWords } from '@/words';
 import { shelf } from './jobs';
 

@@ -11,7 +11,8 @@ import {
 } from '../model';
 import { planJob } from '../plan';
 import { applyFix } from '.';
-import { fahrenheitToC, inches, TRADE_UNITS, type UnitStyle } from '../units';
+import { fahrenheitToC, inches } from '../units';
+import { TRADE_UNITS, type UnitStyle } from '@/words/units';
 
 const on = (job: Job, substrate: Partial<Substrate>): Job => ({
   ...job,

@@ -1,4 +1,5 @@
-import { celsiusToF, TRADE_UNITS } from '../units';
+import { celsiusToF } from '../units';
+import { TRADE_UNITS } from '@/words/units';
 import { conflictWords, saysWords } from '@/words';
 import { planAgainst, readPacket, type PlanSays } from './packet';
 

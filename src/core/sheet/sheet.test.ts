@@ -12,7 +12,8 @@ import {
 import type { Job } from '../model';
 import { withArt } from '../job';
 import { planJob } from '../plan';
-import { inches, TRADE_UNITS } from '../units';
+import { inches } from '../units';
+import { TRADE_UNITS } from '@/words/units';
 import { sheetTexts } from '@/words';
 import { drawingOf, offcutOf, pageOf, type SheetItem } from '.';
 

@@ -1,4 +1,2 @@
 export * from './length';
 export * from './temperature';
-export * from './duration';
-export * from './style';

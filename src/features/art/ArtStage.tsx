@@ -14,7 +14,7 @@ import {
 import { inkRegion, type Piece } from '@/core/layout';
 import type { JobPlan } from '@/core/plan';
 import { TRANSFERS } from '@/core/transfer';
-import { formatLength } from '@/core/units';
+import { formatLength } from '@/words/units';
 import { unlessTooMuch } from '@/core/work';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';

@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import { edgeLength, islandsOf } from '@/core/geometry';
 import { canFold, USUAL_FOLD_GAP_MM } from '@/core/layout';
 import { EDGE_STYLES, type CutChoice, type WrapPaper } from '@/core/model';
-import { formatLength } from '@/core/units';
+import { formatLength } from '@/words/units';
 import { Choice } from '@/ui/fields/Choice';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';

@@ -11,7 +11,7 @@ import { judgeResolution, pixelsPerInch, uprightPixels } from '@/core/art';
 import { placedProportion, stretch } from '@/core/layout';
 import type { Box as MmBox } from '@/core/geometry';
 import type { Placement, Sizing } from '@/core/model';
-import { formatSize } from '@/core/units';
+import { formatSize } from '@/words/units';
 import { useUnits } from '@/ui/units';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';

@@ -2,7 +2,7 @@
 
 import type { Face } from '@/core/blank';
 import { holeMiddleMm, isCup } from '@/core/blank';
-import { formatLength } from '@/core/units';
+import { formatLength } from '@/words/units';
 import { useJob } from '@/ui/job/JobProvider';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { FaceDrawing } from '@/ui/stage/FaceDrawing';

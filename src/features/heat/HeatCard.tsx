@@ -10,7 +10,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { NOTHING_OWN, type HeatSettings, type Pressure } from '@/core/model';
 import { figuresFor, RECIPES } from '@/core/press';
-import { formatRuns } from '@/core/units';
+import { formatRuns } from '@/words/units';
 import { areaLine, COOL_WORDS, schoolsLine, taskWords } from '@/words';
 import { useUnits } from '@/ui/units';
 import { useBench } from '@/ui/bench/BenchProvider';

@@ -9,7 +9,7 @@ import type { Face } from '@/core/blank';
 import { pathData } from '@/core/geometry';
 import type { Operation } from '@/core/model';
 import type { PlateRows } from '@/core/press';
-import { formatRuns } from '@/core/units';
+import { formatRuns } from '@/words/units';
 import { download, fileName } from '@/ui/files';
 import { useJob } from '@/ui/job/JobProvider';
 import { LayerStack } from '@/ui/LayerStack';

@@ -3,7 +3,7 @@
 import type { Face } from '@/core/blank';
 import { pathData } from '@/core/geometry';
 import { effectivePlate, mostPressed, type PressSide } from '@/core/press';
-import { formatLength, formatSize } from '@/core/units';
+import { formatLength, formatSize } from '@/words/units';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';

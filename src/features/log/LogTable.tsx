@@ -6,7 +6,7 @@ import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { exportedName } from '@/files/exported';
 import type { PressRecord } from '@/core/model';
-import { formatDuration, formatTemperature, type UnitStyle } from '@/core/units';
+import { formatDuration, formatTemperature, type UnitStyle } from '@/words/units';
 import { useNonce } from '@/ui/nonce';
 import { OutcomeWord } from '@/ui/OutcomeWord';
 import { FAULT_WORDS } from '@/words';

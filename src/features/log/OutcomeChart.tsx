@@ -7,7 +7,8 @@ import { useMemo } from 'react';
 import { tally, type SettingTally } from '@/core/log';
 import { settingWords } from '@/words';
 import type { Outcome, PressRecord } from '@/core/model';
-import { celsiusToF, type UnitStyle } from '@/core/units';
+import { celsiusToF } from '@/core/units';
+import { type UnitStyle } from '@/words/units';
 import { OUTCOMES } from '@/ui/OutcomeWord';
 import { COLOURS, FONTS } from '@/ui/theme';
 

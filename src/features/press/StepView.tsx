@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import type { Check } from '@/core/check';
 import type { CautionCode, Operation, Program } from '@/core/model';
 import type { Phase } from '@/core/press';
-import { formatClock } from '@/core/units';
+import { formatClock } from '@/words/units';
 import { useJob } from '@/ui/job/JobProvider';
 import { LayerStack } from '@/ui/LayerStack';
 import { FONTS } from '@/ui/theme';

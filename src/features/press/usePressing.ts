@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { formatClock } from '@/core/units';
+import { formatClock } from '@/words/units';
 import {
   atHand,
   begin,

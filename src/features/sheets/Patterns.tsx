@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { cutFilesFor, jigsFor, sheetCutFile, type Purpose, type Sketch } from '@/core/jig';
 import { liesMirrored } from '@/core/sheet';
 import { patternToSvg } from '@/files/svg';
-import { formatSize } from '@/core/units';
+import { formatSize } from '@/words/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { download, fileName } from '@/ui/files';
 import { useJob } from '@/ui/job/JobProvider';

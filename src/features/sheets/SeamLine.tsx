@@ -2,7 +2,8 @@
 
 import { useDrag } from '@use-gesture/react';
 import type { KeyboardEvent } from 'react';
-import { formatLength, MM_PER_INCH } from '@/core/units';
+import { MM_PER_INCH } from '@/core/units';
+import { formatLength } from '@/words/units';
 import { useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';

@@ -9,7 +9,7 @@ import { pathData, type Point } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
 import type { Drawing } from '@/core/drawing';
 import { drawingOf, type Sheet, type SheetItem } from '@/core/sheet';
-import { formatLength } from '@/core/units';
+import { formatLength } from '@/words/units';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/JobProvider';
 import { DimensionLine } from '@/ui/stage/DimensionLine';

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { formatSize } from '@/core/units';
+import { formatSize } from '@/words/units';
 import { Choice } from '@/ui/fields/Choice';
 import { JobFrame } from '@/ui/job/JobFrame';
 import { useJob } from '@/ui/job/JobProvider';

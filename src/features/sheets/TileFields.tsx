@@ -9,7 +9,7 @@ import { withBestSeams, withSheet } from '@/core/job';
 import { MAX_KEPT_PARTS } from '@/core/model';
 import { layStepWords } from '@/words';
 import { layingSteps, liesMirrored, type Tiling } from '@/core/sheet';
-import { formatSize } from '@/core/units';
+import { formatSize } from '@/words/units';
 import { Choice } from '@/ui/fields/Choice';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';

@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { facesOf } from '@/core/blank';
 import { bentOutline, pathData, regionBox } from '@/core/geometry';
 import type { Blank } from '@/core/model';
-import { formatSize } from '@/core/units';
+import { formatSize } from '@/words/units';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { FORM_PARTS } from '@/ui/blank/formParts';
 import { useUnits } from '@/ui/units';

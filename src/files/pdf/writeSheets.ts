@@ -12,7 +12,7 @@ import type { Piece } from '@/core/layout';
 import type { Artwork, Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { correctionOf, drawingOf, type Sheet, type SheetItem } from '@/core/sheet';
-import type { UnitStyle } from '@/core/units';
+import type { UnitStyle } from '@/words/units';
 import { sheetTexts } from '@/words';
 import { exportedAs } from '../exported';
 import { drawArt, drawBentPiece, drawDrawing } from './draw';

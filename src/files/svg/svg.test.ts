@@ -3,7 +3,7 @@ import { HOSTILE_SVG, ORNAMENT_SVG } from '@tests/support/drawings';
 import { edgeLength, regionArea, regionBox, type Region } from '@/core/geometry';
 import { jigsFor } from '@/core/jig';
 import { planJob } from '@/core/plan';
-import { TRADE_UNITS } from '@/core/units';
+import { TRADE_UNITS } from '@/words/units';
 import { patternOf } from '@/words';
 import { jobOn, mugJob, shelf } from '@tests/support/jobs';
 

@@ -2,7 +2,7 @@
 
 import { aroundMm, uprightHeightMm, wallOf } from '@/core/blank';
 import type { CupForm, StraightWrapForm, TaperedWrapForm } from '@/core/model';
-import { formatLength } from '@/core/units';
+import { formatLength } from '@/words/units';
 import { Choice } from '../fields/Choice';
 import { LengthField } from '../fields/QuantityField';
 import { Pair } from '../Section';

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRef } from 'react';
 import type { FormOf } from '@/core/model';
-import { formatLength, formatSize } from '@/core/units';
+import { formatLength, formatSize } from '@/words/units';
 import { outlineFromSvg } from '@/files/svg';
 import { Choice } from '../fields/Choice';
 import { LengthField } from '../fields/QuantityField';

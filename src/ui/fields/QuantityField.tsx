@@ -9,7 +9,7 @@ import {
   parseDuration,
   parseLength,
   parseTemperature,
-} from '@/core/units';
+} from '@/words/units';
 import { FONTS } from '../theme';
 import { useUnits } from '../units';
 import { chooseAll, useDraft } from './useDraft';

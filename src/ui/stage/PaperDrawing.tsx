@@ -2,7 +2,7 @@
 
 import type { Face } from '@/core/blank';
 import { bentOutline, boxOf, sagitta, type Sector } from '@/core/geometry';
-import { formatLength } from '@/core/units';
+import { formatLength } from '@/words/units';
 import { DimensionLine } from './DimensionLine';
 import { TrueScale, useMmPerPx } from './TrueScale';
 import { COLOURS, FONTS } from '../theme';

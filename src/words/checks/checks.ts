@@ -1,6 +1,6 @@
 import type { Check, CheckCode, CheckFacts } from '@/core/check';
 import type { WorkKind } from '@/core/work';
-import type { UnitStyle } from '@/core/units';
+import type { UnitStyle } from '../units';
 import { sayIn } from '../say';
 import { ART_WORDS } from './art';
 import { BLANK_WORDS } from './blank';

@@ -1,5 +1,5 @@
 import type { Fix, FixArgs, FixCode } from '@/core/check';
-import type { UnitStyle } from '@/core/units';
+import type { UnitStyle } from '../units';
 import { sayIn, type Say } from '../say';
 import { misreadWords } from './misread';
 import { transferName } from '../transfers';

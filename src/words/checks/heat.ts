@@ -1,5 +1,5 @@
 import type { CheckFacts } from '@/core/check';
-import { formatRuns } from '@/core/units';
+import { formatRuns } from '../units';
 import type { WordsOf } from './words';
 import { TRANSFER_WORDS } from '../transfers';
 

@@ -1,7 +1,7 @@
 import { artwork, jobOn, mugJob, shelf } from '@tests/support/jobs';
 import { jigsFor } from '@/core/jig';
 import { planJob } from '@/core/plan';
-import { TRADE_UNITS } from '@/core/units';
+import { TRADE_UNITS } from '../units';
 import { assemblyGuide, patternOf } from '..';
 import { textWidthMm, wrapped } from './wrap';
 

@@ -1,5 +1,5 @@
 import type { MarkSays, Sketch, SketchKind, SketchLine } from '@/core/jig';
-import type { UnitStyle } from '@/core/units';
+import type { UnitStyle } from '../units';
 import { sayIn, type Say } from '../say';
 
 /** A line of text on a pattern: where its baseline begins, mm. */

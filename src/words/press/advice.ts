@@ -1,5 +1,6 @@
 import type { CareCode, Taping } from '@/core/press';
-import { formatLength, type LengthUnit } from '@/core/units';
+import { type LengthUnit } from '@/core/units';
+import { formatLength } from '../units';
 
 /** How a print is held, in a sentence. */
 export function tapingWords(taping: Taping, unit: LengthUnit): string {

@@ -3,7 +3,7 @@ import { artwork, jobOn, shelf } from '@tests/support/jobs';
 import { worded } from '@tests/support/worded';
 import type { Job } from '@/core/model';
 import { planJob } from '@/core/plan';
-import { TRADE_UNITS } from '@/core/units';
+import { TRADE_UNITS } from '../units';
 import { CARE_WORDS, CAUTION_WORDS, pressCard, tapingWords } from '..';
 
 function cardOf(job: Job) {

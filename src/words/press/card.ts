@@ -2,7 +2,7 @@ import { rectRing } from '@/core/geometry';
 import { line, ringLines } from '@/core/jig';
 import type { Job, Layer, Program } from '@/core/model';
 import type { PressPlan, Recipe } from '@/core/press';
-import { formatRuns, type UnitStyle } from '@/core/units';
+import { formatRuns, type UnitStyle } from '../units';
 import type { Pattern, PatternText } from '../drawings/pattern';
 import { wrapped } from '../drawings/wrap';
 import { CARE_WORDS, tapingWords } from './advice';

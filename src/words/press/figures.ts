@@ -1,12 +1,7 @@
 import type { DisplaySetting, HeatName, Settings } from '@/core/model';
 import { countOf, type AreaDwell, type PlateRows, type PressPlan, type Recipe } from '@/core/press';
-import {
-  formatDuration,
-  formatLength,
-  formatTemperature,
-  type LengthUnit,
-  type UnitStyle,
-} from '@/core/units';
+import { type LengthUnit } from '@/core/units';
+import { formatDuration, formatLength, formatTemperature, type UnitStyle } from '../units';
 
 /** What each heat is called. */
 export const HEAT_WORDS: Readonly<Record<HeatName, string>> = {

@@ -1,5 +1,5 @@
 import type { DisplaySetting, Operation, Program, ProgramPass } from '@/core/model';
-import { formatTemperature, type UnitStyle } from '@/core/units';
+import { formatTemperature, type UnitStyle } from '../units';
 import { sayIn } from '../say';
 import { displayReasons, displayText, HEAT_WORDS } from './figures';
 import { taskWords, type TaskWords } from './tasks';

@@ -9,7 +9,8 @@ import type { Job, Machine, TransferKind } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { dwellByArea, RECIPES } from '@/core/press';
 import { withTransfer } from '@/core/shelf';
-import { celsiusToF, fahrenheitToC, inches, TRADE_UNITS } from '@/core/units';
+import { celsiusToF, fahrenheitToC, inches } from '@/core/units';
+import { TRADE_UNITS } from '../units';
 import { areaLine, MATERIAL_WORDS, settingsLine, wearWords } from '..';
 
 const planOf = (row: Row) => planJob(jobFor(row), shelf);

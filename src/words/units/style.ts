@@ -1,4 +1,4 @@
-import type { LengthUnit } from './length';
+import type { LengthUnit } from '@/core/units';
 import type { TemperatureUnit } from './temperature';
 
 /** How figures are written in sentences meant for the user. */

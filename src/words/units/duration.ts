@@ -1,4 +1,4 @@
-import type { Result } from '../result';
+import type { Result } from '@/core/result';
 
 /** Seconds in the words of a recipe: `60 s`, `3 min`, `6 min 30 s`. */
 export function formatDuration(seconds: number): string {

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import {
-  fahrenheitToC,
   formatClock,
   formatDuration,
   formatFigure,
@@ -10,6 +9,7 @@ import {
   parseLength,
   parseTemperature,
 } from '.';
+import { fahrenheitToC } from '@/core/units';
 
 const mm = (text: string, unit: 'in' | 'mm' = 'in') => {
   const read = parseLength(text, unit);

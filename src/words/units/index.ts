@@ -1,0 +1,4 @@
+export * from './length';
+export * from './temperature';
+export * from './duration';
+export * from './style';

@@ -1,0 +1,23 @@
+import type { Result } from '@/core/result';
+import { celsiusToF, fahrenheitToC } from '@/core/units';
+
+/** The unit a press shows. The core only knows °C. */
+export type TemperatureUnit = '°F' | '°C';
+
+/** A temperature to the whole degree, e.g. `400 °F`. */
+export function formatTemperature(celsius: number, unit: TemperatureUnit): string {
+  return `${Math.round(unit === '°F' ? celsiusToF(celsius) : celsius)} ${unit}`;
+}
+
+/**
+ * Reads `400`, `400 F`, `204 °C`; a figure without a unit is taken in `unit`.
+ * @returns °C, or a sentence saying what is wrong.
+ */
+export function parseTemperature(text: string, unit: TemperatureUnit): Result<number> {
+  const match = /^(-?\d+(?:[.,]\d+)?)\s*(?:°|deg)?\s*([fc])?$/i.exec(text.trim());
+  if (!match?.[1])
+    return { ok: false, reason: `“${text}” is not a temperature. Try 400 °F or 204 °C.` };
+  const figure = Number(match[1].replace(',', '.'));
+  const inF = (match[2]?.toUpperCase() ?? unit.slice(1)) === 'F';
+  return { ok: true, value: inF ? fahrenheitToC(figure) : figure };
+}
