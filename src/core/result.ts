@@ -1,7 +1,7 @@
-/** A value read from outside, or a sentence saying what is wrong and what to do. */
-export type Result<T> = { ok: true; value: T } | { ok: false; reason: string };
+/** A value read from outside, or why it cannot be had: facts in the core, a sentence for the person elsewhere. */
+export type Result<T, Why = string> = { ok: true; value: T } | { ok: false; reason: Why };
 
 /** A result that went well. */
-export const success = <T>(value: T): Result<T> => ({ ok: true, value });
-/** A result that did not, with a reason fit for the person. */
-export const failure = (reason: string): { ok: false; reason: string } => ({ ok: false, reason });
+export const success = <T>(value: T): { ok: true; value: T } => ({ ok: true, value });
+/** A result that did not, with the reason. */
+export const failure = <Why>(reason: Why): { ok: false; reason: Why } => ({ ok: false, reason });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { complaints, DOCUMENTS, MAX_ON_SHELF, readDocument, type Blank } from '@/core/model';
+import { DOCUMENTS, MAX_ON_SHELF, readDocument, type Blank } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
+import { complaints, documentFaultWords } from '@/words/documents';
 
 const FORMAT = 'lucky-sheet-blanks';
 
@@ -26,11 +27,11 @@ export function readBlanksFile(text: string): Result<Blank[]> {
   const refuse = (why: string) =>
     failure(`These are not blanks of Lucky Sheet: ${why}. Nothing was changed.`);
   const file = fileSchema.safeParse(value);
-  if (!file.success) return refuse(complaints(file.error, 'the file'));
+  if (!file.success) return refuse(complaints(file.error.issues, 'the file'));
   const blanks: Blank[] = [];
   for (const [i, each] of file.data.blanks.entries()) {
-    const read = readDocument('blank', file.data.version, each, `blanks.${i}`);
-    if (!read.ok) return refuse(read.reason);
+    const read = readDocument('blank', file.data.version, each);
+    if (!read.ok) return refuse(documentFaultWords(read.reason, `blanks.${i}`));
     blanks.push(read.value);
   }
   return success(blanks);

@@ -1,7 +1,6 @@
 import {
   DOCUMENT_KINDS,
   DOCUMENTS,
-  complaints,
   jobProblem,
   readDocument,
   type DocumentKind,
@@ -9,6 +8,7 @@ import {
 } from '@/core/model';
 import type { BenchStore, Change } from './bench';
 import type { AsideDocument, BenchDatabase, RawDocument } from './types';
+import { complaints, documentFaultWords } from '@/words/documents';
 
 /** A document that could be read, with the revision it is of. */
 export interface Kept<K extends DocumentKind> {
@@ -49,7 +49,10 @@ function found<K extends DocumentKind>(raw: RawDocument): Found<K> {
   const read = readDocument(kind, version, body);
   return read.ok
     ? { ok: true, kept: { kind, id, rev, savedAt, body: read.value } }
-    : { ok: false, lost: { raw, newer: read.newer, reason: read.reason } };
+    : {
+        ok: false,
+        lost: { raw, newer: read.reason.code === 'newer', reason: documentFaultWords(read.reason) },
+      };
 }
 
 /** One document; null when there is none. */
@@ -97,8 +100,9 @@ export async function survey(store: BenchStore): Promise<Survey> {
     const inPlace = read.flatMap((one) => (one.ok ? [] : [one.lost]));
     const aside = (await db.getAll('aside')).map((raw): Unreadable => {
       const read = raw.kind === 'shelf' ? null : readDocument(raw.kind, raw.version, raw.body);
-      const reason = read && !read.ok ? read.reason : 'it has not the shape of a shelf';
-      return { raw, newer: read !== null && !read.ok && read.newer, reason };
+      const fault = read && !read.ok ? read.reason : null;
+      const reason = fault ? documentFaultWords(fault) : 'it has not the shape of a shelf';
+      return { raw, newer: fault?.code === 'newer', reason };
     });
     return { kept, unreadable: [...inPlace, ...aside] };
   });
@@ -111,7 +115,7 @@ function demandValid({ kind, body }: Write): void {
     kind === 'job'
       ? jobProblem(body as Documents['job'])
       : (DOCUMENTS[kind].schema.safeParse(body).error ?? null);
-  if (problem) throw new TypeError(`A ${kind} was not stored: ${complaints(problem)}.`);
+  if (problem) throw new TypeError(`A ${kind} was not stored: ${complaints(problem.issues)}.`);
 }
 
 type Transaction = ReturnType<typeof openTransaction>;

@@ -1,17 +1,11 @@
 import { createStore } from 'zustand/vanilla';
-import {
-  complaints,
-  DOCUMENTS,
-  MAX_ON_SHELF,
-  SHELF_KINDS,
-  SHELF_LISTS,
-  type Shelf,
-} from '@/core/model';
+import { DOCUMENTS, MAX_ON_SHELF, SHELF_KINDS, SHELF_LISTS, type Shelf } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 import { EMPTY_SHELF } from '@/core/shelf';
 import type { BenchStore } from './bench';
 import { listDocuments, loadDocument, type Write } from './documents';
 import type { Keeper, Overtaken } from './keeper';
+import { complaints } from '@/words/documents';
 
 type List = keyof Shelf;
 type Thing = Shelf[List][number];
@@ -73,7 +67,7 @@ export async function openShelf(store: BenchStore, keeper: Keeper) {
       const { schema } = DOCUMENTS[SHELF_KINDS[list]];
       for (const thing of more) {
         const { error } = schema.safeParse(thing);
-        if (error) return `This cannot be kept: ${complaints(error)}.`;
+        if (error) return `This cannot be kept: ${complaints(error.issues)}.`;
       }
       const own: readonly Thing[] = shelf.getState()[list];
       const count = new Set([...own, ...more].map(({ id }) => id)).size;

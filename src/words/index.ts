@@ -16,6 +16,7 @@ export * from './say';
 export * from './sheets';
 export * from './proof';
 export * from './packet';
+export * from './documents';
 export * from './limits';
 export * from './drawings/assembly';
 export * from './drawings/pattern';

@@ -1,5 +1,6 @@
 import type { Counted, Limit, Measured } from '@/core/job';
 import type { UnitStyle } from './units';
+import { complaints } from './documents';
 import { sayIn } from './say';
 
 const COUNTED: Readonly<Record<Counted, string>> = {
@@ -33,6 +34,6 @@ export function limitWords(limit: Limit, units: UnitStyle): string {
     case 'length':
       return `The ${MEASURED[limit.of]} would be ${length(limit.wouldMm)}; ${limit.bound === 'most' ? 'up to' : 'at least'} ${length(limit.limitMm)} is possible.`;
     case 'other':
-      return `This cannot be kept: ${limit.complaints}.`;
+      return `This cannot be kept: ${complaints(limit.issues)}.`;
   }
 }

@@ -16,19 +16,23 @@ import { TRADE_UNITS, type UnitStyle } from './units';
 import {
   areaLine,
   CARE_WORDS,
+  complaints,
   CAUTION_WORDS,
   displayLine,
   MATERIAL_WORDS,
+  namesFaultWords,
   NOTE_WORDS,
   pressCard,
   RECIPE_WORDS,
   onCard,
+  outlineFaultWords,
   operationWords,
   passHeatLine,
   roundsLine,
   rowsLine,
   TASK_WORDS,
   taskWords,
+  tooLargeWords,
 } from '.';
 
 const METRIC: UnitStyle = { ...TRADE_UNITS, length: 'mm', temperature: '°C' };
@@ -157,5 +161,26 @@ describe('lines', () => {
     );
     // a press in the middle of the evening is never told to go from a figure to the same
     expect(titles[0]).toBe('Switch it on');
+  });
+});
+
+describe('why something cannot be taken in', () => {
+  test('names, pictures and outlines are told with the figure and what to do', () => {
+    expect(namesFaultWords({ code: 'none' })).toMatch(/One name a line/);
+    expect(namesFaultWords({ code: 'too-many', names: 201, most: 200 })).toMatch(/201.*200.*Split/);
+    expect(namesFaultWords({ code: 'too-long', name: 'x'.repeat(130), most: 120 })).toMatch(/130/);
+    expect(tooLargeWords(20_000, 20_000)).toMatch(/400 megapixels.*up to 60 megapixels/);
+    const tooLong = { code: 'too-long', longestMm: 6000, mostMm: 3000 } as const;
+    expect(outlineFaultWords(tooLong)).toMatch(/6000 mm.*3000 mm.*another unit/);
+  });
+
+  test('at most three complaints of a schema, each where it stands', () => {
+    const issues = ['a', 'b', 'c', 'd'].map((key) => ({
+      ...({ code: 'invalid_type', expected: 'number' } as const),
+      ...{ path: [0, key], message: 'received undefined', input: undefined },
+    }));
+    expect(complaints(issues, 'blanks')).toBe(
+      'blanks.0.a is missing; blanks.0.b is missing; blanks.0.c is missing; and 1 more',
+    );
   });
 });

@@ -32,7 +32,7 @@ test('2700 px over 8.75 in are 309 ppi: sharp; 150 and 220 are the limits (from 
 });
 
 test('60 megapixels come in, 20 000 × 20 000 do not and are told why', () => {
-  expect(tooLarge(10_000, 6000)).toBeNull();
-  expect(tooLarge(20_000, 20_000)).toMatch(/400 megapixels.*up to 60 megapixels/);
-  expect(tooLarge(17_000, 100)).toMatch(/16384 pixels a side/);
+  expect(tooLarge(10_000, 6000)).toBe(false);
+  expect(tooLarge(20_000, 20_000)).toBe(true);
+  expect(tooLarge(17_000, 100)).toBe(true);
 });

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { complaints, jobProblem, type Job } from '../model';
+import { jobProblem, type Issues, type Job } from '../model';
 
 /** What is counted in a job, by where it stands. */
 const COUNTED = {
@@ -42,7 +42,7 @@ export type Limit =
       readonly wouldMm: number;
     }
   /** Anything else, as the schema says it. */
-  | { readonly kind: 'other'; readonly complaints: string };
+  | { readonly kind: 'other'; readonly issues: Issues };
 
 const at = (value: unknown, path: readonly PropertyKey[]): unknown =>
   path.reduce<unknown>(
@@ -80,5 +80,5 @@ export function limitMet(job: Job): Limit | null {
   const problem = jobProblem(job);
   if (!problem) return null;
   const [first] = problem.issues;
-  return (first && limitOf(job, first)) ?? { kind: 'other', complaints: complaints(problem) };
+  return (first && limitOf(job, first)) ?? { kind: 'other', issues: problem.issues };
 }

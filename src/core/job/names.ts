@@ -4,24 +4,28 @@ import { failure, success, type Result } from '../result';
 /** Longest name a piece is labelled with. */
 const MAX_LENGTH = 120;
 
+/** Why a list of names cannot be taken; in words: `words/documents`. */
+export type NamesFault =
+  | { readonly code: 'none' }
+  | { readonly code: 'too-many'; readonly names: number; readonly most: number }
+  | { readonly code: 'too-long'; readonly name: string; readonly most: number };
+
 /**
  * Names from rows of a table: the first column that is not empty, repeats kept, since two guests may
  * share a name.
  * @returns why the list cannot be taken, or the names in their order.
  */
-export function namesFrom(rows: readonly (readonly string[])[]): Result<string[]> {
+export function namesFrom(rows: readonly (readonly string[])[]): Result<string[], NamesFault> {
   const names = rows
     .map((cells) => cells.map((cell) => cell.trim()).find((cell) => cell !== '') ?? '')
     .filter((name) => name !== '');
-  if (names.length === 0) return failure('There is no name in it. One name a line is enough.');
+  if (names.length === 0) return failure({ code: 'none' });
   if (names.length > MAX_NAMES) {
-    return failure(
-      `It holds ${names.length} names; up to ${MAX_NAMES} go into one job. Split the list.`,
-    );
+    return failure({ code: 'too-many', names: names.length, most: MAX_NAMES });
   }
   const long = names.find((name) => name.length > MAX_LENGTH);
   if (long) {
-    return failure(`“${long.slice(0, 30)}…” has ${long.length} letters; up to ${MAX_LENGTH} fit.`);
+    return failure({ code: 'too-long', name: long, most: MAX_LENGTH });
   }
   return success(names);
 }

@@ -38,7 +38,7 @@ export const artFactsSchema = z.object({
     )
     .max(MAX_SILHOUETTE_RINGS)
     .refine((rings) => cornersOf(rings) <= MAX_SILHOUETTE_POINTS, {
-      error: `A silhouette has up to ${MAX_SILHOUETTE_POINTS} points.`,
+      params: { fault: { code: 'points', points: null, most: MAX_SILHOUETTE_POINTS } },
     }),
   /** Where detail lies: rows of cells, 0 (flat) to 255. */
   detail: z.object({

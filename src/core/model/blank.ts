@@ -88,12 +88,26 @@ export const MAX_OUTLINE_POINTS = 4000;
 /** Places where an own outline may cross itself, at most. */
 export const MAX_OUTLINE_CROSSINGS = 50;
 
+/** Why a drawing cannot be the outline of a blank; in words: `words/documents`. */
+export type OutlineFault =
+  | { readonly code: 'too-long'; readonly longestMm: number; readonly mostMm: number }
+  | { readonly code: 'points'; readonly points: number; readonly most: number }
+  | { readonly code: 'crossings'; readonly most: number }
+  /** So many points and crossings that its edge cannot be found. */
+  | { readonly code: 'tangled'; readonly points: number }
+  | { readonly code: 'lines'; readonly lines: number; readonly most: number }
+  | { readonly code: 'no-inside'; readonly mostPoints: number };
+
 type Rings = readonly (readonly (readonly [number, number])[])[];
-const crossings = (rings: Rings): number =>
-  crossingsOf(
-    rings.map((ring) => ring.map(([x, y]) => ({ x, y }))),
-    MAX_OUTLINE_CROSSINGS,
-  );
+
+/** What is too much of an outline to be planned with. */
+function tooDense(rings: Rings): OutlineFault | null {
+  const points = cornersOf(rings);
+  if (points > MAX_OUTLINE_POINTS) return { code: 'points', points, most: MAX_OUTLINE_POINTS };
+  const most = MAX_OUTLINE_CROSSINGS;
+  const drawn = rings.map((ring) => ring.map(([x, y]) => ({ x, y })));
+  return crossingsOf(drawn, most) >= most ? { code: 'crossings', most } : null;
+}
 
 /** Any outline in real units, holes included; its box starts at (0, 0). mm. */
 const outlineSchema = z.object({
@@ -107,13 +121,9 @@ const outlineSchema = z.object({
     )
     .min(1)
     .max(MAX_OUTLINE_RINGS)
-    .refine((rings) => cornersOf(rings) <= MAX_OUTLINE_POINTS, {
-      error: ({ input }) =>
-        `The outline has ${cornersOf(input as Rings)} points; up to ${MAX_OUTLINE_POINTS} are possible.`,
-      abort: true,
-    })
-    .refine((rings) => crossings(rings) < MAX_OUTLINE_CROSSINGS, {
-      error: `The outline crosses itself ${MAX_OUTLINE_CROSSINGS} times and more: draw its edge as one line.`,
+    .check(({ value, issues }) => {
+      const fault = tooDense(value);
+      if (fault) issues.push({ code: 'custom', input: value, params: { fault } });
     }),
   edgeKeepOutMm: lengthSchema,
   sides: sidesSchema,

@@ -1,7 +1,8 @@
 import type { z } from 'zod';
+import { failure, success, type Result } from '../result';
 import { blankSchema, type Blank } from './blank';
 import { jobSchema, type Job } from './job';
-import { migrate, UnknownVersionError, type Raw, type Steps } from './migrate';
+import { migrate, UnknownVersionError, type Raw, type Steps, type VersionFault } from './migrate';
 import { tidyOutline } from './outline';
 import { LEAST_SIZE_MM } from './primitives';
 import type { TransferKind } from './heat';
@@ -167,59 +168,31 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
 /** Every kind of document there is. */
 export const DOCUMENT_KINDS = Object.keys(DOCUMENTS) as DocumentKind[];
 
-/** A document that was read, or why it could not be. */
-export type ReadDocument<T> =
-  | { readonly ok: true; readonly value: T }
-  /** `newer`: a newer Lucky Sheet wrote it; else it is damaged. */
-  | { readonly ok: false; readonly newer: boolean; readonly reason: string };
+/** What a schema has against a value, at most so much of it as helps. */
+export type Issues = readonly z.core.$ZodIssue[];
 
-/** At most this many complaints are listed; the rest would help nobody. */
-const MAX_COMPLAINTS = 3;
+/** Why a document cannot be read; in words: `words/documents`. */
+export type DocumentFault =
+  | VersionFault
+  | { readonly code: 'empty' }
+  /** Its schema refuses it: damaged, or made by something else. */
+  | { readonly code: 'unfit'; readonly issues: Issues };
 
-/** What a person calls the types a value can have. */
-const TYPE_WORDS: Readonly<Record<string, string>> = {
-  string: 'text',
-  number: 'a number',
-  int: 'a whole number',
-  boolean: 'yes or no',
-  array: 'a list',
-  object: 'a group of entries',
-};
-
-/** One complaint: where, and what is wrong there. */
-function complaint({ path, message, ...issue }: z.core.$ZodIssue, under: string): string {
-  const where = [under, ...path].filter(String).join('.') || 'it';
-  if (issue.code !== 'invalid_type') return `${where}: ${message}`;
-  if (message.endsWith('received undefined')) return `${where} is missing`;
-  return `${where} is not ${TYPE_WORDS[issue.expected] ?? issue.expected}`;
-}
-
-/** What a schema has against a value, in one line. */
-export function complaints({ issues }: z.ZodError, under = ''): string {
-  const list = issues.slice(0, MAX_COMPLAINTS).map((issue) => complaint(issue, under));
-  const more = issues.length - list.length;
-  return list.join('; ') + (more > 0 ? `; and ${more} more` : '');
-}
-
-/**
- * Reads a document of a kind as some version wrote it; never throws.
- * @param under where it stands in what is read, for the reason.
- */
+/** Reads a document of a kind as some version wrote it; never throws. */
 export function readDocument<K extends DocumentKind>(
   kind: K,
   version: number,
   body: unknown,
-  under = '',
-): ReadDocument<Documents[K]> {
+): Result<Documents[K], DocumentFault> {
   const { version: target, schema, steps } = DOCUMENTS[kind];
-  const damaged = (reason: string) => ({ ok: false, newer: false, reason }) as const;
-  if (!isRaw(body)) return damaged(`${under || 'it'} is empty`);
+  if (!isRaw(body)) return failure({ code: 'empty' });
   try {
     const read = schema.safeParse(migrate(body, version, target, steps));
-    return read.success ? { ok: true, value: read.data } : damaged(complaints(read.error, under));
+    return read.success
+      ? success(read.data)
+      : failure({ code: 'unfit', issues: read.error.issues });
   } catch (error) {
-    if (error instanceof UnknownVersionError)
-      return { ok: false, newer: error.newer, reason: error.message };
+    if (error instanceof UnknownVersionError) return failure(error.fault);
     throw error;
   }
 }

@@ -4,14 +4,17 @@ export type Raw = Record<string, unknown>;
 /** Step n takes a document of version n to version n + 1. */
 export type Steps = Readonly<Record<number, (document: Raw) => Raw>>;
 
+/** Why no way leads from a version to the one that is read. */
+export type VersionFault =
+  /** A newer Lucky Sheet wrote it. */
+  | { readonly code: 'newer'; readonly version: number; readonly reads: number }
+  | { readonly code: 'no-version'; readonly version: number };
+
 /** A version this build cannot read: from the future, or not a version at all. */
 export class UnknownVersionError extends Error {
-  /** @param newer whether a newer Lucky Sheet wrote it. */
-  constructor(
-    message: string,
-    readonly newer: boolean,
-  ) {
-    super(message);
+  /** @param fault which version, and what is read. */
+  constructor(readonly fault: VersionFault) {
+    super(`version ${fault.version}: ${fault.code}`);
   }
 }
 
@@ -21,19 +24,15 @@ export class UnknownVersionError extends Error {
  */
 export function migrate(document: Raw, version: number, target: number, steps: Steps): Raw {
   if (!Number.isInteger(version) || version < 1) {
-    throw new UnknownVersionError(`“${version}” is not a version.`, false);
+    throw new UnknownVersionError({ code: 'no-version', version });
   }
   if (version > target) {
-    throw new UnknownVersionError(
-      `This was written by a newer Lucky Sheet (version ${version}; this one reads up to ${target}).`,
-      true,
-    );
+    throw new UnknownVersionError({ code: 'newer', version, reads: target });
   }
   let current = document;
   for (let at = version; at < target; at++) {
     const step = steps[at];
-    if (!step)
-      throw new UnknownVersionError(`There is no path from version ${at} to ${at + 1}.`, false);
+    if (!step) throw new UnknownVersionError({ code: 'no-version', version: at });
     current = step(current);
   }
   return current;

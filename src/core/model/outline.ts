@@ -1,6 +1,6 @@
 import { cornersOf, crossingsOf, regionBox, simpleRegion } from '../geometry';
 import { failure, success, type Result } from '../result';
-import { MAX_OUTLINE_POINTS, MAX_OUTLINE_RINGS, type FormOf } from './blank';
+import { MAX_OUTLINE_POINTS, MAX_OUTLINE_RINGS, type FormOf, type OutlineFault } from './blank';
 import { LEAST_SIZE_MM, MAX_LENGTH_MM } from './primitives';
 
 type Rings = FormOf<'outline'>['rings'];
@@ -18,28 +18,22 @@ const MOST_CROSSINGS = 3000;
  */
 export function tidyOutline(
   rings: readonly (readonly (readonly [number, number])[])[],
-): Result<Rings> {
+): Result<Rings, OutlineFault> {
   const drawn = rings.map((ring) => ring.map(([x, y]) => ({ x, y })));
   const { width, height } = regionBox(drawn);
   const longest = Math.max(width, height);
   if (!(longest <= MAX_LENGTH_MM)) {
-    return failure(
-      `It is ${Math.round(longest)} mm long; an outline may be up to ${MAX_LENGTH_MM} mm. Was it drawn in another unit?`,
-    );
+    return failure({ code: 'too-long', longestMm: longest, mostMm: MAX_LENGTH_MM });
   }
   const points = cornersOf(drawn);
   if (points > 50 * MAX_OUTLINE_POINTS || crossingsOf(drawn, MOST_CROSSINGS) >= MOST_CROSSINGS) {
-    return failure(
-      `It has ${points} points and crosses itself too often to find its edge. Keep only the edge and its holes.`,
-    );
+    return failure({ code: 'tangled', points });
   }
   for (const toleranceMm of TOLERANCES_MM) {
     const simple = simpleRegion(drawn, toleranceMm);
     const count = cornersOf(simple);
     if (simple.length > MAX_OUTLINE_RINGS) {
-      return failure(
-        `It holds ${simple.length} lines; an outline may have ${MAX_OUTLINE_RINGS}. Keep only the edge and its holes.`,
-      );
+      return failure({ code: 'lines', lines: simple.length, most: MAX_OUTLINE_RINGS });
     }
     if (count > MAX_OUTLINE_POINTS) continue;
     const box = regionBox(simple);
@@ -48,7 +42,5 @@ export function tidyOutline(
       simple.map((ring) => ring.map(({ x, y }): [number, number] => [x - box.x, y - box.y])),
     );
   }
-  return failure(
-    `No outline with an inside and fewer than ${MAX_OUTLINE_POINTS} points was found in it. Keep only the edge and its holes.`,
-  );
+  return failure({ code: 'no-inside', mostPoints: MAX_OUTLINE_POINTS });
 }

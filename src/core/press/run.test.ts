@@ -87,7 +87,7 @@ test('a run that an older version began goes on where it stood', () => {
     ...{ jobId: 'job-1', startedAt: NOW.toISOString() },
     ...{ stepIndex: 2, countdownFrom: null },
   });
-  if (!read.ok) throw new Error(read.reason);
+  if (!read.ok) throw new Error(read.reason.code);
   const run = frozen(read.value, program);
   expect(atHand(run)).toEqual(operations[3]);
   expect(runSchema.safeParse(run).success).toBe(true);

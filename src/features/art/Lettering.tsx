@@ -19,6 +19,7 @@ import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
+import { namesFaultWords } from '@/words';
 
 const START: TextSpec = {
   words: 'Star Party',
@@ -123,7 +124,7 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
     const rows = Papa.parse<string[]>(text, { skipEmptyLines: true }).data;
     const read = namesFrom(rows);
     if (read.ok) return read.value;
-    notify({ tone: 'error', text: read.reason });
+    notify({ tone: 'error', text: namesFaultWords(read.reason) });
     return null;
   }
 

@@ -2,6 +2,7 @@ import * as ExifReader from 'exifreader';
 import { MAX_FILE_BYTES, tooLarge } from '@/core/art';
 import type { Artwork } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
+import { tooLargeWords } from '@/words/documents';
 import { IMAGE_FORMATS } from './formats';
 
 /** Facts of a picture file that can be read without decoding it. */
@@ -40,8 +41,7 @@ export function inspectImage(bytes: Uint8Array): Result<ImageFacts> {
   const size = format.size(bytes);
   if (!size.ok) return size;
   const { width, height } = size.value;
-  const reason = tooLarge(width, height);
-  if (reason) return failure(reason);
+  if (tooLarge(width, height)) return failure(tooLargeWords(width, height));
   return success({
     mime: format.mime,
     bytes: bytes.length,

@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import {
-  complaints,
   DOCUMENTS,
   jobSchema,
   MAX_ON_SHELF,
@@ -13,6 +12,7 @@ import {
   type Shelf,
 } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
+import { complaints, documentFaultWords } from '@/words/documents';
 
 export const JOB_FILE_FORMAT = 'lucky-sheet-job';
 /** Version of the envelope: from 4 on each kind in it says its own (`kinds`). */
@@ -71,9 +71,10 @@ function part<K extends InFile>(
   value: unknown,
   at: string,
 ): Documents[K] {
-  const read = readDocument(kind, version, value, at);
+  const read = readDocument(kind, version, value);
   if (read.ok) return read.value;
-  throw new Unfit(read.newer ? read.reason : `The job cannot be read: ${read.reason}.`);
+  const why = documentFaultWords(read.reason, at);
+  throw new Unfit(read.reason.code === 'newer' ? why : `The job cannot be read: ${why}.`);
 }
 
 function shelfPart<L extends keyof Shelf>(
@@ -114,7 +115,7 @@ function badReference({ job, shelf }: JobDocument): string | null {
 export function readJobDocument(value: unknown): Result<JobDocument> {
   const envelope = envelopeSchema.safeParse(value);
   if (!envelope.success)
-    return failure(`This is not a Lucky Sheet job: ${complaints(envelope.error)}.`);
+    return failure(`This is not a Lucky Sheet job: ${complaints(envelope.error.issues)}.`);
   const { version, kinds, job, shelf } = envelope.data;
   if (version > VERSION)
     return failure(

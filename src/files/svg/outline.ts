@@ -3,6 +3,7 @@ import { regionBox, type Point } from '@/core/geometry';
 import { MAX_OUTLINE_RINGS, tidyOutline, type FormOf } from '@/core/model';
 import { failure, type Result } from '@/core/result';
 import { readSvg, type SvgDrawing } from './document';
+import { outlineFaultWords } from '@/words/documents';
 
 /** Straight runs a curve is cut into: at blank sizes far finer than scissors. */
 const STEPS_A_CURVE = 24;
@@ -103,9 +104,9 @@ export function outlineFromSvg(text: string): Result<FormOf<'outline'>['rings']>
     );
   }
   if (rings.length > MAX_OUTLINE_RINGS) {
-    return failure(
-      `It holds ${rings.length} lines; an outline may have ${MAX_OUTLINE_RINGS}. Keep only the edge and its holes.`,
-    );
+    const lines = { code: 'lines', lines: rings.length, most: MAX_OUTLINE_RINGS } as const;
+    return failure(outlineFaultWords(lines));
   }
-  return tidyOutline(rings.map((ring) => ring.map(({ x, y }): [number, number] => [x, y])));
+  const tidy = tidyOutline(rings.map((ring) => ring.map(({ x, y }): [number, number] => [x, y])));
+  return tidy.ok ? tidy : failure(outlineFaultWords(tidy.reason));
 }
