@@ -1,8 +1,9 @@
 import type { Flipper } from '@/core/mirror';
 import type { Cutter } from '@/core/model';
-import type { LayStep, Sheet, SheetLabel, SheetTexts, Side } from '@/core/sheet';
+import type { LayStep, Sheet, SheetLabel, SheetName, SheetTexts, Side } from '@/core/sheet';
 import type { UnitStyle } from './units';
 import { sayIn } from './say';
+import { pieceWords } from './places';
 
 const BESIDE: Readonly<Record<Side, string>> = {
   left: 'left',
@@ -12,6 +13,18 @@ const BESIDE: Readonly<Record<Side, string>> = {
 };
 
 const TRUE_SIZE = 'print at 100 %, no fit to page';
+
+/** What a sheet is called on the paper and the screen. */
+export function sheetWords(called: SheetName): string {
+  switch (called.kind) {
+    case 'piece':
+      return pieceWords(called.piece);
+    case 'tile':
+      return `${pieceWords(called.piece)}, ${called.tile}`;
+    case 'pieces':
+      return `${called.count} pieces`;
+  }
+}
 
 /** What is to be set about mirroring in the print dialog. */
 export const driverSetting = (flips: boolean): string => (flips ? 'mirror ON' : 'mirror OFF');
@@ -23,7 +36,7 @@ export function labelLines(label: SheetLabel, units: UnitStyle): readonly string
   if (label.kind === 'tile') {
     const near = label.near.map(({ side, tile }) => `${BESIDE[side]} ${tile}`);
     return [
-      `${label.job} · ${label.piece} · sheet ${label.tile} of ${label.rows} × ${label.columns} · ${TRUE_SIZE}`,
+      `${label.job} · ${pieceWords(label.piece)} · sheet ${label.tile} of ${label.rows} × ${label.columns} · ${TRUE_SIZE}`,
       `Printed side up on the table its neighbours are ${near.join(', ')}. Laid A1 first, row by row, each on top.`,
       driver,
     ];
@@ -33,8 +46,8 @@ export function labelLines(label: SheetLabel, units: UnitStyle): readonly string
   const copies = pieces.length > 1 ? `${pieces.length} × ` : '';
   const what =
     first && alike
-      ? `${copies}${first.name} · cut to ${size(first)}`
-      : pieces.map(({ name }) => name).join(', ');
+      ? `${copies}${pieceWords(first)} · cut to ${size(first)}`
+      : pieces.map(pieceWords).join(', ');
   return [`${label.job} · ${what} · ${TRUE_SIZE}`, driver];
 }
 

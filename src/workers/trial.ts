@@ -14,6 +14,7 @@ import { correctionOf, pageOf, type Sheet } from '@/core/sheet';
 import { dulled, simulatePrint } from '@/devices';
 import { rasterOf, type ReadPage } from './pdfPages';
 import { drawPiece, type Sources } from './drawPiece';
+import { sheetWords } from '@/words';
 
 /** What is set, or goes wrong, in a trial print. */
 export interface TrialSettings {
@@ -123,7 +124,8 @@ export async function runTrial(
     const page = await rasterOf(read);
     const { print, meant } = printOne(sheet, page, plan, settings);
     printed.push({ sheet, print });
-    for (const fault of faultsOf(meant, print)) faults.push({ sheet: sheet.name, fault });
+    for (const fault of faultsOf(meant, print))
+      faults.push({ sheet: sheetWords(sheet.called), fault });
     prints.push(await pngOf(dulled(print)));
     sources.onProgress({ doing: 'Printing', share: (0.6 * (i + 1)) / plan.sheets.length });
   }

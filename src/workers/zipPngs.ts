@@ -1,6 +1,7 @@
 import { Zip, ZipPassThrough } from 'fflate';
 import type { JobPlan } from '@/core/plan';
 import { writeSheetPng, type SheetSources } from './sheetPng';
+import { sheetWords } from '@/words';
 
 /**
  * Every sheet as a PNG at the printer's resolution, in one ZIP in the order of printing. One sheet
@@ -18,7 +19,7 @@ export async function zipPngs(plan: JobPlan, sources: SheetSources): Promise<Blo
     sources.onProgress({ doing, share: i / plan.sheets.length });
     const nth = String(i + 1).padStart(digits, '0');
     const entry = new ZipPassThrough(
-      `${nth} ${sheet.name.replace(/[^\p{L}\p{N} ._-]/gu, '-')}.png`,
+      `${nth} ${sheetWords(sheet.called).replace(/[^\p{L}\p{N} ._-]/gu, '-')}.png`,
     );
     zip.add(entry);
     entry.push(await writeSheetPng(plan, sheet, { ...sources, onProgress: () => undefined }), true);

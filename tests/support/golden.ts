@@ -4,6 +4,7 @@ import { TRADE_UNITS } from '@/words/units';
 import { checkWords } from '@/words';
 import { demoJobs } from '@/demo/jobs';
 import { artwork, NOW } from './jobs';
+import { pieceWords } from '@/words';
 
 const side = (storedWidthPx: number, storedHeightPx: number, name: string, nth: number): Artwork =>
   artwork({ sha256: String(nth).repeat(64), name, storedWidthPx, storedHeightPx });
@@ -28,7 +29,13 @@ const mm = (value: number): number => Number(value.toFixed(3));
 /** What a plan means to the person: sizes, sheets, figures, findings; not how it is stored. */
 export const meaningOf = (plan: JobPlan) => ({
   faces: plan.faces.map(({ id, widthMm, heightMm }) => [id, mm(widthMm), mm(heightMm)]),
-  pieces: plan.pieces.map((p) => [p.name, mm(p.widthMm), mm(p.heightMm), p.copies, p.arts.length]),
+  pieces: plan.pieces.map((p) => [
+    pieceWords(p),
+    mm(p.widthMm),
+    mm(p.heightMm),
+    p.copies,
+    p.arts.length,
+  ]),
   sheets: plan.sheets.map(({ paper, orientation, items }) => [
     ...[paper, orientation],
     ...items.map(({ box }) => [box.x, box.y, box.width, box.height].map(mm).join(' ')),

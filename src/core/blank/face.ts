@@ -1,3 +1,4 @@
+import type { FaceName } from '../model';
 import { rectRing, type Box, type Point, type Region, type Sector } from '../geometry';
 
 /** The parts of faces that have a name. */
@@ -20,10 +21,19 @@ export interface Zone {
   readonly region: Region;
 }
 
+/** What the points are called that a crafter measures from. */
+export const DATUM_NAMES = [
+  ...(['opposite-handle', 'right-holder', 'left-holder'] as const),
+  ...(['opposite-seam', 'right-half', 'left-half', 'centre'] as const),
+  ...(['neckline', 'top-edge', 'left-chest', 'right-chest', 'sleeve-middle'] as const),
+] as const;
+/** What a datum point is called; in words: `words/places`. */
+export type DatumName = (typeof DATUM_NAMES)[number];
+
 /** A point a crafter measures from, e.g. the middle of the side a right-handed holder sees. */
 export interface Datum extends Point {
   readonly id: string;
-  readonly label: string;
+  readonly called: DatumName;
   /**
    * How wide art usually is there and how far its top hangs below the point (null: centred on it), mm;
    * from memory.
@@ -31,26 +41,25 @@ export interface Datum extends Point {
   readonly usual?: { readonly widthMm: number; readonly dropMm: number | null };
 }
 
+/** What the edges of faces are called; in words: `words/places`. */
+export type EdgeName =
+  'top' | 'bottom' | 'left' | 'right' | 'rim' | 'base' | 'shoulder' | 'hem' | 'cuff' | 'toe';
+
 /** What the edges of a face are called. */
-export interface EdgeNames {
-  readonly top: string;
-  readonly bottom: string;
-  readonly left: string;
-  readonly right: string;
-}
+export type EdgeNames = Readonly<Record<'top' | 'bottom' | 'left' | 'right', EdgeName>>;
 
 /** Edges without names of their own. */
 export const PLAIN_EDGES: EdgeNames = {
-  top: 'top edge',
-  bottom: 'bottom edge',
-  left: 'left edge',
-  right: 'right edge',
+  top: 'top',
+  bottom: 'bottom',
+  left: 'left',
+  right: 'right',
 };
 
 /** One flat face of a blank as it looks when finished: mm from its top-left corner, x right, y down. */
 export interface Face {
   readonly id: string;
-  readonly name: string;
+  readonly called: FaceName;
   readonly widthMm: number;
   readonly heightMm: number;
   /** The blank's own edge, holes included. */

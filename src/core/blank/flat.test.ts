@@ -85,11 +85,11 @@ describe('a tee', () => {
   });
 
   test('has four faces; an apron and a cap have one', () => {
-    expect(facesOf(blankOf('tee')).map(({ name }) => name)).toEqual([
-      'Front',
-      'Back',
-      'Left sleeve',
-      'Right sleeve',
+    expect(facesOf(blankOf('tee')).map(({ called }) => called)).toEqual([
+      'front',
+      'back',
+      'sleeve-left',
+      'sleeve-right',
     ]);
     expect(facesOf(blankOf('apron'))).toHaveLength(1);
     expect(facesOf(blankOf('cap'))).toHaveLength(1);

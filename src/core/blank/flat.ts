@@ -10,7 +10,7 @@ import {
   thinned,
   type Region,
 } from '../geometry';
-import type { FormOf } from '../model';
+import type { FaceName, FormOf } from '../model';
 import { unlessTooMuch } from '../work';
 import { unitDoubt } from './doubt';
 import { faceBox, middleOf, PLAIN_EDGES, present, type Face, type Zone } from './face';
@@ -42,9 +42,9 @@ function flatFaces(flat: Flat): Face[] {
   const { width, height } = regionBox(flat.region);
   const size = { widthMm: width, heightMm: height };
   const band = edgeBand(flat);
-  const face = (id: string, name: string, seen: (region: Region) => Region): Face => ({
+  const face = (id: string, called: FaceName, seen: (region: Region) => Region): Face => ({
     id,
-    name,
+    called,
     ...size,
     region: seen(flat.region),
     safe: outset(faceBox(size), -flat.edgeKeepOutMm),
@@ -52,15 +52,15 @@ function flatFaces(flat: Flat): Face[] {
       zoneOf('edge', 'keep-out', seen(band)),
       zoneOf('hole', 'hole', seen(flat.holes)),
     ]),
-    datums: [{ id: 'centre', label: 'Middle', ...middleOf(size) }],
+    datums: [{ id: 'centre', called: 'centre', ...middleOf(size) }],
     home: 'centre',
     edges: PLAIN_EDGES,
     development: null,
     paper: 'face',
   });
-  const front = face('front', flat.sides === 2 ? 'Front' : 'Face', (region) => region);
+  const front = face('front', flat.sides === 2 ? 'front' : 'face', (region) => region);
   if (flat.sides === 1) return [front];
-  return [front, face('back', 'Back', (region) => mapRegion(mirrorIn(width), region))];
+  return [front, face('back', 'back', (region) => mapRegion(mirrorIn(width), region))];
 }
 
 /** Anything flat with four corners. */

@@ -85,16 +85,16 @@ function body(form: Garment, id: 'front' | 'back', collarDropMm: number): Face {
   const x = widthMm / 2;
   const dropMm = widthMm < SMALL_BELOW_MM ? USUAL.smallDropMm : USUAL.dropMm;
   const small = Math.min(USUAL.chestWidthMm, widthMm * 0.2);
-  const chest = (name: string, label: string, side: 1 | -1): Datum => ({
-    id: name,
-    label,
+  const chest = (called: 'left-chest' | 'right-chest', side: 1 | -1): Datum => ({
+    id: called,
+    called,
     x: x + side * widthMm * USUAL.chestShare,
     y: collarDropMm,
     usual: { widthMm: small, dropMm },
   });
   const neckline: Datum = {
     id: 'neckline',
-    label: form.collarWidthMm > 0 ? 'Neckline' : 'Top edge, middle',
+    called: form.collarWidthMm > 0 ? 'neckline' : 'top-edge',
     x,
     y: collarDropMm,
     usual: { widthMm: widthMm * USUAL.fullFrontShare, dropMm },
@@ -102,11 +102,11 @@ function body(form: Garment, id: 'front' | 'back', collarDropMm: number): Face {
   // the wearer's left is on the right of the picture
   const chests =
     id === 'front' && form.garment !== 'cap'
-      ? [chest('left-chest', 'Left chest', 1), chest('right-chest', 'Right chest', -1)]
+      ? [chest('left-chest', 1), chest('right-chest', -1)]
       : [];
   return {
     id,
-    name: id === 'front' ? 'Front' : 'Back',
+    called: id,
     widthMm,
     heightMm,
     region: [bodyRing(form)],
@@ -135,7 +135,7 @@ function sleeve(form: Garment, side: 'left' | 'right'): Face | null {
   const box = faceBox({ widthMm, heightMm });
   return {
     id: `sleeve-${side}`,
-    name: side === 'left' ? 'Left sleeve' : 'Right sleeve',
+    called: `sleeve-${side}`,
     widthMm,
     heightMm,
     region: [rectRing(box)],
@@ -144,7 +144,7 @@ function sleeve(form: Garment, side: 'left' | 'right'): Face | null {
     datums: [
       {
         id: 'sleeve-middle',
-        label: 'Sleeve, middle',
+        called: 'sleeve-middle',
         ...middleOf({ widthMm, heightMm }),
         usual: { widthMm: widthMm * USUAL.sleeveShare, dropMm: null },
       },

@@ -1,5 +1,16 @@
 export type { Doubt, Misread } from './doubt';
-export { faceBox, middleOf, ZONE_IDS, type Datum, type Face, type Zone, type ZoneId } from './face';
+export {
+  DATUM_NAMES,
+  faceBox,
+  middleOf,
+  ZONE_IDS,
+  type Datum,
+  type DatumName,
+  type EdgeName,
+  type Face,
+  type Zone,
+  type ZoneId,
+} from './face';
 export { facesOf, FORMS, isCup, measuringDoubt, traitsOf, usualBleedMm, workOf } from './forms';
 export { convertForm, fullWallMm, wallOf } from './convert';
 export { PLAIN_STRAIGHT } from './straightWrap';

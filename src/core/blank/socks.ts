@@ -7,12 +7,7 @@ import type { FormRules } from './rules';
 import { inches } from '../units';
 
 /** The four prints of a pair: two socks, two sides each. */
-const SIDES = [
-  ['left-outside', 'Left sock, outside'],
-  ['left-inside', 'Left sock, inside'],
-  ['right-outside', 'Right sock, outside'],
-  ['right-inside', 'Right sock, inside'],
-] as const;
+const SIDES = ['left-outside', 'left-inside', 'right-outside', 'right-inside'] as const;
 
 /** A pair of socks on inserts; each side is as wide as the insert and a roll to both sides. */
 export const SOCKS: FormRules<FormOf<'socks'>> = {
@@ -28,15 +23,15 @@ export const SOCKS: FormRules<FormOf<'socks'>> = {
     const widthMm = insertMm + 2 * rollMm;
     const roll = (id: 'roll-left' | 'roll-right', x: number) =>
       boxZone(id, 'roll', { x, y: 0, width: rollMm, height: heightMm });
-    return SIDES.map(([id, name]): Face => ({
+    return SIDES.map((id): Face => ({
       id,
-      name,
+      called: id,
       widthMm,
       heightMm,
       region: [rectRing(faceBox({ widthMm, heightMm }))],
       safe: { x: rollMm, y: 0, width: insertMm, height: heightMm },
       zones: present([roll('roll-left', 0), roll('roll-right', widthMm - rollMm)]),
-      datums: [{ id: 'centre', label: 'Middle', ...middleOf({ widthMm, heightMm }) }],
+      datums: [{ id: 'centre', called: 'centre', ...middleOf({ widthMm, heightMm }) }],
       home: 'centre',
       edges: { ...PLAIN_EDGES, top: 'cuff', bottom: 'toe' },
       development: null,

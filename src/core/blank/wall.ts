@@ -30,15 +30,15 @@ function datumsOf(wall: Wall, { toHandleMm, widthMm }: Span): Datum[] {
   const quarter = midCircumferenceMm(wall) / 4;
   if (wall.handleGapMm === 0) {
     return [
-      { id: 'opposite-handle', label: 'Opposite the seam', x: widthMm / 2, y },
-      { id: 'right-holder', label: 'Right half, middle', x: 3 * quarter, y },
-      { id: 'left-holder', label: 'Left half, middle', x: quarter, y },
+      { id: 'opposite-handle', called: 'opposite-seam', x: widthMm / 2, y },
+      { id: 'right-holder', called: 'right-half', x: 3 * quarter, y },
+      { id: 'left-holder', called: 'left-half', x: quarter, y },
     ];
   }
   return [
-    { id: 'opposite-handle', label: 'Opposite the handle', x: widthMm / 2, y },
-    { id: 'right-holder', label: 'Right-handed holder sees', x: 3 * quarter - toHandleMm, y },
-    { id: 'left-holder', label: 'Left-handed holder sees', x: quarter - toHandleMm, y },
+    { id: 'opposite-handle', called: 'opposite-handle', x: widthMm / 2, y },
+    { id: 'right-holder', called: 'right-holder', x: 3 * quarter - toHandleMm, y },
+    { id: 'left-holder', called: 'left-holder', x: quarter - toHandleMm, y },
   ];
 }
 
@@ -68,7 +68,7 @@ export function wallFace(wall: Wall, keep: KeepOuts, development: Sector | null)
   const span = { toHandleMm: wall.handleGapMm / 2, widthMm };
   return {
     id: 'wrap',
-    name: 'Wrap',
+    called: 'wrap',
     widthMm,
     heightMm: wall.slantMm,
     region: [rectRing({ x: 0, y: 0, width: widthMm, height: wall.slantMm })],

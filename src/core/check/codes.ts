@@ -3,6 +3,8 @@ import type { Pressure, Printer, TransferKind } from '../model';
 import type { Recipe } from '../press';
 import type { MissingTool } from '../shelf';
 import type { WorkKind } from '../work';
+import type { NamedPiece } from '../layout';
+import type { EdgeName } from '../blank';
 
 /** The six stations of a job, in order. */
 export const STATIONS = ['blank', 'art', 'sheets', 'heat', 'press', 'record'] as const;
@@ -74,7 +76,7 @@ interface ArtFindings {
   /** A share of its detail is cut off by the edge; `covers` where it was meant to cover. */
   'cut-off': { art: string; lostShare: number; covers: boolean; all: boolean };
   /** Reaches these edges of the face but not through the bleed beyond them. */
-  'bleed-short': { edges: readonly string[]; bleedMm: number };
+  'bleed-short': { edges: readonly EdgeName[]; bleedMm: number };
   /** Film or paper that is cut as large as its print, cut with room. */
   'cut-too-wide': { marginMm: number };
 }
@@ -117,7 +119,7 @@ interface SheetFacts {
   misfit: Size & { paper: string; orientation: 'portrait' | 'landscape'; printable: Size };
   'too-many': { prints: number; most: number };
   /** Longer than the cutting machine finds its way round. */
-  'cutter-width': { piece: string; lengthMm: number; cutter: string; mostMm: number };
+  'cutter-width': { piece: NamedPiece; lengthMm: number; cutter: string; mostMm: number };
   'preprinted-edge': { paper: string };
   'offcut-waits': Size;
   /** So many flips leave the picture backwards. */
@@ -132,7 +134,7 @@ interface SheetFacts {
 interface TileFacts {
   /** `sparedShare`: less detail under the seams than with even spacing; `longer`: paper that holds it whole. */
   tiled: Size & {
-    piece: string;
+    piece: NamedPiece;
     sheets: number;
     rows: number;
     columns: number;
@@ -141,10 +143,10 @@ interface TileFacts {
     longer: string | null;
   };
   'no-overlap': { overlapMm: number };
-  'seam-through': { piece: string };
-  'seams-moved': { piece: string };
+  'seam-through': { piece: NamedPiece };
+  'seams-moved': { piece: NamedPiece };
   /** Between a taped seam and where the wrap closes. */
-  'taped-seam': { piece: string; apartMm: number; close: boolean; from: Behind };
+  'taped-seam': { piece: NamedPiece; apartMm: number; close: boolean; from: Behind };
 }
 
 /** Can this machine do it, is it hot and long enough, and what would spoil the blank? */

@@ -23,6 +23,7 @@ import type { Job, Placement } from '../model';
 import { isCloth } from '../traits';
 import { fix, type Fix } from './fixes';
 import { detailShareIn, inBox, type Placed } from './placed';
+import type { EdgeName } from '../blank';
 
 /** Less than this share of its detail in a bad place is a hair's breadth, not a loss; more of it is serious. */
 export const NOTE_SHARE = 0.001;
@@ -45,7 +46,7 @@ function faceInk({ face }: Placed, job: Job): Region {
 }
 
 /** Edges of the face that art reaches without filling the bleed beyond them. */
-export function shortEdges(one: Placed, job: Job): string[] {
+export function shortEdges(one: Placed, job: Job): EdgeName[] {
   const { placed, slot, face } = one;
   const on = slot.face;
   const box = placed.box;
@@ -56,7 +57,7 @@ export function shortEdges(one: Placed, job: Job): string[] {
     short(right(box) >= right(on), right(box) >= right(ink) - HAIR_MM) && face.edges.right,
     short(box.y <= on.y, box.y <= ink.y + HAIR_MM) && face.edges.top,
     short(bottom(box) >= bottom(on), bottom(box) >= bottom(ink) - HAIR_MM) && face.edges.bottom,
-  ].filter((edge): edge is string => edge !== false);
+  ].filter((edge): edge is EdgeName => edge !== false);
 }
 
 /** Share of its detail beyond where ink may go on its face. */

@@ -5,6 +5,7 @@ import { found, type Rule } from './check';
 import { fix } from './fixes';
 import { NOTE_SHARE, seamShare } from './harm';
 import { everyPlacement } from './placed';
+import { nameOf } from '../layout';
 
 const ink: Rule = ({ printer, transfer }) =>
   transfer.ink === null || printer.ink === transfer.ink
@@ -70,7 +71,7 @@ const cutterWidth: Rule = (findings) => {
       'cutter-width',
       'warn',
       {
-        ...{ piece: piece.name, lengthMm: Math.max(piece.widthMm, piece.heightMm) },
+        ...{ piece: nameOf(piece), lengthMm: Math.max(piece.widthMm, piece.heightMm) },
         ...{ cutter: cutter.name, mostMm },
       },
       {

@@ -4,19 +4,20 @@ import { paperHolds, THROUGH_WHOLE, type Tiling } from '../sheet';
 import { inches } from '../units';
 import { found, type Check, type Findings, type Rule } from './check';
 import { fix } from './fixes';
+import { nameOf, type Piece } from '../layout';
 
 /** Usual overlap of two sheets at a seam: common practice. */
 const USUAL_OVERLAP_MM = inches(1 / 4);
 /** A taped seam nearer than this to where a wrap closes makes one thick place (own choice). */
 const SEAMS_APART_MM = 20;
 
-const nameOf = ({ pieces }: Findings, { pieceId }: Tiling): string =>
-  pieces.find(({ id }) => id === pieceId)?.name ?? pieceId;
-
 const perTiling =
-  (rule: (tiling: Tiling, findings: Findings) => Check | null): Rule =>
+  (rule: (tiling: Tiling, piece: Piece, findings: Findings) => Check | null): Rule =>
   (findings) =>
-    findings.sheets.tilings.flatMap((tiling) => rule(tiling, findings) ?? []);
+    findings.sheets.tilings.flatMap((tiling) => {
+      const piece = findings.pieces.find(({ id }) => id === tiling.pieceId);
+      return (piece && rule(tiling, piece, findings)) ?? [];
+    });
 
 /** Papers the printer takes that hold the piece whole, the smallest first. */
 function papersHolding({ pieces, shelf, printer, paper }: Findings, tiling: Tiling): Paper[] {
@@ -29,17 +30,15 @@ function papersHolding({ pieces, shelf, printer, paper }: Findings, tiling: Tili
 }
 
 /** A piece that takes several sheets, how, and whether longer paper would spare it. */
-const tiled = perTiling((tiling, findings) => {
-  const { pieces, paper } = findings;
-  const piece = pieces.find(({ id }) => id === tiling.pieceId);
-  if (!piece) return null;
+const tiled = perTiling((tiling, piece, findings) => {
+  const { paper } = findings;
   const { rows, columns, tiles, cost, evenCost } = tiling;
   const longer = papersHolding(findings, tiling).slice(0, 2);
   return found(
     'tiled',
     'note',
     {
-      ...{ piece: piece.name, widthMm: piece.widthMm, heightMm: piece.heightMm },
+      ...{ piece: nameOf(piece), widthMm: piece.widthMm, heightMm: piece.heightMm },
       ...{ sheets: tiles.length, rows, columns, paper: paper.name },
       sparedShare: evenCost > 0 ? 1 - cost / evenCost : 0,
       longer: longer[0]?.name ?? null,
@@ -58,32 +57,31 @@ const noOverlap: Rule = ({ sheets, job }) => {
   return [found('no-overlap', 'warn', { overlapMm }, { fixes })];
 };
 
-const throughWhole = perTiling((tiling, findings) =>
+const throughWhole = perTiling((tiling, piece) =>
   tiling.cost < THROUGH_WHOLE
     ? null
-    : found('seam-through', 'warn', { piece: nameOf(findings, tiling) }, { of: tiling.pieceId }),
+    : found('seam-through', 'warn', { piece: nameOf(piece) }, { of: tiling.pieceId }),
 );
 
 const handSeams: Rule = (findings) =>
   findings.job.sheet.seams.flatMap(({ pieceId }): Check[] => {
     const tiling = findings.sheets.tilings.find((each) => each.pieceId === pieceId);
-    if (!tiling || tiling.byHand) return [];
+    const piece = findings.pieces.find(({ id }) => id === pieceId);
+    if (!tiling || !piece || tiling.byHand) return [];
     return [
       found(
         'seams-moved',
         'note',
-        { piece: nameOf(findings, tiling) },
+        { piece: nameOf(piece) },
         { of: pieceId, fixes: [fix('best-seams', { pieceId })] },
       ),
     ];
   });
 
 /** On a wrap that goes all round, the taped seam and the closing seam must not lie on each other. */
-const seamsOnWrap = perTiling((tiling, findings) => {
-  const { job, pieces } = findings;
+const seamsOnWrap = perTiling((tiling, piece, { job }) => {
   const { form } = job.blank;
-  const piece = pieces.find(({ id }) => id === tiling.pieceId);
-  if (!isCup(form) || !piece || tiling.downAtMm.length === 0) return null;
+  if (!isCup(form) || tiling.downAtMm.length === 0) return null;
   const nearest = Math.min(
     ...tiling.downAtMm.flatMap((at) => [at, Math.max(0, piece.widthMm - at)]),
   );
@@ -92,7 +90,7 @@ const seamsOnWrap = perTiling((tiling, findings) => {
   return found(
     'taped-seam',
     close ? 'warn' : 'note',
-    { piece: piece.name, apartMm: nearest, close, from },
+    { piece: nameOf(piece), apartMm: nearest, close, from },
     { of: tiling.pieceId },
   );
 });

@@ -60,5 +60,5 @@ test('a mug’s cut file is its wrap', () => {
   const plan = planJob(onCutter(mugJob()), shelf);
   const [sheet] = plan.sheets;
   const file = sheet && sheetCutFile(sheet, plan.pieces, 0, cutter());
-  expect(file).toMatchObject({ kind: 'sheet-cut', of: { name: 'Wrap' }, offsetTaken: false });
+  expect(file).toMatchObject({ kind: 'sheet-cut', of: { id: 'wrap-1' }, offsetTaken: false });
 });

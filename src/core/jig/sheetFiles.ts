@@ -30,7 +30,7 @@ export function sheetCutFile(
   );
   return {
     kind: 'sheet-cut',
-    of: { id: sheet.id, name: sheet.name },
+    of: { id: sheet.id, called: sheet.called },
     offsetTaken: x !== 0 || y !== 0,
     widthMm: sheet.widthMm,
     heightMm: sheet.heightMm,

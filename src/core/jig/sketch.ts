@@ -1,5 +1,6 @@
 import { THIN, type Stroke } from '../drawing';
 import type { Point, Region } from '../geometry';
+import type { Sheet } from '../sheet';
 
 /** What a line is for: cut through, drawn with a pen, folded, or only to be seen. */
 export type Purpose = 'cut' | 'draw' | 'fold' | 'mark';
@@ -43,8 +44,8 @@ export type SketchKind =
 /** A line drawing in true size: mm from its top-left corner, y down. */
 export interface Sketch {
   readonly kind: SketchKind;
-  /** What it is of, where a job has several of its kind: the sheet's name and id. */
-  readonly of?: { readonly id: string; readonly name: string };
+  /** The sheet it is of, where a job has several of its kind. */
+  readonly of?: Pick<Sheet, 'id' | 'called'>;
   /** Whether it is larger than one pre-printed sheet, or a cutter's offset is taken off. */
   readonly split?: boolean;
   readonly offsetTaken?: boolean;

@@ -75,7 +75,7 @@ export function foldedPiece(
   const marks: Region = outlines.flatMap((outline) => mapRegion(toStrip, outline));
   return {
     id: 'pair-1',
-    name: 'Front and back, to fold',
+    called: { kind: 'folded' },
     variant: '',
     copies: 1,
     slots,

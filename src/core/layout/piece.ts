@@ -11,7 +11,7 @@ import {
   type Region,
   type Sector,
 } from '../geometry';
-import type { Artwork } from '../model';
+import type { Artwork, FaceName } from '../model';
 import { spend } from '../work';
 import { artMatrix } from './place';
 
@@ -53,13 +53,23 @@ export interface Guide {
   readonly closed: boolean;
 }
 
+/** What a piece is called: a face, a half or loose part of one, or both faces to fold; in words: `words/places`. */
+export type PieceName =
+  | { readonly kind: 'face'; readonly face: FaceName }
+  | { readonly kind: 'half'; readonly face: FaceName; readonly side: 'left' | 'right' }
+  | { readonly kind: 'part'; readonly face: FaceName; readonly nth: number }
+  | { readonly kind: 'folded' };
+
+/** A piece as it is spoken of. */
+export type NamedPiece = Pick<Piece, 'called' | 'variant'>;
+
 /**
  * What must be printed, as the finished thing is to look. Art lies on the *strip*, mm from its top-left
  * corner. The strip is the paper itself, or is bent onto it.
  */
 export interface Piece {
   readonly id: string;
-  readonly name: string;
+  readonly called: PieceName;
   /** Which name or further size it is for; empty where there is but one. */
   readonly variant: string;
   readonly copies: number;
@@ -75,6 +85,9 @@ export interface Piece {
   readonly guides: readonly Guide[];
   readonly arts: readonly PieceArt[];
 }
+
+/** What tells a piece in words. */
+export const nameOf = ({ called, variant }: NamedPiece): NamedPiece => ({ called, variant });
 
 /** A face with what is on it, before paper is cut for it. */
 export interface FilledFace {

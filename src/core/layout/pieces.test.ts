@@ -6,6 +6,7 @@ import type { Job, Placement, WrapPaper } from '../model';
 import { planJob } from '../plan';
 import { inches } from '../units';
 import { repeatBoxes, stepFor, USUAL_FOLD_GAP_MM, type Piece } from '.';
+import { pieceWords } from '@/words';
 
 const piecesOf = (job: Job) => planJob(job, shelf).pieces;
 const onlyPiece = (job: Job): Piece => {
@@ -109,7 +110,7 @@ describe('a tumbler 10½ in round (common practice, no source)', () => {
       expect.closeTo(5.25, 6),
       expect.closeTo(5.25, 6),
     ]);
-    expect(pieces.map(({ name }) => name)).toEqual(['Wrap, left half', 'Wrap, right half']);
+    expect(pieces.map(pieceWords)).toEqual(['Wrap, left half', 'Wrap, right half']);
     const [left, right] = pieces;
     expect(right?.slots[0]?.face.x).toBeCloseTo((left?.slots[0]?.face.x ?? 0) - inches(5.25), 6);
   });

@@ -23,7 +23,7 @@ import { spend } from '../work';
 import { canFold, foldedPiece } from './fold';
 import { garmentSizes } from './garmentSizes';
 import { inkRegion } from './paper';
-import { artsOnStrip, type FilledFace, type Piece, type Slot } from './piece';
+import { artsOnStrip, type FilledFace, type Piece, type PieceName, type Slot } from './piece';
 import { artMatrix, placedBox } from './place';
 import { repeatBoxes } from './repeat';
 import { contourOf } from './silhouette';
@@ -128,31 +128,37 @@ function unionBox(boxes: readonly Box[]): Box {
 }
 
 /** What paper falls into: the halves of a wrap, loose parts cut apart, or one part. */
-function partsOf(filled: FilledFace, job: Job, paper: Region): { name: string; paper: Region }[] {
-  const { face } = filled;
+function partsOf(
+  { face }: FilledFace,
+  job: Job,
+  paper: Region,
+): { called: PieceName; paper: Region }[] {
+  const { called } = face;
   const cup = isCup(job.blank.form);
   if (!cup && job.cut.line === 'contour' && job.cut.apart) {
     return islandsOf(paper).map((part, i) => ({
-      name: `${face.name}, part ${i + 1}`,
+      called: { kind: 'part', face: called, nth: i + 1 },
       paper: part,
     }));
   }
-  if (!cup || job.wrap.parts !== 'halves') return [{ name: face.name, paper }];
+  if (!cup || job.wrap.parts !== 'halves')
+    return [{ called: { kind: 'face', face: called }, paper }];
   const { x, y, width, height } = regionBox(paper);
   const middle = face.widthMm / 2;
   const half = (from: number, to: number): Region =>
     overlapOf(paper, [rectRing({ x: from, y, width: Math.max(0, to - from), height })]);
-  return [
-    { name: `${face.name}, left half`, paper: half(x, middle) },
-    { name: `${face.name}, right half`, paper: half(middle, x + width) },
-  ].filter((part) => part.paper.length > 0);
+  const side = (which: 'left' | 'right', of: Region) =>
+    of.length > 0
+      ? [{ called: { kind: 'half', face: called, side: which } as const, paper: of }]
+      : [];
+  return [...side('left', half(x, middle)), ...side('right', half(middle, x + width))];
 }
 
 function piecesOf(filled: FilledFace, job: Job): Piece[] {
   const { face } = filled;
   const parts = partsOf(filled, job, paperFor(filled, job));
   const whole = parts.length === 1;
-  return parts.flatMap(({ name, paper }, i) => {
+  return parts.flatMap(({ called, paper }, i) => {
     const trim = regionBox(paper);
     if (area(trim) === 0) return [];
     spend(cornersOf(paper) / CORNERS_A_UNIT, 'outlines-for-names');
@@ -170,7 +176,7 @@ function piecesOf(filled: FilledFace, job: Job): Piece[] {
     return [
       {
         id: `${face.id}-${i + 1}`,
-        name,
+        called,
         variant: '',
         copies: 1,
         slots: [slot],
@@ -205,7 +211,6 @@ const labelled = (pieces: readonly Piece[], label: string, key: string, copies: 
   pieces.map((piece) => ({
     ...piece,
     id: `${piece.id}-${key}`,
-    name: `${piece.name} · ${label}`,
     variant: label,
     copies: piece.copies * copies,
   }));

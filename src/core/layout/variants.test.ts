@@ -5,6 +5,7 @@ import type { Artwork, Job, Placement } from '../model';
 import { planJob } from '../plan';
 import { inches } from '../units';
 import type { Piece } from '.';
+import { pieceWords } from '@/words';
 
 const piecesOf = (job: Job) => planJob(job, shelf).pieces;
 const onlyPiece = (job: Job): Piece => {
@@ -90,7 +91,7 @@ test('loose parts become pieces of their own, a chosen gap between butted ones',
     ...loose,
     cut: { line: 'contour', marginMm: -1, holes: 'keep', apart: true },
   });
-  expect(pieces.map(({ name }) => name)).toEqual(['Front, part 1', 'Front, part 2']);
+  expect(pieces.map(pieceWords)).toEqual(['Front, part 1', 'Front, part 2']);
   const [left, right] = pieces.map(({ slots }) => -(slots[0]?.face.x ?? 0)).sort((a, b) => a - b);
   // 0.2 mm apart as drawn, and 1 mm off both edges
   const gap = (right ?? 0) - (left ?? 0) - (pieces[0]?.widthMm ?? 0);
@@ -105,7 +106,7 @@ describe('names and sizes', () => {
   test('one piece for each name, each with its own lettering and the same picture', () => {
     const job = withLettering(base, 'p2', ['Ada', 'Ben'], [named('Ada', 1), named('Ben', 2)]);
     const pieces = piecesOf(job);
-    expect(pieces.map(({ name }) => name)).toEqual(['Wrap · Ada', 'Wrap · Ben']);
+    expect(pieces.map(pieceWords)).toEqual(['Wrap · Ada', 'Wrap · Ben']);
     expect(pieces.map(({ arts }) => arts.map(({ artSha256 }) => artSha256[0]))).toEqual([
       ['a', '1'],
       ['a', '2'],

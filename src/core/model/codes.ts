@@ -162,3 +162,11 @@ export const RECIPE_IDS = [
 ] as const;
 /** Identity of one recipe; kept in records. */
 export type RecipeId = (typeof RECIPE_IDS)[number];
+
+/** What faces are called. */
+export const FACE_NAMES = [
+  ...(['wrap', 'face', 'front', 'back', 'sleeve-left', 'sleeve-right'] as const),
+  ...(['left-outside', 'left-inside', 'right-outside', 'right-inside'] as const),
+] as const;
+/** What a face is called; in words: `words/places`. */
+export type FaceName = (typeof FACE_NAMES)[number];

@@ -7,10 +7,10 @@ import { documentFaultWords } from '@/words';
 const FOLDER = 'tests/fixtures/documents';
 /** The version that brought a kind. */
 const FIRST: Readonly<Partial<Record<DocumentKind, number>>> = { cutter: 2, figures: 3 };
-/** What version 4 keeps in another shape. */
-const RESHAPED: Readonly<Partial<Record<DocumentKind, readonly string[]>>> = {
-  run: ['stepIndex', 'countdownFrom'],
-  record: ['transfer'],
+/** What later versions keep in another shape, and from which version on it stays. */
+const RESHAPED: Readonly<Partial<Record<DocumentKind, Readonly<Record<string, number>>>>> = {
+  run: { stepIndex: 4, countdownFrom: 4, program: 5 },
+  record: { transfer: 4, program: 5 },
 };
 const sample = (kind: DocumentKind, version: number): unknown =>
   JSON.parse(readFileSync(`${FOLDER}/${kind}.v${version}.json`, 'utf8'));
@@ -25,10 +25,18 @@ const ever = DOCUMENT_KINDS.flatMap((kind) => {
 test.each(ever)('a %s of version %i, as it was written then, is read', (kind, version) => {
   const read = readDocument(kind, version, sample(kind, version));
   const kept = Object.entries(sample(kind, version) as Raw).filter(
-    ([key]) => version > 3 || !RESHAPED[kind]?.includes(key),
+    ([key]) => version >= (RESHAPED[kind]?.[key] ?? 0),
   );
   expect(read).toMatchObject({ ok: true, value: Object.fromEntries(kept) });
 });
+
+test.each(['run', 'record'] as const)(
+  'the faces of a program of an old %s get their code',
+  (kind) => {
+    const read = readDocument(kind, 4, sample(kind, 4));
+    expect(read.ok && read.value.program?.faces).toEqual([{ id: 'wrap', called: 'wrap' }]);
+  },
+);
 
 test('no sample is of a version that never was', () => {
   const known = new Set(ever.map(([kind, version]) => `${kind}.v${version}.json`));
@@ -100,6 +108,8 @@ describe('what version 4 bounds is brought within its bounds, not lost', () => {
 });
 
 test('the demo’s records are of the version they are stored as', () => {
-  expect(DEMO_RECORDS.map((record) => readDocument('record', 4, record).ok)).not.toContain(false);
+  expect(
+    DEMO_RECORDS.map((record) => readDocument('record', DOCUMENTS.record.version, record).ok),
+  ).not.toContain(false);
   expect(existsSync(FOLDER)).toBe(true);
 });

@@ -5,6 +5,7 @@ import { jobSchema, type Job } from './job';
 import { migrate, UnknownVersionError, type Raw, type Steps, type VersionFault } from './migrate';
 import { tidyOutline } from './outline';
 import { LEAST_SIZE_MM } from './primitives';
+import type { FaceName } from './codes';
 import type { TransferKind } from './heat';
 import { recordSchema, type PressRecord } from './record';
 import { runSchema, type Run } from './run';
@@ -149,6 +150,30 @@ const recordTo4 = ({ transfer, ...document }: Raw): Raw => ({
   ...{ items: [], program: null, events: [], later: [] },
 });
 
+/** What faces were called in programs before these kept the code. */
+const FACE_LABELS: Readonly<Record<string, FaceName>> = {
+  Wrap: 'wrap',
+  Face: 'face',
+  Front: 'front',
+  Back: 'back',
+  'Left sleeve': 'sleeve-left',
+  'Right sleeve': 'sleeve-right',
+  'Left sock, outside': 'left-outside',
+  'Left sock, inside': 'left-inside',
+  'Right sock, outside': 'right-outside',
+  'Right sock, inside': 'right-inside',
+};
+
+/** Version 5 of what keeps a program: faces are called by a code. */
+function programTo5(document: Raw): Raw {
+  const { program } = document;
+  if (!isRaw(program) || !Array.isArray(program.faces)) return document;
+  const faces = program.faces.map((face: unknown) =>
+    isRaw(face) ? { id: face.id, called: FACE_LABELS[String(face.name)] ?? 'face' } : face,
+  );
+  return { ...document, program: { ...program, faces } };
+}
+
 /** How each kind is read, and the way there from every version ever written. */
 export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } = {
   job: { version: 4, schema: jobSchema, steps: { ...COMMON, 3: jobTo4 } },
@@ -162,8 +187,8 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
     schema: ownFiguresSchema,
     steps: { ...COMMON, 3: (document) => lifted(document, ['dwellS'], 1) },
   },
-  run: { version: 4, schema: runSchema, steps: { ...COMMON, 3: runTo4 } },
-  record: { version: 4, schema: recordSchema, steps: { ...COMMON, 3: recordTo4 } },
+  run: { version: 5, schema: runSchema, steps: { ...COMMON, 3: runTo4, 4: programTo5 } },
+  record: { version: 5, schema: recordSchema, steps: { ...COMMON, 3: recordTo4, 4: programTo5 } },
 };
 /** Every kind of document there is. */
 export const DOCUMENT_KINDS = Object.keys(DOCUMENTS) as DocumentKind[];

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CAUTIONS, HEAT_NAMES, LAYER_NOTES, LAYER_MATERIALS, TASKS } from './codes';
+import { CAUTIONS, FACE_NAMES, HEAT_NAMES, LAYER_NOTES, LAYER_MATERIALS, TASKS } from './codes';
 import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
 import { idSchema, nameSchema } from './primitives';
 
@@ -114,8 +114,8 @@ export const programSchema = z.object({
   operations: z.array(operationSchema).max(MAX_OPERATIONS),
   /** Each from the heat inwards. */
   layUps: z.array(z.array(layerSchema).max(12)).max(MAX_OPERATIONS),
-  /** The faces pressed, with what they are called. */
-  faces: z.array(z.object({ id: idSchema, name: nameSchema })).max(20),
+  /** The faces pressed, with what they are called (`core/blank`). */
+  faces: z.array(z.object({ id: idSchema, called: z.enum(FACE_NAMES) })).max(20),
   /** Whether the blank has a handle, which the words speak of. */
   handle: z.boolean(),
   /** What was chosen that the operations alone do not tell. */

@@ -272,7 +272,7 @@ export function programOf(input: ProgramInput): {
     })),
     operations,
     layUps: passes.map(({ layers }) => [...layers]),
-    faces: sides.map(({ faceId, name }) => ({ id: faceId, name })),
+    faces: sides.map(({ faceId, called }) => ({ id: faceId, called })),
     ...{ handle, conditions },
   };
   return { program, tooManyPresses: tooMany ? presses : null };

@@ -13,11 +13,12 @@ import type { Piece } from '../layout';
 import type { HeatSettings, Machine } from '../model';
 import { effectivePlate } from './machine';
 import { planSections, sectionsNeeded, type Section } from './sections';
+import type { FaceName } from '../model';
 
 /** One side of a blank as the press sees it. */
 export interface PressSide {
   readonly faceId: string;
-  readonly name: string;
+  readonly called: FaceName;
   /** What must be under the plate: the face as far as its pictures reach, face mm. */
   readonly region: Region;
   /** Placements of the plate; empty where there is no plate, its size is not known, or there are too many. */
@@ -69,7 +70,7 @@ export function planSides(
     const flat = plate && !face.development;
     const sections = flat ? planSections(region, plate, order) : [];
     const tooMany = flat && sections.length === 0 ? sectionsNeeded(region, plate) : null;
-    return [{ faceId: face.id, name: face.name, region, sections, tooMany: tooMany || null }];
+    return [{ faceId: face.id, called: face.called, region, sections, tooMany: tooMany || null }];
   });
 }
 

@@ -25,6 +25,7 @@ import {
 import type { Page } from './page';
 import type { Tile } from './tile';
 import type { Room, Sheet, SheetContext, SheetItem } from './types';
+import type { SheetName } from './types';
 
 /** Something to be put on a page: a piece, or a tile of one. */
 export interface Load {
@@ -81,7 +82,7 @@ export function composeSheet(
   page: Page,
   loads: readonly Laid[],
   room: Room,
-  label: { id: string; name: string; says: SheetLabel; lines: number },
+  label: { id: string; called: SheetName; says: SheetLabel; lines: number },
   { mirror, paper, job }: SheetContext,
 ): Sheet {
   const mirrored = mirror.flippers.some(({ who, flips }) => who === 'file' && flips);
@@ -114,7 +115,7 @@ export function composeSheet(
   return {
     ...page,
     id: label.id,
-    name: label.name,
+    called: label.called,
     paper: paper.name,
     items,
     marks: {

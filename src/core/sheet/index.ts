@@ -3,7 +3,7 @@ export type { BarStop, CutGuide, Foot, Line, SheetMarks } from './marks';
 export { offcutOf } from './offcut';
 export { MOST_PRINTS, planSheets } from './sheets';
 export { liesMirrored } from './tiled';
-export type { Misfit, Sheet, SheetContext, SheetItem, SheetPlan } from './types';
+export type { Misfit, Sheet, SheetContext, SheetItem, SheetName, SheetPlan } from './types';
 export {
   layingSteps,
   tableSide,

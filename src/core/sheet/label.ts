@@ -1,4 +1,4 @@
-import type { Piece } from '../layout';
+import { nameOf, type NamedPiece, type Piece } from '../layout';
 import type { MirrorPlan } from '../mirror';
 import type { Job } from '../model';
 import { tableSide, type Side, type Tile, type Tiling } from './tile';
@@ -11,11 +11,7 @@ export const TILE_LABEL_LINES = 3;
 /** What a sheet with whole pieces says of them. Lengths mm. */
 export interface WholeLabel {
   readonly kind: 'pieces';
-  readonly pieces: readonly {
-    readonly name: string;
-    readonly widthMm: number;
-    readonly heightMm: number;
-  }[];
+  readonly pieces: readonly (NamedPiece & Pick<Piece, 'widthMm' | 'heightMm'>)[];
   /** Whether all of them are copies of one piece. */
   readonly alike: boolean;
 }
@@ -23,7 +19,7 @@ export interface WholeLabel {
 /** What a tile says: which it is, and who lies beside it, printed side up on the table. */
 export interface TileLabel {
   readonly kind: 'tile';
-  readonly piece: string;
+  readonly piece: NamedPiece;
   readonly tile: string;
   readonly rows: number;
   readonly columns: number;
@@ -53,7 +49,9 @@ export function labelOf(pieces: readonly Piece[], context: LabelContext): SheetL
     kind: 'pieces',
     ...sharedOf(context),
     alike: pieces.every(({ id }) => id === pieces[0]?.id),
-    pieces: pieces.map(({ name, widthMm, heightMm }) => ({ name, widthMm, heightMm })),
+    pieces: pieces.map(({ called, variant, widthMm, heightMm }) => ({
+      ...{ called, variant, widthMm, heightMm },
+    })),
   };
 }
 
@@ -69,7 +67,7 @@ export function tileLabel(
   return {
     kind: 'tile',
     ...sharedOf(context),
-    ...{ piece: piece.name, tile: tile.name, rows, columns },
+    ...{ piece: nameOf(piece), tile: tile.name, rows, columns },
     near: sides.flatMap((side) => {
       const name = tile.meets[side];
       return name ? [{ side: tableSide(side, mirrored), tile: name }] : [];

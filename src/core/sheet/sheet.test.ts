@@ -16,6 +16,7 @@ import { inches } from '../units';
 import { TRADE_UNITS } from '@/words/units';
 import { sheetTexts } from '@/words';
 import { drawingOf, offcutOf, pageOf, type SheetItem } from '.';
+import { sheetWords } from '@/words';
 
 const onPaper = (job: Job, paperId: string, mirrorBy: Job['sheet']['mirrorBy'] = 'file'): Job => ({
   ...job,
@@ -113,7 +114,7 @@ test('a wrap too long for letter takes two sheets, and legal paper is offered fi
   const { checks, tilings, sheets } = planJob(tumbler, shelf);
   // 11.5 + 1/8 overlap where it closes is wider than the 10.75 in letter prints sideways
   expect(tilings).toMatchObject([{ rows: 1, columns: 2 }]);
-  expect(sheets.map(({ name }) => name)).toEqual(['Wrap, A1', 'Wrap, A2']);
+  expect(sheets.map(({ called }) => sheetWords(called))).toEqual(['Wrap, A1', 'Wrap, A2']);
   const note = checks.find(({ id }) => id === 'tiled-wrap-1');
   expect(note?.fixes).toEqual([{ code: 'print-on', args: { paperId: 'legal', name: 'US legal' } }]);
   expect(planJob(onPaper(tumbler, 'legal'), shelf).sheets).toHaveLength(1);

@@ -4,6 +4,7 @@ import { TILE_LABEL_LINES, tileLabel } from './label';
 import type { Page } from './page';
 import { cutCostsOf, tilePiece, tilesNeeded, wholesOn, type Tiling } from './tile';
 import { ROOMS, type Room, type Sheet, type SheetContext } from './types';
+import { nameOf } from '../layout';
 
 /** How a piece is tiled, and on what. */
 interface Way {
@@ -69,7 +70,7 @@ export function tiledSheets(
       };
       const label = {
         id: `${piece.id}-${tile.name}${copy > 0 ? `-${copy + 1}` : ''}`,
-        name: `${piece.name}, ${tile.name}`,
+        called: { kind: 'tile', piece: nameOf(piece), tile: tile.name } as const,
         says: tileLabel(piece, tile, tiling, context, mirrored),
         lines: TILE_LABEL_LINES,
       };

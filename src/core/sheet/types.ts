@@ -4,6 +4,7 @@ import type { Artwork, Job, Paper, Printer } from '../model';
 import type { SheetMarks } from './marks';
 import type { Orientation, Page } from './page';
 import type { Tile, Tiling } from './tile';
+import type { NamedPiece } from '../layout';
 
 /** A piece, or one tile of it, on a page. */
 export interface SheetItem {
@@ -21,11 +22,16 @@ export interface SheetItem {
   readonly matrix: Affine;
 }
 
+/** What a sheet is called: a piece, a tile of one, or how many pieces; in words: `words/sheets`. */
+export type SheetName =
+  | { readonly kind: 'piece'; readonly piece: NamedPiece }
+  | { readonly kind: 'tile'; readonly piece: NamedPiece; readonly tile: string }
+  | { readonly kind: 'pieces'; readonly count: number };
+
 /** One page to print at 100 %. */
 export interface Sheet extends Page {
   readonly id: string;
-  /** What it is called on the paper and the screen: a piece, a tile of one, or how many pieces. */
-  readonly name: string;
+  readonly called: SheetName;
   readonly paper: string;
   readonly items: readonly SheetItem[];
   readonly marks: SheetMarks;

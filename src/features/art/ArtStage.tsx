@@ -26,6 +26,7 @@ import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { PlacedHandle, PlacedInk } from './PlacedPicture';
 import type { Selection } from './useSelection';
+import { FACE_WORDS } from '@/words';
 
 /** As the finished thing looks, or mirrored as it lies on the paper. */
 export type View = 'seen' | 'printed';
@@ -169,7 +170,7 @@ function SeenStage({ selection, previews }: StageParts) {
   );
   return (
     <TrueScale
-      label={`${job.name}: pictures on the ${face.name.toLowerCase()}`}
+      label={`${job.name}: pictures on the ${FACE_WORDS[face.called].toLowerCase()}`}
       view={{
         x: -room - handles,
         y: -room * 0.7,

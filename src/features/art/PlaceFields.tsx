@@ -2,23 +2,18 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { isCup, type Datum } from '@/core/blank';
+import { isCup } from '@/core/blank';
 import { hangBelow, onBothSides, onEveryFace } from '@/core/job';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/JobProvider';
 import { Pair, Section } from '@/ui/Section';
 import type { OnFace, Selection } from './useSelection';
+import { DATUM_WORDS, EDGE_WORDS } from '@/words';
 
 interface PlaceProps {
   selection: Selection;
   selected: OnFace;
 }
-
-const words = ({ id, label }: Datum): string => {
-  if (id === 'opposite-handle') return `Centre ${label.toLowerCase()}`;
-  if (label.endsWith('holder sees')) return `Centre where a ${label.toLowerCase()}`;
-  return `Centre on the ${label.toLowerCase()}`;
-};
 
 /** To the places the trade speaks of. */
 function Intentions({ selection, selected }: PlaceProps) {
@@ -34,7 +29,7 @@ function Intentions({ selection, selected }: PlaceProps) {
           variant="outlined"
           onClick={() => selection.alignTo(placement.id, face, datum.id)}
         >
-          {words(datum)}
+          {DATUM_WORDS[datum.called].centre}
         </Button>
       ))}
       {isCup(job.blank.form) && (
@@ -67,7 +62,7 @@ function Drop({ selection, selected }: PlaceProps) {
   if (!datum || drop === null || drop === undefined) return null;
   return (
     <LengthField
-      label={`Drop below the ${datum.label.toLowerCase()}`}
+      label={`Drop below the ${DATUM_WORDS[datum.called].label.toLowerCase()}`}
       value={Math.max(0, box.y - datum.y)}
       min={0}
       max={1500}
@@ -131,7 +126,7 @@ export function PlaceFields({ selection, selected }: PlaceProps) {
       <Drop selection={selection} selected={selected} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1 }}>
         <Button size="small" variant="outlined" onClick={() => to(box.x, safe.y, '')}>
-          To the {edges.top.replace(' edge', '')}
+          To the {EDGE_WORDS[edges.top].replace(' edge', '')}
         </Button>
         <Button
           size="small"
@@ -145,7 +140,7 @@ export function PlaceFields({ selection, selected }: PlaceProps) {
           variant="outlined"
           onClick={() => to(box.x, safe.y + safe.height - box.height, '')}
         >
-          To the {edges.bottom.replace(' edge', '')}
+          To the {EDGE_WORDS[edges.bottom].replace(' edge', '')}
         </Button>
       </Box>
       <Button
@@ -157,12 +152,12 @@ export function PlaceFields({ selection, selected }: PlaceProps) {
       </Button>
       <LevelWith selection={selection} selected={selected} />
       <Pair>
-        {field(edges.left, box.x, 'place-left', (x) => to(x, box.y, 'place-x'))}
-        {field(edges.right, fromRight, 'place-right', (r) =>
+        {field(EDGE_WORDS[edges.left], box.x, 'place-left', (x) => to(x, box.y, 'place-x'))}
+        {field(EDGE_WORDS[edges.right], fromRight, 'place-right', (r) =>
           to(face.widthMm - box.width - r, box.y, 'place-x'),
         )}
-        {field(edges.top, box.y, 'place-top', (y) => to(box.x, y, 'place-y'))}
-        {field(edges.bottom, fromBottom, 'place-bottom', (b) =>
+        {field(EDGE_WORDS[edges.top], box.y, 'place-top', (y) => to(box.x, y, 'place-y'))}
+        {field(EDGE_WORDS[edges.bottom], fromBottom, 'place-bottom', (b) =>
           to(box.x, face.heightMm - box.height - b, 'place-y'),
         )}
       </Pair>

@@ -10,6 +10,7 @@ import { Pair } from '@/ui/Section';
 import { Tucked } from '@/ui/Tucked';
 import { useJob } from '@/ui/job/JobProvider';
 import type { OnFace, Selection } from './useSelection';
+import { FACE_WORDS } from '@/words';
 
 type Pattern = Repeat['pattern'] | 'once';
 
@@ -118,7 +119,8 @@ export function RepeatFields({ selection, selected }: { selection: Selection; se
             onChoose={(atEdge) => set({ ...repeat, atEdge })}
           />
           <Typography sx={{ fontSize: 14 }}>
-            {whole} whole and {shown.length - whole} cut on the {face.name.toLowerCase()}.
+            {whole} whole and {shown.length - whole} cut on the{' '}
+            {FACE_WORDS[face.called].toLowerCase()}.
           </Typography>
         </>
       )}

@@ -8,6 +8,7 @@ import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { FaceDrawing } from '@/ui/stage/FaceDrawing';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { useUnits } from '@/ui/units';
+import { FACE_WORDS } from '@/words';
 
 /** Room round the face for dimension lines and names, mm per mm of the face's shorter side. */
 const ROOM_SHARE = 0.42;
@@ -92,7 +93,7 @@ export function BlankDrawing({ face }: { face: Face }) {
   const half = beside ? form.handleGapMm / 2 : 0;
   return (
     <TrueScale
-      label={`${job.blank.name}: ${isCup(form) ? 'its wall unrolled' : face.name.toLowerCase()}`}
+      label={`${job.blank.name}: ${isCup(form) ? 'its wall unrolled' : FACE_WORDS[face.called].toLowerCase()}`}
       view={{
         x: -room - half,
         y: -room * 0.6,

@@ -9,6 +9,7 @@ import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { useJob } from '@/ui/job/JobProvider';
+import { FACE_WORDS } from '@/words';
 
 /** How much of a footprint's heat shows through: places pressed twice are darker. */
 const ONCE = 0.16;
@@ -86,7 +87,7 @@ export function SectionStage({ face, side }: { face: Face; side: PressSide }) {
   const room = Math.max(right - left, bottom - top) * 0.1;
   return (
     <TrueScale
-      label={`Placements of the plate on ${side.name}, as seen`}
+      label={`Placements of the plate on ${FACE_WORDS[side.called]}, as seen`}
       view={{
         x: left - room,
         y: top - room,

@@ -28,6 +28,7 @@ import { Patterns } from './Patterns';
 import { PrinterFields } from './PrinterFields';
 import { LayingPlan, TileFields } from './TileFields';
 import { TrialDialog } from './TrialDialog';
+import { sheetWords } from '@/words';
 
 /** What is done with a sheet that no printer takes; null where it is printed. */
 function notPrinted(transfer: TransferKind, readyMade: boolean): string | null {
@@ -78,7 +79,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
     const png = await task.run((onProgress) =>
       sheetPngTask({ job, plan, sheetId: one.id, blobs, units }, onProgress),
     );
-    if (png) download(fileName(`${job.name} ${one.name}`, 'png'), png);
+    if (png) download(fileName(`${job.name} ${sheetWords(one.called)}`, 'png'), png);
   }
 
   async function savePngs() {

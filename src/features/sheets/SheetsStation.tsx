@@ -15,6 +15,7 @@ import { SheetPager } from './SheetPager';
 import { SheetsCard } from './SheetsCard';
 import { TableStage } from './TableStage';
 import { useTable } from './useTable';
+import { pieceWords, sheetWords } from '@/words';
 
 /** The sheets one by one; or those of a large piece together, as they are laid or as they look. */
 type Show = 'sheets' | 'lies' | 'seen';
@@ -51,6 +52,7 @@ export function SheetsStation() {
   const [marking, setMarking] = useState(false);
   const count = plan.sheets.length;
   const here = Math.min(at, Math.max(0, count - 1));
+  const sheet = plan.sheets[here];
   const together = show !== 'sheets' && table.shown !== null;
   const choose = (next: Show) => {
     setShow(next);
@@ -90,7 +92,7 @@ export function SheetsStation() {
                 <SheetPager
                   at={Math.min(table.at, plan.tilings.length - 1)}
                   count={plan.tilings.length}
-                  name={table.shown.piece.name}
+                  name={pieceWords(table.shown.piece)}
                   onAt={table.setAt}
                 />
               </>
@@ -100,7 +102,7 @@ export function SheetsStation() {
                 <SheetPager
                   at={here}
                   count={count}
-                  name={plan.sheets[here]?.name ?? ''}
+                  name={sheet ? sheetWords(sheet.called) : ''}
                   onAt={setAt}
                 />
               </>

@@ -13,6 +13,7 @@ import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { SeamLine } from './SeamLine';
 import type { OnTable } from './useTable';
+import { pieceWords } from '@/words';
 
 /** A tile's name and when it is laid, in its middle. */
 function TileName({ tile, nth, table }: { tile: Tile; nth: number; table: OnTable }) {
@@ -213,7 +214,7 @@ export function TableStage({
   const room = Math.max(piece.widthMm, piece.heightMm) * 0.05;
   return (
     <TrueScale
-      label={`The sheets of ${piece.name} together`}
+      label={`The sheets of ${pieceWords(piece)} together`}
       view={{
         x: -room,
         y: -room,

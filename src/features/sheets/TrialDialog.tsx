@@ -22,6 +22,7 @@ import type { TrialSettings } from '@/workers';
 import { useUnits } from '@/ui/units';
 import { printFaultWords } from '@/words';
 import { useTrial, type Shown } from './useTrial';
+import { pieceWords, sheetWords } from '@/words';
 
 /** Up to this share of pixels differ along cut edges of a faultless print (measured). */
 const FAULTLESS = 0.015;
@@ -130,9 +131,9 @@ function SettingsFields({ settings, onSettings }: SettingsProps) {
           value={settings.pieceId ?? pieces[0]?.id}
           onChange={({ target }) => onSettings({ ...settings, pieceId: target.value })}
         >
-          {pieces.map(({ id, name }) => (
-            <MenuItem key={id} value={id}>
-              {name}
+          {pieces.map((piece) => (
+            <MenuItem key={piece.id} value={piece.id}>
+              {pieceWords(piece)}
             </MenuItem>
           ))}
         </TextField>
@@ -194,9 +195,11 @@ export function TrialDialog({ onClose }: { onClose: () => void }) {
                 Out of the printer: dull, as dye is until heat brings it up.
               </Typography>
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
-                {shown.prints.map((url, i) => (
-                  <Picture key={url} label={plan.sheets[i]?.name ?? ''} url={url} high={150} />
-                ))}
+                {shown.prints.map((url, i) => {
+                  const sheet = plan.sheets[i];
+                  const label = sheet ? sheetWords(sheet.called) : '';
+                  return <Picture key={url} label={label} url={url} high={150} />;
+                })}
               </Box>
             </>
           )}

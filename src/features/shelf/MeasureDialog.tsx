@@ -14,6 +14,7 @@ import { BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
 import { FaceDrawing } from '@/ui/stage/FaceDrawing';
 import { PaperDrawing } from '@/ui/stage/PaperDrawing';
 import { TrueScale } from '@/ui/stage/TrueScale';
+import { FACE_WORDS } from '@/words';
 
 /** Measures a blank once, with the drawing growing beside the figures. */
 export function MeasureDialog({
@@ -40,7 +41,7 @@ export function MeasureDialog({
           )}
           {sized && !face.development && (
             <TrueScale
-              label={`${name}: ${face.name.toLowerCase()}`}
+              label={`${name}: ${FACE_WORDS[face.called].toLowerCase()}`}
               view={{
                 x: -room,
                 y: -room,

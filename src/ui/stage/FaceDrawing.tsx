@@ -3,7 +3,7 @@
 import { useId } from 'react';
 import type { Datum, Face, Zone } from '@/core/blank';
 import { pathData, regionBox } from '@/core/geometry';
-import { ZONE_WORDS } from '@/words';
+import { DATUM_WORDS, ZONE_WORDS } from '@/words';
 import { COLOURS, FONTS } from '../theme';
 import { useMmPerPx } from './TrueScale';
 
@@ -127,8 +127,8 @@ const LETTER_PX = 6.6;
 /** Which row above the face each name stands in, so that near ones do not overlap. */
 function rowsFor(datums: readonly Datum[], px: number): number[] {
   const taken: { row: number; from: number; to: number }[] = [];
-  return datums.map(({ x, label }) => {
-    const half = (label.length * LETTER_PX * px) / 2 + 4 * px;
+  return datums.map(({ x, called }) => {
+    const half = (DATUM_WORDS[called].label.length * LETTER_PX * px) / 2 + 4 * px;
     const meets = (row: number) =>
       taken.some((each) => each.row === row && x + half > each.from && x - half < each.to);
     let row = 0;
@@ -164,7 +164,7 @@ function Datums({ face }: { face: Face }) {
             fill={COLOURS.clover}
             textAnchor="middle"
           >
-            {datum.label}
+            {DATUM_WORDS[datum.called].label}
           </text>
         </g>
       ))}

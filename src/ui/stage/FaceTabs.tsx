@@ -3,6 +3,7 @@
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import type { Face } from '@/core/blank';
+import { FACE_WORDS } from '@/words';
 
 interface FaceTabsProps {
   faces: readonly Face[];
@@ -22,8 +23,8 @@ export function FaceTabs({ faces, face, onFace }: FaceTabsProps) {
       scrollButtons="auto"
       sx={{ minHeight: 40, '& .MuiTab-root': { minHeight: 40, py: 0.5, px: 1.5 } }}
     >
-      {faces.map(({ id, name }) => (
-        <Tab key={id} value={id} label={name} />
+      {faces.map(({ id, called }) => (
+        <Tab key={id} value={id} label={FACE_WORDS[called]} />
       ))}
     </Tabs>
   );

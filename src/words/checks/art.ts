@@ -3,6 +3,8 @@ import type { CheckFacts } from '@/core/check';
 import { percent } from '../say';
 import { ZONE_WORDS } from '../places';
 import type { WordsOf } from './words';
+import type { EdgeName } from '@/core/blank';
+import { EDGE_WORDS } from '../places';
 
 const REASONS = {
   'keep-out': 'where dye takes unevenly or a seam is in the way',
@@ -13,7 +15,7 @@ const REASONS = {
 } as const;
 
 /** Edges are named without the word where they stand in a row. */
-const edgeName = (edge: string): string => edge.replace(' edge', '');
+const edgeName = (edge: EdgeName): string => EDGE_WORDS[edge].replace(' edge', '');
 
 const USUAL = '(common practice)';
 

@@ -3,6 +3,7 @@ import { TRANSFERS } from '@/core/transfer';
 import { percent } from '../say';
 import { INK_REASONS } from '../transfers';
 import type { WordsOf } from './words';
+import { pieceWords } from '../places';
 
 /** What a seam may be nearer to even spacing and still be told as chosen for its detail, share. */
 const WORTH_TELLING = 0.01;
@@ -41,7 +42,7 @@ export const SHEET_WORDS = {
     figure: String(prints),
   }),
   'cutter-width': ({ piece, lengthMm, cutter, mostMm }, say) => ({
-    text: `“${piece}” is ${say.length(lengthMm)} long; “${cutter}” prints and cuts up to ${say.length(mostMm)}. Print a strip as long as the art and drop the bare ends, or cut it by hand.`,
+    text: `“${pieceWords(piece)}” is ${say.length(lengthMm)} long; “${cutter}” prints and cuts up to ${say.length(mostMm)}. Print a strip as long as the art and drop the bare ends, or cut it by hand.`,
     figure: say.length(lengthMm),
   }),
   'preprinted-edge': ({ paper }) => ({
@@ -81,7 +82,7 @@ export const SHEET_WORDS = {
         : '';
     const advice = longer ? ` ${longer} in the same printer would spare the seams.` : '';
     return {
-      text: `“${piece}” is ${say.size(size)} with its bleed: ${figure} of ${paper}, ${rows} × ${columns}, taped together.${chosen}${advice}`,
+      text: `“${pieceWords(piece)}” is ${say.size(size)} with its bleed: ${figure} of ${paper}, ${rows} × ${columns}, taped together.${chosen}${advice}`,
       figure,
     };
   },
@@ -90,15 +91,15 @@ export const SHEET_WORDS = {
     figure: say.length(overlapMm),
   }),
   'seam-through': ({ piece }) => ({
-    text: `A seam of “${piece}” crosses a part that was to stay whole: no sheet is large enough to go round it. Make that part smaller, or choose larger paper.`,
+    text: `A seam of “${pieceWords(piece)}” crosses a part that was to stay whole: no sheet is large enough to go round it. Make that part smaller, or choose larger paper.`,
     figure: '',
   }),
   'seams-moved': ({ piece }) => ({
-    text: `The seams set by hand on “${piece}” leave a sheet more than it can print; the best places are used instead.`,
+    text: `The seams set by hand on “${pieceWords(piece)}” leave a sheet more than it can print; the best places are used instead.`,
     figure: '',
   }),
   'taped-seam': ({ piece, apartMm, close, from }, say) => ({
-    text: `The taped seam of “${piece}” lies ${say.length(apartMm)} from ${CLOSES[from]}${
+    text: `The taped seam of “${pieceWords(piece)}” lies ${say.length(apartMm)} from ${CLOSES[from]}${
       close ? ': two seams in one place press thick and pale. Move it.' : '.'
     }`,
     figure: say.length(apartMm),

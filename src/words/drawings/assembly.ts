@@ -6,6 +6,7 @@ import { layingSteps, type Tiling } from '@/core/sheet';
 import { layStepWords } from '../sheets';
 import type { Pattern, PatternText } from './pattern';
 import { wrapped } from './wrap';
+import { pieceWords } from '../places';
 
 const BORDER_MM = 15;
 const TITLE_MM = 5;
@@ -63,7 +64,7 @@ export function assemblyGuide(
       {
         x: BORDER_MM,
         y: BORDER_MM,
-        text: `${jobName} · ${piece.name}: ${tiling.tiles.length} sheets, printed side up`,
+        text: `${jobName} · ${pieceWords(piece)}: ${tiling.tiles.length} sheets, printed side up`,
         sizeMm: TITLE_MM,
       },
       ...names,

@@ -1,6 +1,7 @@
 import type { MarkSays, Sketch, SketchKind, SketchLine } from '@/core/jig';
 import type { UnitStyle } from '../units';
 import { sayIn, type Say } from '../say';
+import { sheetWords } from '../sheets';
 
 /** A line of text on a pattern: where its baseline begins, mm. */
 export interface PatternText {
@@ -122,7 +123,7 @@ export function patternOf(sketch: Sketch, units: UnitStyle): Pattern {
   const say = sayIn(units);
   return {
     id: of ? `${kind}-${of.id}` : kind,
-    name: of ? `${words.name} “${of.name}”` : words.name,
+    name: of ? `${words.name} “${sheetWords(of.called)}”` : words.name,
     use: words.use(sketch),
     ...{ widthMm, heightMm, lines },
     texts: marks.map(({ x, y, sizeMm, says }) => ({ x, y, sizeMm, text: markWords(says, say) })),

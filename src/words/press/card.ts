@@ -10,6 +10,7 @@ import { displayLine, roundsLine, rowsLine, settingsLine } from './figures';
 import { layerWords, wearWords } from './layers';
 import { onCard, operationFigures, operationWords } from './operations';
 import { CAUTION_WORDS, RECIPE_WORDS } from './recipes';
+import { FACE_WORDS } from '../places';
 
 const WIDTH_MM = 180;
 /** Room for the plate's footprints, mm. */
@@ -42,8 +43,8 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
   const say = (text: string) =>
     wrapped(text, WIDTH_MM, TEXT_MM).map((each) => ({ text: each, big: false }));
   const sayIf = (text: string | null) => (text === null ? [] : say(text));
-  const sections = press.sides.flatMap(({ name, sections: each }) =>
-    each.length > 1 ? [`${name}: ${each.length} placements of the plate.`] : [],
+  const sections = press.sides.flatMap(({ called, sections: each }) =>
+    each.length > 1 ? [`${FACE_WORDS[called]}: ${each.length} placements of the plate.`] : [],
   );
   const steps = onCard(program).flatMap((operation, i) => {
     const { title, detail } = operationWords(operation, program, units);

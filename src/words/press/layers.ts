@@ -1,4 +1,5 @@
 import type { Layer, LayerMaterial, LayerNote, Program } from '@/core/model';
+import { FACE_WORDS } from '../places';
 
 /** What a layer is called at the table. */
 export const MATERIAL_WORDS: Readonly<Record<LayerMaterial, string>> = {
@@ -62,7 +63,7 @@ export function layerWords(
   const face = faces.find(({ id }) => id === layer.faceId);
   const name = MATERIAL_WORDS[layer.is];
   return {
-    name: face ? `${face.name} ${name.toLowerCase()}` : name,
+    name: face ? `${FACE_WORDS[face.called]} ${name.toLowerCase()}` : name,
     note: layer.note ? NOTE_WORDS[layer.note] : null,
   };
 }

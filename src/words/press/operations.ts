@@ -4,6 +4,7 @@ import { sayIn } from '../say';
 import { displayReasons, displayText, HEAT_WORDS } from './figures';
 import { taskWords, type TaskWords } from './tasks';
 import { TRANSFER_WORDS } from '../transfers';
+import { FACE_WORDS } from '../places';
 
 const heatWords = ({ settings }: ProgramPass, units: UnitStyle): string =>
   settings.temperatureC === null
@@ -77,7 +78,7 @@ export function operationWords(
       ? program.faces.find(({ id }) => id === operation.faceId)
       : undefined;
   const plain = face
-    ? `${face.name}: ${words.title.toLowerCase()}`
+    ? `${FACE_WORDS[face.called]}: ${words.title.toLowerCase()}`
     : titleOf(operation, words.title);
   const loaded = load && (kind === 'stack' || kind === 'press');
   const title = loaded ? `${plain}, load ${load.number} of ${load.of}` : plain;

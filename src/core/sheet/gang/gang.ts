@@ -5,6 +5,7 @@ import { LABEL_LINES, labelOf } from '../label';
 import type { Page } from '../page';
 import type { Room, Sheet, SheetContext } from '../types';
 import { pack, type Packed } from './pack';
+import { nameOf } from '../../layout';
 
 /** Whether a load fits a page that keeps such room, as it is. */
 export function fitsOn(load: Load, page: Page, room: Room): boolean {
@@ -102,7 +103,10 @@ export function gangSheets(
         const ids = laid.map(({ piece, copy }) => `${piece.id}${copy > 0 ? `-${copy + 1}` : ''}`);
         const label = {
           id: ids[0] ?? '',
-          name: laid.length === 1 && first ? first.piece.name : `${laid.length} pieces`,
+          called:
+            laid.length === 1 && first
+              ? ({ kind: 'piece', piece: nameOf(first.piece) } as const)
+              : ({ kind: 'pieces', count: laid.length } as const),
           says: labelOf(
             laid.map(({ piece }) => piece),
             context,
