@@ -36,16 +36,27 @@ test('what was told before it was stopped, and comes after, brings no bar back',
   expect(failed).toEqual([]);
 });
 
-test('a new task stops the one before, and its own progress stands', async () => {
+test('a new task waits for the one before, and nothing of either is lost', async () => {
   const runner = createTaskRunner(() => undefined);
   const [one, two] = [told(), told()];
   const first = runner.run(one.start);
   const second = runner.run(two.start);
-  expect(await first).toBeNull();
-  two.tell(0.2);
   one.tell(0.9);
+  expect(runner.progress.getState()?.share).toBe(0.9);
+  one.finish('first');
+  expect(await first).toBe('first');
+  await Promise.resolve();
+  two.tell(0.2);
   expect(runner.progress.getState()?.share).toBe(0.2);
-  two.finish('done');
-  expect(await second).toBe('done');
+  two.finish('second');
+  expect(await second).toBe('second');
+  expect(runner.progress.getState()).toBeNull();
+});
+
+test('stopping stops those that wait as well', async () => {
+  const runner = createTaskRunner(() => undefined);
+  const results = [told(), told(), told()].map(({ start }) => runner.run(start));
+  runner.cancel();
+  expect(await Promise.all(results)).toEqual([null, null, null]);
   expect(runner.progress.getState()).toBeNull();
 });

@@ -10,22 +10,37 @@ export interface TaskRunner {
   readonly run: <T>(start: (onProgress: OnProgress) => Task<T>) => Promise<T | null>;
 }
 
-/** Runs one long task at a time; a new one stops the one before. */
+/** A task under way. */
+interface Current {
+  readonly task: Task<unknown>;
+  /** Settles when it is over, however it ended. */
+  readonly over: Promise<void>;
+}
+
+/** Runs one long task at a time; a new one waits for those before. Stopping stops those that wait, too. */
 export function createTaskRunner(onFailed: (reason: string) => void): TaskRunner {
   const progress = createStore<Progress | null>(() => null);
-  let current: Task<unknown> | null = null;
+  let current: Current | null = null;
+  let stops = 0;
   return {
     progress,
-    cancel: () => current?.cancel(),
+    cancel() {
+      stops += 1;
+      current?.task.cancel();
+    },
     async run(start) {
-      let over = false;
-      current?.cancel();
+      const asked = stops;
+      while (current) await current.over;
+      if (asked !== stops) return null;
+      let ended = false;
+      let end: () => void = () => undefined;
+      const over = new Promise<void>((resolve) => (end = resolve));
       progress.setState({ doing: 'Starting', share: 0 }, true);
       // what a worker had told before it was stopped may arrive after that
       const task = start((step) => {
-        if (!over) progress.setState(step, true);
+        if (!ended) progress.setState(step, true);
       });
-      current = task;
+      current = { task, over };
       try {
         return await task.result;
       } catch (error) {
@@ -33,8 +48,10 @@ export function createTaskRunner(onFailed: (reason: string) => void): TaskRunner
           onFailed(error instanceof Error ? error.message : String(error));
         return null;
       } finally {
-        over = true;
-        if (current === task) progress.setState(null, true);
+        ended = true;
+        current = null;
+        progress.setState(null, true);
+        end();
       }
     },
   };

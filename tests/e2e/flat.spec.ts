@@ -131,3 +131,29 @@ test('a motif repeated over a panel is dragged onto the middle and counted', asy
   await page.getByRole('textbox', { name: 'How many rows' }).fill('0');
   await expect(page.getByText('A whole number from 1 to 60.')).toBeVisible();
 });
+
+test('a button under the finger stays there until it is lifted, whatever comes meanwhile', async ({
+  page,
+}) => {
+  await page.goto('/own');
+  await startOn(page, 'Round medallion, 3 in, two-sided');
+  await goTo(page, 'Art');
+  // the second before the first is there: it waits its turn, each on the face that was shown
+  await givePicture(page, 'front.png', await pngPicture(900, 900));
+  await page.getByRole('tab', { name: 'Back' }).click();
+  await givePicture(page, 'back.png', await pngPicture(800, 800));
+  const fold = page.getByRole('button', { name: 'One strip to fold' });
+  const top = async () => (await fold.boundingBox())?.y;
+  const before = await top();
+  // covered, the picture needs no way out of its own, and what stood below it moves up
+  await page.getByRole('button', { name: 'Cover', exact: true }).click();
+  await expect.poll(top).not.toBe(before);
+  const above = await top();
+  await fold.hover();
+  await page.mouse.down();
+  await page.keyboard.press('Control+z');
+  await page.waitForTimeout(300);
+  expect(await top()).toBe(above);
+  await page.mouse.up();
+  await expect(page.getByText(/Front and back are printed apart/)).toHaveCount(0);
+});

@@ -10,7 +10,7 @@ import visuallyHidden from '@mui/utils/visuallyHidden';
 import RedoIcon from '@mui/icons-material/Redo';
 import UndoIcon from '@mui/icons-material/Undo';
 import NextLink from 'next/link';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Station } from '@/core/check';
 import { failure, success } from '@/core/result';
@@ -19,6 +19,7 @@ import { COLOURS, FONTS } from '../theme';
 import { TopBar } from '../TopBar';
 import { CheckRail } from './CheckRail';
 import { Follows, useJob } from './JobProvider';
+import { useHand } from './useHand';
 import { SaveNote, SaveTrouble } from './SaveNote';
 import { ShortcutSheet } from './ShortcutSheet';
 import { STATION_NAMES, Tape } from './Tape';
@@ -100,16 +101,9 @@ interface FrameProps {
   card: ReactNode;
 }
 
-type Part = 'stage' | 'card' | 'checks';
-
 /** The job screen: top bar, tape, stage, card and check rail. */
 export function JobFrame({ station, stage, card }: FrameProps) {
-  const [hand, setHand] = useState<Part | null>(null);
-  // before anything there hears of it, so that what is touched is up to date
-  const touched = (part: Part) => ({
-    onPointerDownCapture: () => setHand(part),
-    onFocusCapture: () => setHand(part),
-  });
+  const { hand, held, touched } = useHand();
   return (
     <Box sx={{ height: '100dvh', display: 'flex', flexDirection: 'column', minWidth: 900 }}>
       <TopBar title={<JobName />}>
@@ -129,7 +123,9 @@ export function JobFrame({ station, stage, card }: FrameProps) {
           {...touched('stage')}
           sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}
         >
-          <Follows hand={hand === 'stage'}>{stage}</Follows>
+          <Follows hand={hand === 'stage'} held={held === 'stage'}>
+            {stage}
+          </Follows>
         </Box>
         <Box
           component="section"
@@ -148,11 +144,13 @@ export function JobFrame({ station, stage, card }: FrameProps) {
           <Typography component="h1" id="station-title" sx={visuallyHidden}>
             {STATION_NAMES[station]}
           </Typography>
-          <Follows hand={hand === 'card'}>{card}</Follows>
+          <Follows hand={hand === 'card'} held={held === 'card'}>
+            {card}
+          </Follows>
         </Box>
       </Box>
       <Box {...touched('checks')} sx={{ display: 'contents' }}>
-        <Follows hand={hand === 'checks'}>
+        <Follows hand={hand === 'checks'} held={held === 'checks'}>
           <CheckRail here={station} />
         </Follows>
       </Box>
