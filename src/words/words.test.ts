@@ -10,7 +10,8 @@ import {
   type Machine,
 } from '@/core/model';
 import { planJob } from '@/core/plan';
-import { CARE, displaySetting, RECIPES, rowsOnPlate, type Task } from '@/core/press';
+import { displaySetting, RECIPES, rowsOnPlate, type Task } from '@/core/press';
+import { CARE } from '@/core/traits';
 import { fahrenheitToC } from '@/core/units';
 import { TRADE_UNITS, type UnitStyle } from './units';
 import {

@@ -1,6 +1,6 @@
 import type { Blank, CupForm, TransferKind } from '../model';
-import { isCloth } from '../traits';
-import { fullWallMm, isCup } from '../blank';
+import { isCloth, MATERIAL_TRAITS, type CareCode } from '../traits';
+import { fullWallMm, isCup, traitsOf } from '../blank';
 import { TRANSFERS } from '../transfer';
 import { inches } from '../units';
 
@@ -47,27 +47,6 @@ export function tapingFor(
   return [{ code: 'outside-the-picture' }, { code: 'thin-tape' }, ...slit];
 }
 
-/** What to tell the person who gets it. */
-export const CARE = [
-  'cup-by-hand',
-  'cup-no-scouring',
-  'food-as-maker-says',
-  'hard-wipe-clean',
-  'hard-out-of-sun',
-  'dyed-wash-warm',
-  'dyed-dry-low',
-  'film-wait-a-day',
-  'film-wash-inside-out',
-  'film-dry-hanging',
-] as const;
-/** One piece of advice for who gets the finished thing. */
-export type CareCode = (typeof CARE)[number];
-
 /** How the thing is looked after. Common practice; the blank's own label comes first. */
-export function careFor(blank: Blank, transfer: TransferKind): readonly CareCode[] {
-  if (isCup(blank.form)) return ['cup-by-hand', 'cup-no-scouring', 'food-as-maker-says'];
-  if (!isCloth(blank.substrate)) return ['hard-wipe-clean', 'hard-out-of-sun'];
-  return TRANSFERS[transfer].wearsAs === 'dyed cloth'
-    ? ['dyed-wash-warm', 'dyed-dry-low']
-    : ['film-wait-a-day', 'film-wash-inside-out', 'film-dry-hanging'];
-}
+export const careFor = ({ form, substrate }: Blank, transfer: TransferKind): readonly CareCode[] =>
+  traitsOf(form).care ?? MATERIAL_TRAITS[substrate.material].care ?? TRANSFERS[transfer].care;

@@ -9,8 +9,8 @@ import type {
   Program,
   Settings,
 } from '../model';
-import { MACHINES } from '../traits';
-import { careFor, tapingFor, type CareCode, type Taping } from './advice';
+import { MACHINES, type CareCode } from '../traits';
+import { careFor, tapingFor, type Taping } from './advice';
 import { dwellByArea, type AreaDwell } from './area';
 import { effectivePlate, splitTimer } from './machine';
 import { resolvePasses, type Pass } from './passes';

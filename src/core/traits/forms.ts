@@ -1,4 +1,5 @@
 import { inches } from '../units';
+import type { CareCode } from './care';
 import type { MaterialTraits } from './materials';
 
 /** Kinds of work that are pressed alike. */
@@ -19,6 +20,8 @@ export interface FormTraits {
   readonly nests: boolean;
   /** Whether one design is made for several sizes of it. */
   readonly sized: boolean;
+  /** How it is looked after, whatever it is of; null where that goes by its material. */
+  readonly care: readonly CareCode[] | null;
 }
 
 /** Enough to cover a shaky cut at a wrap's edges (from memory). */
@@ -33,6 +36,7 @@ export const CUP_TRAITS: FormTraits = {
   work: { hard: 'cup', metal: 'steel cup', cloth: 'cup' },
   bleedMm: { hard: WRAP_BLEED_MM, cloth: WRAP_BLEED_MM },
   ...{ folds: false, nests: false, sized: false },
+  care: ['cup-by-hand', 'cup-no-scouring', 'food-as-maker-says'],
 };
 
 /** A flat thing, printed to its edge. */
@@ -40,7 +44,7 @@ export const FLAT_TRAITS: FormTraits = {
   printGoes: 'flat',
   work: { hard: 'thin hard blank', metal: 'thin hard blank', cloth: 'cloth panel' },
   bleedMm: { hard: HARD_BLEED_MM, cloth: CLOTH_BLEED_MM },
-  ...{ folds: true, nests: true, sized: false },
+  ...{ folds: true, nests: true, sized: false, care: null },
 };
 
 /** Worn things: the picture has an edge of its own, and nothing is cut at the blank's. */
@@ -48,5 +52,5 @@ export const wornTraits = (work: Work): FormTraits => ({
   printGoes: 'flat',
   work: { hard: work, metal: work, cloth: work },
   bleedMm: { hard: 0, cloth: 0 },
-  ...{ folds: false, nests: false, sized: false },
+  ...{ folds: false, nests: false, sized: false, care: null },
 });

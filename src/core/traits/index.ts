@@ -1,3 +1,4 @@
 export * from './forms';
 export * from './machines';
 export * from './materials';
+export * from './care';

@@ -1,4 +1,5 @@
 import type { Printer, Substrate, TransferKind } from '../model';
+import type { CareCode } from '../traits';
 
 /** What a kind of transfer demands. Figures and rules: common practice. */
 export interface Transfer {
@@ -25,8 +26,8 @@ export interface Transfer {
   readonly transparent: boolean;
   /** Whether its paper or film stays on the blank and shows, white, wherever it was cut. */
   readonly carrierShows: boolean;
-  /** How cloth it is on is looked after: as cloth that was dyed, or as a film on it. */
-  readonly wearsAs: 'dyed cloth' | 'film';
+  /** How cloth it is on is looked after. */
+  readonly care: readonly CareCode[];
   /** The kind that does as well on a pale blank at half the cost, where there is one. */
   readonly paleInstead: TransferKind | null;
   /** When what carried it comes off, where the kind itself demands it. */
@@ -38,8 +39,11 @@ export interface Transfer {
 /** Room between art and cut where nothing else is asked for, mm (own choice). */
 export const USUAL_MARGIN_MM = 3;
 
+/** A film on the cloth must not be heated or rubbed. */
+const FILM_CARE = ['film-wait-a-day', 'film-wash-inside-out', 'film-dry-hanging'] as const;
+
 const DYE = {
-  wearsAs: 'dyed cloth',
+  care: ['dyed-wash-warm', 'dyed-dry-low'],
   paleInstead: null,
   cutMarginMm: null,
   dye: true,
@@ -59,7 +63,7 @@ const INKJET = {
   ink: 'ordinary inkjet',
 } as const;
 const STICKS = {
-  wearsAs: 'film',
+  care: FILM_CARE,
   paleInstead: null,
   // cut close: what is left round the picture shows as film or rim
   cutMarginMm: 0,
@@ -135,7 +139,7 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...DYE,
     ...SUBLIMATION_INK,
     kind: 'film-clear',
-    wearsAs: 'film',
+    care: FILM_CARE,
     coating: null,
     needsPolyester: false,
     peel: 'cold',
@@ -145,7 +149,7 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...DYE,
     ...SUBLIMATION_INK,
     kind: 'film-white',
-    wearsAs: 'film',
+    care: FILM_CARE,
     // film and print are cut as one: what the print leaves bare shows as a rim
     cutMarginMm: 0,
     coating: null,

@@ -1,4 +1,5 @@
-import type { CareCode, Taping } from '@/core/press';
+import type { Taping } from '@/core/press';
+import type { CareCode } from '@/core/traits';
 import { type LengthUnit } from '@/core/units';
 import { formatLength } from '../units';
 
