@@ -30,8 +30,8 @@ test('a tapered cup from tape measure to bent print', async ({ page }) => {
     await expect(page.getByText('1500 × 700 px')).toBeVisible();
     await page.getByRole('button', { name: 'Cover' }).click();
     await page.getByRole('button', { name: 'As printed' }).click();
-    await expect(page.locator('svg image')).toHaveAttribute('href', /^blob:/);
     await expect(page.getByText('mirrored', { exact: true })).toBeVisible();
+    await expect(page.locator('svg image')).toHaveAttribute('href', /^blob:/);
     await saved(page);
     await page.reload();
   });
