@@ -1,197 +1,93 @@
-import fc from 'fast-check';
-import { artwork, mugJob, NOW, onLatteCup, shelf, withForm } from '@tests/support/jobs';
-import { facesOf } from './blank';
-import { contains, determinant } from './geometry';
-import { newJob, withArt } from './job';
-import { jobSchema, type Job } from './model';
-import { planJob } from './plan';
+import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { withArt } from './job';
+import { onPass, seenFrom } from './model';
+import { planJob, planSeenFrom } from './plan';
+import { withPass } from './shelf';
+import { applyFix } from './check';
 
-/** Jobs as odd as a person can make them on the screen. */
-const anyJob: fc.Arbitrary<Job> = fc
-  .record({
-    tapered: fc.boolean(),
-    girthMm: fc.double({ min: 1, max: 5000, noNaN: true }),
-    heightMm: fc.double({ min: 1, max: 1000, noNaN: true }),
-    gapMm: fc.double({ min: 0, max: 1000, noNaN: true }),
-    keepMm: fc.double({ min: 0, max: 500, noNaN: true }),
-    bleedMm: fc.double({ min: 0, max: 50, noNaN: true }),
-    widthPx: fc.integer({ min: 1, max: 16_000 }),
-    heightPx: fc.integer({ min: 1, max: 3700 }),
-    orientation: fc.integer({ min: 1, max: 8 }),
-    sizing: fc.constantFrom<'cover' | 'fit'>('cover', 'fit'),
-    dxMm: fc.double({ min: -3000, max: 3000, noNaN: true }),
-    paperId: fc.constantFrom(...shelf.papers.map(({ id }) => id)),
-    printerId: fc.constantFrom(...shelf.printers.map(({ id }) => id)),
-    machineId: fc.constantFrom(...shelf.machines.map(({ id }) => id)),
-    mirrorBy: fc.constantFrom<'file' | 'driver'>('file', 'driver'),
-  })
-  .map((f) => {
-    const art = artwork({
-      storedWidthPx: f.widthPx,
-      storedHeightPx: f.heightPx,
-      orientation: f.orientation,
-    });
-    const plain = mugJob(art, {
-      sizing: { mode: f.sizing },
-      at: { datum: 'right-holder', dxMm: f.dxMm, dyMm: 0 },
-    });
-    const measured = f.tapered
-      ? onLatteCup(plain, {
-          baseGirthMm: f.girthMm,
-          heightMm: f.heightMm,
-          handleGapMm: f.gapMm,
-          rimKeepOutMm: f.keepMm,
-        })
-      : withForm(plain, {
-          girthMm: f.girthMm,
-          wallHeightMm: f.heightMm,
-          handleGapMm: f.gapMm,
-          rimKeepOutMm: f.keepMm,
-        });
-    return {
-      ...measured,
-      bleedMm: f.bleedMm,
-      sheet: { ...plain.sheet, paperId: f.paperId, printerId: f.printerId, mirrorBy: f.mirrorBy },
-      heat: { ...plain.heat, machineId: f.machineId },
-    };
+const print = artwork({ storedWidthPx: 2400, storedHeightPx: 2400 });
+const star = artwork({
+  sha256: 'b'.repeat(64),
+  name: 'star.svg',
+  storedWidthPx: 900,
+  storedHeightPx: 900,
+});
+
+/** A dyed tee with a vinyl star over the print, pressed by one plate press. */
+function dyeAndVinyl() {
+  const tee = jobOn('tee', print);
+  const dyed = { ...tee, heat: { ...tee.heat, machineId: 'plate-press' } };
+  return onPass(withPass(dyed, 'v', 'vinyl', shelf), 'v', (seen) => {
+    const starred = withArt(seen, star, 'star');
+    const sizing = { mode: 'exact', widthMm: 60, heightMm: 60, locked: true } as const;
+    return { ...starred, placements: starred.placements.map((each) => ({ ...each, sizing })) };
   });
-
-/** The figures of a form, wherever they stand in it, replaced one after the other. */
-function withFigures(value: unknown, next: () => number): unknown {
-  if (typeof value === 'number') return next();
-  if (Array.isArray(value)) return value.map((each: unknown) => withFigures(each, next));
-  if (value === null || typeof value !== 'object') return value;
-  const entries = Object.entries(value).map(([key, each]) => [
-    key,
-    key === 'sides' ? each : withFigures(each, next),
-  ]);
-  return Object.fromEntries(entries) as unknown;
 }
 
-const figure = fc.oneof(
-  fc.double({ min: 0.1, max: 5000, noNaN: true }),
-  fc.double({ min: 0.1, max: 60, noNaN: true }),
-  fc.constant(0.1),
-);
+// dye first and cut vinyl over it, with the vinyl’s own art, cut and place
+const job = dyeAndVinyl();
+const plan = planJob(job, shelf);
+const vinyl = planSeenFrom(plan, 'v');
 
-/** Any blank of the shelf with figures nobody would measure, and every way of making its paper. */
-const anyFlatJob: fc.Arbitrary<Job> = fc
-  .record({
-    blank: fc.constantFrom(...shelf.blanks),
-    figures: fc.array(figure, { minLength: 20, maxLength: 20 }),
-    parts: fc.constantFrom<'whole' | 'strip' | 'halves'>('whole', 'strip', 'halves'),
-    seam: fc.constantFrom<'overlap' | 'butt' | 'gap'>('overlap', 'butt', 'gap'),
-    style: fc.constantFrom<'straight' | 'wave' | 'torn'>('straight', 'wave', 'torn'),
-    line: fc.constantFrom<'edge' | 'contour'>('edge', 'contour'),
-    marginMm: fc.double({ min: -20, max: 50, noNaN: true }),
-    bleedMm: fc.double({ min: 0, max: 50, noNaN: true }),
-    sizing: fc.constantFrom<'cover' | 'fit'>('cover', 'fit'),
-    turns: fc.integer({ min: 0, max: 3 }),
-    repeated: fc.boolean(),
-    fold: fc.boolean(),
-  })
-  .map((f) => {
-    let at = 0;
-    const next = () => f.figures[at++ % f.figures.length] ?? 1;
-    const form = withFigures(f.blank.form, next) as typeof f.blank.form;
-    const start = newJob('any', 'Any', { ...f.blank, form }, NOW);
-    const faces = facesOf(start.blank);
-    const job = faces
-      .slice(0, 2)
-      .reduce((on, face, i) => withArt(on, artwork(), `p${i}`, face.id), start);
-    return {
-      ...job,
-      bleedMm: f.bleedMm,
-      fold: f.fold ? { gapMm: f.marginMm + 20 } : null,
-      wrap: {
-        seam: { kind: f.seam, byMm: f.bleedMm },
-        parts: f.parts,
-        edge: { style: f.style, depthMm: 3 },
-      },
-      cut: { line: f.line, marginMm: f.marginMm, holes: 'keep' as const, apart: f.repeated },
-      placements: job.placements.map((each) => ({
-        ...each,
-        sizing: { mode: f.sizing },
-        turns: f.turns,
-        repeat: f.repeated
-          ? { pattern: 'brick' as const, stepXMm: 40, stepYMm: 30, atEdge: 'cut' as const }
-          : null,
-      })),
-    };
-  })
-  .filter((job) => jobSchema.safeParse(job).success);
-
-test('any blank of the shelf, however oddly measured, is planned without a stray figure', () => {
-  fc.assert(
-    fc.property(anyFlatJob, (job) => {
-      const strays: string[] = [];
-      JSON.stringify(planJob(job, shelf), (key, value: unknown) => {
-        if (typeof value === 'number' && !Number.isFinite(value)) strays.push(key);
-        if (typeof value === 'string' && /NaN|Infinity/.test(value))
-          strays.push(`${key}: ${value}`);
-        return value;
-      });
-      expect(strays).toEqual([]);
-    }),
-    { numRuns: 100 },
-  );
+test('each pass has its own pieces, on its own sheets', () => {
+  const artsOf = ({ pieces }: typeof plan) =>
+    pieces.flatMap(({ arts }) => arts.map(({ artSha256 }) => artSha256));
+  expect(artsOf(plan)).toEqual([print.sha256]);
+  expect(artsOf(vinyl)).toEqual([star.sha256]);
+  expect([plan.tools.paper.preprinted, vinyl.tools.paper.preprinted]).toEqual([false, true]);
+  expect(vinyl.sheets.flatMap(({ items }) => items)).toHaveLength(1);
+  expect(planSeenFrom(plan, 'nobody')).toBe(plan);
 });
 
-test('every job that can be stored can be planned, and its plan is plain JSON without a stray figure', () => {
-  fc.assert(
-    fc.property(anyJob, (job) => {
-      expect(jobSchema.parse(job)).toEqual(job);
-      const strays: string[] = [];
-      JSON.stringify(planJob(job, shelf), (key, value: unknown) => {
-        const stray =
-          typeof value === 'number' ? !Number.isFinite(value) : /NaN|Infinity/.test(String(value));
-        if (stray && typeof value !== 'object') strays.push(`${key}: ${String(value)}`);
-        return value;
-      });
-      expect(strays).toEqual([]);
-    }),
-  );
+test('the hotter is pressed first, each by its own time and where its own art lies', () => {
+  const { passes, program } = plan.press;
+  expect(passes.map(({ transfer }) => transfer)).toEqual(['sublimation', 'vinyl']);
+  expect(plan.layers.map(({ passId }) => passId)).toEqual(['first', 'v']);
+  expect([plan.press.settings.dwellS, vinyl.press.settings.dwellS]).toEqual([60, 15]);
+  const [dyed, stuck] = passes.map(({ sides }) => sides[0]?.region);
+  expect(dyed).not.toEqual(stuck);
+  // one machine: switched on once, then reset
+  const kinds = program.operations.map(({ kind, does }) => `${kind} ${does}`);
+  expect(kinds.filter((kind) => kind.startsWith('switch-on'))).toHaveLength(1);
+  expect(kinds).toContain('warm-up reset-heat');
+  expect(plan.press.program).toBe(vinyl.press.program);
 });
 
-test('planning twice gives the same plan and leaves job and shelf as they were', () => {
-  fc.assert(
-    fc.property(anyJob, (job) => {
-      const before = JSON.stringify([job, shelf]);
-      expect(planJob(job, shelf)).toEqual(planJob(job, shelf));
-      expect(JSON.stringify([job, shelf])).toBe(before);
-    }),
-  );
+test('a pass on another machine has that one switched on and warmed', () => {
+  const apart = onPass(job, 'v', (seen) => ({
+    ...seen,
+    heat: { ...seen.heat, machineId: 'hand-press' },
+  }));
+  const { passes, operations } = planJob(apart, shelf).press.program;
+  expect(passes.map(({ machineId }) => machineId)).toEqual(['plate-press', 'hand-press']);
+  const on = operations.filter(({ kind }) => kind === 'switch-on');
+  expect(on.map(({ pass }) => pass)).toEqual([0, 1]);
+  const warm = operations.filter(({ kind }) => kind === 'warm-up');
+  expect(warm.map(({ startsAfter }) => startsAfter)).toEqual(on.map(({ id }) => id));
 });
 
-test('whatever is chosen, the picture is flipped once and lands in the file as the plan says', () => {
-  fc.assert(
-    fc.property(anyJob, (job) => {
-      const { mirror, sheets } = planJob(job, shelf);
-      expect(mirror.flips).toBe(1);
-      expect(mirror.readsRight).toBe(true);
-      for (const { items } of sheets) {
-        for (const item of items) expect(determinant(item.matrix) < 0).toBe(mirror.by === 'file');
-      }
-    }),
-  );
+test('a second vinyl in another colour is a pass of its own', () => {
+  const two = planJob(withPass(job, 'w', 'vinyl', shelf), shelf);
+  expect(two.press.passes).toHaveLength(3);
+  const ids = two.press.program.operations.map(({ id }) => id);
+  expect(new Set(ids).size).toBe(ids.length);
+  // it has no picture here: that is said, and it is pressed where the dye lies
+  expect(two.checks.filter(({ code }) => code === 'pass-empty')).toMatchObject([
+    { passId: 'w', level: 'note', station: 'art' },
+  ]);
+  expect(two.press.passes.find(({ id }) => id === 'w')?.sides).toHaveLength(1);
 });
 
-test('every piece is on its sheets, whole or in tiles, or reported as one that cannot be; never neither', () => {
-  fc.assert(
-    fc.property(anyJob, (job) => {
-      const { pieces, sheets, misfits, tilings, checks } = planJob(job, shelf);
-      const items = sheets.flatMap((sheet) => sheet.items);
-      const whole = items.filter(({ tile }) => !tile).map(({ pieceId }) => pieceId);
-      const parts = tilings.map(({ pieceId }) => pieceId);
-      const missed = misfits.map(({ pieceId }) => pieceId);
-      expect([...whole, ...parts, ...missed].sort()).toEqual(pieces.map(({ id }) => id).sort());
-      for (const { pieceId, tiles } of tilings)
-        expect(items.filter((item) => item.pieceId === pieceId)).toHaveLength(tiles.length);
-      for (const sheet of sheets)
-        for (const { box } of sheet.items) expect(contains(sheet.printable, box)).toBe(true);
-      expect(checks.filter(({ id }) => id.startsWith('misfit'))).toHaveLength(
-        Math.min(1, misfits.length),
-      );
-    }),
-  );
+test('what is found at both passes alike is said once; a way out is taken where it was found', () => {
+  const codes = plan.checks.map(({ code, facts }) => `${code} ${JSON.stringify(facts)}`);
+  expect(new Set(codes).size).toBe(codes.length);
+  const coarse = onPass(job, 'v', (seen) => ({ ...seen, cut: { ...seen.cut, marginMm: 9 } }));
+  const found = planJob(coarse, shelf).checks.find(({ code }) => code === 'cut-too-wide');
+  expect(found).toMatchObject({ passId: 'v', id: 'v.cut-too-wide' });
+  const [fix] = found?.fixes ?? [];
+  if (!fix) throw new Error('no way out');
+  const mended = onPass(coarse, 'v', (seen) => applyFix(seen, fix, shelf));
+  expect(seenFrom(mended, 'v').cut.marginMm).toBe(0);
+  expect(mended.cut).toEqual(job.cut);
+  expect(planJob(mended, shelf).checks.map(({ code }) => code)).not.toContain('cut-too-wide');
 });

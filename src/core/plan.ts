@@ -2,39 +2,69 @@ import { facesOf, type Face } from './blank';
 import { checkPlan, type Check, type Overwork } from './check';
 import { layOut, type Piece } from './layout';
 import { planMirror, type MirrorPlan } from './mirror';
-import type { Job, Shelf } from './model';
-import { planPress, type PressPlan, type Recipe } from './press';
+import { FIRST_PASS, passIds, seenFrom, type Job, type Shelf, type TransferKind } from './model';
+import { planPress, type PassHeat, type PressPlan, type Recipe } from './press';
 import { planSheets, type Misfit, type Sheet, type Tiling } from './sheet';
 import { toolsFor, type Tools } from './shelf';
 import { TRANSFERS } from './transfer';
 import { unlessTooMuch, within } from './work';
 
-/** Everything that follows from a job and a shelf. Computed, never stored. */
-export interface JobPlan {
-  readonly faces: readonly Face[];
+/** What follows from one pass of a job: its pieces, sheets and tools. */
+export interface PassPlan {
   readonly pieces: readonly Piece[];
   readonly mirror: MirrorPlan;
   readonly sheets: readonly Sheet[];
   readonly misfits: readonly Misfit[];
   readonly tilings: readonly Tiling[];
   readonly tooMany: number | null;
-  readonly press: PressPlan;
-  readonly checks: readonly Check[];
-  /** The shelf's things the plan was made with. */
+  /** The shelf's things the pass is made with. */
   readonly tools: Tools & { readonly recipe: Recipe };
+}
+
+/** A further pass of a job, planned. */
+export interface FurtherPlan {
+  readonly id: string;
+  readonly own: PassPlan;
+  readonly heat: PassHeat;
+}
+
+/** What one pass leaves on the blank. */
+export interface LayerOnBlank {
+  readonly passId: string;
+  readonly transfer: TransferKind;
+  readonly pieces: readonly Piece[];
+}
+
+/** Everything that follows from a job and a shelf, its first pass in front. Computed, never stored. */
+export interface JobPlan extends PassPlan {
+  readonly faces: readonly Face[];
+  /** The other passes, as they stand in the job. */
+  readonly further: readonly FurtherPlan[];
+  /** What every pass leaves on the blank, in the order they are pressed: each lies over those before. */
+  readonly layers: readonly LayerOnBlank[];
+  readonly press: PressPlan;
+  /** Of all passes. */
+  readonly checks: readonly Check[];
+}
+
+/**
+ * A plan as it is seen from one of the job's passes: that pass's pieces, sheets, tools and heat stand in
+ * front. Press program and findings are of the whole job.
+ */
+export function planSeenFrom(plan: JobPlan, id: string): JobPlan {
+  const pass = plan.further.find((each) => each.id === id);
+  if (!pass) return plan;
+  return { ...plan, ...pass.own, press: { ...plan.press, ...pass.heat } };
 }
 
 /** Work of one stage at most: about a third of a second on an ordinary computer. */
 const STAGE_WORK = 100_000;
 
-/**
- * The whole pipeline: blank → faces → pieces → mirror → sheets → press steps → checks.
- * Pure and synchronous. A tool that the shelf lacks is stood in for by the nearest, and a finding says so. Every stage may do so much work,
- * the same on every machine; one that would take more is left out, and a finding says why.
- */
-export function planJob(job: Job, shelf: Shelf): JobPlan {
-  const overwork: Overwork[] = [];
-  const bounded = <T>(stage: Overwork['stage'], work: () => T, instead: () => T): T =>
+/** Does a stage of the plan within its work, or what stands for it where that is too much. */
+type Bounded = <T>(stage: Overwork['stage'], work: () => T, instead: () => T) => T;
+
+function boundedBy(overwork: Overwork[]): Bounded {
+  return (stage, work, instead) =>
     unlessTooMuch(
       () => within(STAGE_WORK, work),
       ({ what }) => {
@@ -42,39 +72,83 @@ export function planJob(job: Job, shelf: Shelf): JobPlan {
         return instead();
       },
     );
-  const tools = toolsFor(job, shelf);
-  const { paper, printer, machine, cutter } = tools;
-  const transfer = TRANSFERS[job.transfer];
+}
 
-  const faces = within(STAGE_WORK, () => facesOf(job.blank));
+/** Pieces and sheets of one pass. */
+function laidPass(id: string, seen: Job, faces: readonly Face[], shelf: Shelf) {
+  const overwork: Overwork[] = [];
+  const bounded = boundedBy(overwork);
+  const tools = toolsFor(seen, shelf);
+  const { paper, printer, machine } = tools;
   const pieces = bounded<Piece[]>(
     'pieces',
-    () => layOut(job, faces),
+    () => layOut(seen, faces),
     () => [],
   );
-  const mirror = planMirror(transfer, printer, job.sheet.mirrorBy);
-  const arts = new Map(job.arts.map((art) => [art.sha256, art]));
-  const onSheets = { job, arts, paper, printer, mirror };
+  const mirror = planMirror(TRANSFERS[seen.transfer], printer, seen.sheet.mirrorBy);
+  const arts = new Map(seen.arts.map((art) => [art.sha256, art]));
+  const onSheets = { job: seen, arts, paper, printer, mirror };
   const sheets = bounded(
     'sheets',
     () => planSheets(pieces, onSheets),
     () => planSheets([], onSheets),
   );
-  const pressed = { job, machine, faces, figures: shelf.figures };
-  const { recipe, press } = bounded(
-    'press',
-    () => planPress({ ...pressed, pieces }),
-    () => planPress({ ...pressed, pieces: [] }),
-  );
-  const found = {
-    ...{ job, transfer, paper, printer, cutter, machine, recipe, press, shelf },
-    ...{ missing: tools.missing, faces, pieces, mirror, sheets, overwork },
-  };
-  const checks = bounded(
-    'checks',
-    () => checkPlan(found),
-    () => checkPlan({ ...found, pieces: [] }),
-  );
+  return { id, seen, machine, tools, pieces, mirror, sheets, overwork };
+}
 
-  return { faces, pieces, mirror, ...sheets, press, checks, tools: { ...tools, recipe } };
+/** Findings over every pass; what a further pass finds that another has found already is said once. */
+function findingsOf(
+  passes: readonly (ReturnType<typeof laidPass> & { recipe: Recipe; heat: PassHeat })[],
+  { press, faces, shelf }: { press: PressPlan; faces: readonly Face[]; shelf: Shelf },
+): Check[] {
+  return checkPlan(
+    passes.map(({ id, seen, tools, recipe, heat, pieces, mirror, sheets, overwork }) => {
+      const { paper, printer, cutter, machine, missing } = tools;
+      return {
+        ...{ passId: id, job: seen, transfer: TRANSFERS[seen.transfer] },
+        ...{ paper, printer, cutter, machine, missing, recipe, shelf, faces },
+        ...{ pieces, mirror, sheets, overwork, press: { ...press, ...heat } },
+      };
+    }),
+    (findings, rules) =>
+      boundedBy(findings.overwork)(
+        'checks',
+        () => rules(findings),
+        () => rules({ ...findings, pieces: [] }),
+      ),
+  );
+}
+
+/**
+ * The whole pipeline: blank → faces → pieces → mirror → sheets → press steps → checks, pieces and sheets for every
+ * pass. Pure and synchronous. A tool that the shelf lacks is stood in for by the nearest, and a finding says so. Every stage
+ * may do so much work, the same on every machine; one that would take more is left out, and a finding says why.
+ */
+export function planJob(job: Job, shelf: Shelf): JobPlan {
+  const faces = within(STAGE_WORK, () => facesOf(job.blank));
+  const laid = passIds(job).map((id) => laidPass(id, seenFrom(job, id), faces, shelf));
+  const [main] = laid;
+  if (!main) throw new Error('A job has at least one pass.');
+  const pressed = { faces, figures: shelf.figures };
+  const { each, press } = boundedBy(main.overwork)(
+    'press',
+    () => planPress({ ...pressed, passes: laid }),
+    () => planPress({ ...pressed, passes: laid.map((pass) => ({ ...pass, pieces: [] })) }),
+  );
+  const passes = laid.flatMap((pass, i) => {
+    const planned = each[i];
+    return planned ? [{ ...pass, ...planned }] : [];
+  });
+  const plans = passes.map(({ id, pieces, mirror, sheets, tools, recipe, heat }): FurtherPlan => ({
+    ...{ id, heat },
+    own: { pieces, mirror, ...sheets, tools: { ...tools, recipe } },
+  }));
+  const [first, ...further] = plans;
+  if (first?.id !== FIRST_PASS) throw new Error('The first pass of a job stands first.');
+  const layers = press.passes.map(({ id: passId, transfer }): LayerOnBlank => ({
+    ...{ passId, transfer },
+    pieces: plans.find(({ id }) => id === passId)?.own.pieces ?? [],
+  }));
+  const checks = findingsOf(passes, { press, faces, shelf });
+  return { faces, ...first.own, further, layers, press, checks };
 }

@@ -11,16 +11,19 @@ const CUT_OUT = 2;
  * How heavy a job is to plan, in pictures on a plain face: told from its figures alone, before
  * anything is worked out.
  */
-export function planWeight({ blank, placements, names, sizes, cut }: Job): number {
-  const { form } = blank;
+export function planWeight(job: Job): number {
+  const { form } = job.blank;
   const corners = form.kind === 'outline' ? cornersOf(form.rings) : 0;
-  const pictures = placements.reduce(
-    (sum, { repeat }) => sum + (repeat ? REPEATED : 1) * (cut.line === 'contour' ? CUT_OUT : 1),
-    0,
-  );
-  const personal = placements.some(({ perName }) => perName.length > 0);
-  const times = (personal ? Math.max(1, names.length) : 1) + sizes.length;
-  return times * (1 + pictures + corners / CORNERS);
+  const weights = [job, ...job.further].map(({ placements, cut }) => {
+    const pictures = placements.reduce(
+      (sum, { repeat }) => sum + (repeat ? REPEATED : 1) * (cut.line === 'contour' ? CUT_OUT : 1),
+      0,
+    );
+    const personal = placements.some(({ perName }) => perName.length > 0);
+    const times = (personal ? Math.max(1, job.names.length) : 1) + job.sizes.length;
+    return times * (1 + pictures + corners / CORNERS);
+  });
+  return weights.reduce((sum, each) => sum + each, 0);
 }
 
 /** From here on a plan takes more than a frame of an ordinary computer. */

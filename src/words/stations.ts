@@ -32,6 +32,8 @@ function figureOf(
   units: UnitStyle,
 ) {
   const face = plan.faces[0];
+  const passes = [plan, ...plan.further.map(({ own }) => own)];
+  const sheets = passes.reduce((sum, pass) => sum + pass.sheets.length, 0);
   switch (station) {
     case 'blank':
       return face ? formatSize(face.widthMm, face.heightMm, units.length) : '';
@@ -41,8 +43,8 @@ function figureOf(
     }
     case 'sheets':
       if (job.placements.length === 0) return '';
-      if (plan.misfits.length > 0) return 'does not fit';
-      return `${plan.sheets.length} ${plan.sheets.length === 1 ? 'sheet' : 'sheets'}`;
+      if (passes.some(({ misfits }) => misfits.length > 0)) return 'does not fit';
+      return `${sheets} ${sheets === 1 ? 'sheet' : 'sheets'}`;
     case 'heat':
       return settingsLine(plan.press.settings, units);
     case 'press': {

@@ -151,7 +151,7 @@ describe('lines', () => {
       on: 'tee',
       by: 'vinyl',
       with: 'plate-press',
-      heat: { also: ['sublimation'] },
+      also: ['sublimation'],
       line: '',
     });
     const { program } = planJob(job, shelf).press;

@@ -1,6 +1,7 @@
 import type { Blank, HeatSettings, Job, TransferKind } from '@/core/model';
 import { inches } from '@/core/units';
-import { artwork, jobOn } from './jobs';
+import { withPass } from '@/core/shelf';
+import { artwork, jobOn, shelf } from './jobs';
 
 /** A work as the trade names it: on what, by which transfer, with which machine. */
 export interface Row {
@@ -8,6 +9,8 @@ export interface Row {
   readonly by?: TransferKind;
   readonly with: string;
   readonly heat?: Partial<HeatSettings>;
+  /** Further transfers on the same item, without pictures of their own. */
+  readonly also?: readonly TransferKind[];
   readonly made?: Partial<Blank['substrate']>;
   readonly artIn?: readonly [number, number];
   readonly line: string;
@@ -21,10 +24,11 @@ export const jobFor = ({
   heat,
   made,
   artIn,
+  also = [],
 }: Row): Job => {
   const job = jobOn(on, artwork());
   const [width, height] = artIn ?? [8, 4];
-  return {
+  const pressed: Job = {
     ...job,
     transfer: by,
     blank: { ...job.blank, substrate: { ...job.blank.substrate, ...made } },
@@ -37,4 +41,5 @@ export const jobFor = ({
     })),
     heat: { ...job.heat, machineId, ...heat },
   };
+  return also.reduce((sum, kind) => withPass(sum, kind, kind, shelf), pressed);
 };

@@ -13,6 +13,7 @@ import { planJob } from '../plan';
 import { applyFix } from '.';
 import { fahrenheitToC, inches } from '../units';
 import { TRADE_UNITS, type UnitStyle } from '@/words/units';
+import { withPass } from '../shelf';
 
 const on = (job: Job, substrate: Partial<Substrate>): Job => ({
   ...job,
@@ -177,8 +178,8 @@ test('who works in millimetres and °C is told nothing in inches or °F', () => 
       ['oven', 'hand-press', 'iron'].map((machineId) => {
         const job = jobOn(blank.id, artwork({ storedWidthPx: 300, storedHeightPx: 120 }));
         const named = { ...job, blank: { ...job.blank, name: 'It' }, transfer };
-        const heat = { ...job.heat, machineId, also: ['vinyl' as const] };
-        return toldOf({ ...named, heat }, shelf, metric);
+        const heat = { ...job.heat, machineId };
+        return toldOf(withPass({ ...named, heat }, 'vinyl', 'vinyl', shelf), shelf, metric);
       }),
     ),
   );

@@ -19,6 +19,8 @@ export interface Check<C extends CheckCode = CheckCode> {
   /** Its code, with what it is about where it may be found more than once. */
   readonly id: string;
   readonly level: Level;
+  /** The pass of the job it was found at; its ways out are taken there. */
+  readonly passId: string;
   readonly station: Station;
   readonly facts: CheckFacts[C];
   /** What settles it, the likeliest first; none where none can be offered. */
@@ -33,13 +35,16 @@ interface More {
   readonly fixes?: readonly (Fix | null)[];
 }
 
+/** A finding as a rule makes it; which pass it is of is told by who asks the rule. */
+export type Found<C extends CheckCode = CheckCode> = Omit<Check<C>, 'passId'>;
+
 /** Makes a finding. */
 export const found = <C extends CheckCode>(
   code: C,
   level: Level,
   facts: CheckFacts[C],
   { of, station = CHECK_STATIONS[code], fixes = [] }: More = {},
-): Check<C> => ({
+): Found<C> => ({
   code,
   id: of === undefined ? code : `${code}-${of}`,
   level,
@@ -50,6 +55,8 @@ export const found = <C extends CheckCode>(
 
 /** Everything a rule may look at. */
 export interface Findings {
+  readonly passId: string;
+  /** As it is seen from that pass. */
   readonly job: Job;
   readonly transfer: Transfer;
   readonly paper: Paper;
@@ -68,7 +75,7 @@ export interface Findings {
   readonly mirror: MirrorPlan;
   readonly sheets: SheetPlan;
   /** Stages that were left out, since they would take too much work, and what there is too much of. */
-  readonly overwork: readonly Overwork[];
+  readonly overwork: Overwork[];
 }
 
 /** A stage of the plan that was not carried through, and what there was too much of. */
@@ -78,4 +85,4 @@ export interface Overwork {
 }
 
 /** A rule over the whole plan; silent (empty) when all is well. */
-export type Rule = (findings: Findings) => Check[];
+export type Rule = (findings: Findings) => Found[];

@@ -76,6 +76,8 @@ interface ArtFindings {
   /** A share of its detail is cut off by the edge; `covers` where it was meant to cover. */
   'cut-off': { art: string; lostShare: number; covers: boolean; all: boolean };
   /** Reaches these edges of the face but not through the bleed beyond them. */
+  /** A further transfer has no picture of its own here. */
+  'pass-empty': { transfer: TransferKind };
   'bleed-short': { edges: readonly EdgeName[]; bleedMm: number };
   /** Film or paper that is cut as large as its print, cut with room. */
   'cut-too-wide': { marginMm: number };
@@ -201,6 +203,7 @@ export const CHECK_STATIONS = {
   resolution: 'art',
   stretch: 'art',
   'cut-off': 'art',
+  'pass-empty': 'art',
   'bleed-short': 'art',
   'cut-too-wide': 'art',
   'no-motif': 'art',

@@ -1,6 +1,7 @@
 import { ART_RULES } from './artRules';
 import { BLANK_RULES } from './blankRules';
-import type { Check, Findings, Level } from './check';
+import { FIRST_PASS } from '../model';
+import { found, type Check, type Findings, type Found, type Level } from './check';
 import { HEAT_RULES } from './heatRules';
 import { PLACE_RULES } from './placeRules';
 import { PRESS_RULES } from './pressRules';
@@ -8,7 +9,7 @@ import { SHEET_RULES } from './sheetRules';
 import { TILE_RULES } from './tileRules';
 import { TOOL_RULES } from './toolRules';
 
-export type { Check, Findings, Level, Overwork } from './check';
+export type { Check, Findings, Found, Level, Overwork } from './check';
 export { CHECK_CODES, STATIONS, type CheckCode, type CheckFacts, type Station } from './codes';
 export { applyFix, FIX_CODES, type Fix, type FixArgs, type FixCode } from './fixes';
 
@@ -24,6 +25,32 @@ const RULES = [
 ];
 const GRAVITY: Record<Level, number> = { stop: 0, warn: 1, note: 2 };
 
-/** Runs every rule; what stops comes first, then station order. */
-export const checkPlan = (findings: Findings): Check[] =>
-  RULES.flatMap((rule) => rule(findings)).sort((a, b) => GRAVITY[a.level] - GRAVITY[b.level]);
+const everyRule = (findings: Findings): Found[] => {
+  const { passId, job } = findings;
+  return passId !== FIRST_PASS && job.placements.length === 0
+    ? [found('pass-empty', 'note', { transfer: job.transfer })]
+    : RULES.flatMap((rule) => rule(findings));
+};
+
+/**
+ * Runs every rule over every pass of a job; what stops comes first, then station order. What is found at a further
+ * pass just as at one before it (the blank, the machine) is said once.
+ * @param within runs all rules on one pass, within the work they may do.
+ */
+export function checkPlan(
+  passes: readonly Findings[],
+  within: (findings: Findings, rules: typeof everyRule) => Found[],
+): Check[] {
+  const said = new Set<string>();
+  return passes
+    .flatMap((findings, nth) =>
+      within(findings, everyRule).flatMap((one): Check[] => {
+        const what = `${one.id} ${JSON.stringify(one.facts)}`;
+        if (said.has(what)) return [];
+        said.add(what);
+        const id = nth === 0 ? one.id : `${findings.passId}.${one.id}`;
+        return [{ ...one, id, passId: findings.passId }];
+      }),
+    )
+    .sort((a, b) => GRAVITY[a.level] - GRAVITY[b.level]);
+}

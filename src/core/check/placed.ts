@@ -12,7 +12,7 @@ import {
 import { artMatrix, type Piece, type PieceArt, type Slot } from '../layout';
 import type { Artwork, Placement } from '../model';
 import { spend } from '../work';
-import type { Check, Findings, Rule } from './check';
+import type { Found, Findings, Rule } from './check';
 
 /** A placement where it lies, with everything a rule asks about it. */
 export interface Placed {
@@ -47,7 +47,7 @@ const CORNERS_A_UNIT = 400;
 
 /** A rule asked about each placement. */
 export const perArt =
-  (rule: (one: Placed, findings: Findings) => Check | null): Rule =>
+  (rule: (one: Placed, findings: Findings) => Found | null): Rule =>
   (findings) =>
     everyPlacement(findings).flatMap((one) => rule(one, findings) ?? []);
 

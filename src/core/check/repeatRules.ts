@@ -1,7 +1,7 @@
 import { regionBox, type Box } from '../geometry';
 import { inkRegion, MAX_MOTIFS, placedBox, repeatBoxes } from '../layout';
 import type { Artwork, Placement, Repeat } from '../model';
-import { found, type Check, type Rule } from './check';
+import { found, type Found, type Rule } from './check';
 import { fix } from './fixes';
 
 /** A repeated placement where it lies: the motif as placed, and the box of what is printed. */
@@ -40,7 +40,7 @@ export const repeats: Rule = ({ job, faces, overwork }) =>
   (overwork.some(({ stage }) => stage === 'pieces' || stage === 'checks')
     ? []
     : job.placements
-  ).flatMap((placement): Check[] => {
+  ).flatMap((placement): Found[] => {
     const { repeat } = placement;
     const art = job.arts.find(({ sha256 }) => sha256 === placement.artSha256);
     const face = faces.find(({ id }) => id === placement.faceId);

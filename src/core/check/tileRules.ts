@@ -2,7 +2,7 @@ import { isCup } from '../blank';
 import type { Paper } from '../model';
 import { paperHolds, THROUGH_WHOLE, type Tiling } from '../sheet';
 import { inches } from '../units';
-import { found, type Check, type Findings, type Rule } from './check';
+import { found, type Found, type Findings, type Rule } from './check';
 import { fix } from './fixes';
 import { nameOf, type Piece } from '../layout';
 
@@ -12,7 +12,7 @@ const USUAL_OVERLAP_MM = inches(1 / 4);
 const SEAMS_APART_MM = 20;
 
 const perTiling =
-  (rule: (tiling: Tiling, piece: Piece, findings: Findings) => Check | null): Rule =>
+  (rule: (tiling: Tiling, piece: Piece, findings: Findings) => Found | null): Rule =>
   (findings) =>
     findings.sheets.tilings.flatMap((tiling) => {
       const piece = findings.pieces.find(({ id }) => id === tiling.pieceId);
@@ -64,7 +64,7 @@ const throughWhole = perTiling((tiling, piece) =>
 );
 
 const handSeams: Rule = (findings) =>
-  findings.job.sheet.seams.flatMap(({ pieceId }): Check[] => {
+  findings.job.sheet.seams.flatMap(({ pieceId }): Found[] => {
     const tiling = findings.sheets.tilings.find((each) => each.pieceId === pieceId);
     const piece = findings.pieces.find(({ id }) => id === pieceId);
     if (!tiling || !piece || tiling.byHand) return [];

@@ -143,7 +143,9 @@ export function inOtherOrder(job: Job, placementId: string, by: 1 | -1): Job {
 export const withoutPlacement = (job: Job, placementId: string): Job =>
   keepUsedArt({ ...job, placements: job.placements.filter(({ id }) => id !== placementId) });
 
-function keepUsedArt(job: Job): Job {
-  const used = new Set(job.placements.flatMap(({ artSha256, perName }) => [artSha256, ...perName]));
+/** Leaves out the pictures that no pass of the job shows. */
+export function keepUsedArt(job: Job): Job {
+  const placements = [job, ...job.further].flatMap((pass) => pass.placements);
+  const used = new Set(placements.flatMap(({ artSha256, perName }) => [artSha256, ...perName]));
   return { ...job, arts: job.arts.filter(({ sha256 }) => used.has(sha256)) };
 }

@@ -1,5 +1,6 @@
 import { MAX_NAMES, type Artwork, type Job } from '../model';
 import { failure, success, type Result } from '../result';
+import { keepUsedArt } from './edit';
 
 /** Longest name a piece is labelled with. */
 const MAX_LENGTH = 120;
@@ -47,12 +48,6 @@ export function withLettering(
       : each.sizing;
     return { ...each, artSha256: first.sha256, sizing, perName: names.length > 0 ? shas : [] };
   });
-  const used = new Set(placements.flatMap(({ artSha256, perName: each }) => [artSha256, ...each]));
   const arts = [...job.arts.filter(({ sha256 }) => !fresh.has(sha256)), ...fresh.values()];
-  return {
-    ...job,
-    names: [...names],
-    placements,
-    arts: arts.filter(({ sha256 }) => used.has(sha256)),
-  };
+  return keepUsedArt({ ...job, names: [...names], placements, arts });
 }

@@ -27,6 +27,7 @@ export function newJob(
     transfer: 'sublimation',
     blank,
     arts: [],
+    further: [],
     placements: [],
     bleedMm: usualBleedMm(blank),
     names: [],

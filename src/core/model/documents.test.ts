@@ -9,6 +9,7 @@ const FOLDER = 'tests/fixtures/documents';
 const FIRST: Readonly<Partial<Record<DocumentKind, number>>> = { cutter: 2, figures: 3 };
 /** What later versions keep in another shape, and from which version on it stays. */
 const RESHAPED: Readonly<Partial<Record<DocumentKind, Readonly<Record<string, number>>>>> = {
+  job: { heat: 5 },
   run: { stepIndex: 4, countdownFrom: 4, program: 5 },
   record: { transfer: 4, program: 5 },
 };
@@ -37,6 +38,16 @@ test.each(['run', 'record'] as const)(
     expect(read.ok && read.value.program?.faces).toEqual([{ id: 'wrap', called: 'wrap' }]);
   },
 );
+
+test('further transfers of an old job become passes, pressed where its print lies', () => {
+  const old = sample('job', 4) as Raw;
+  const heat = { ...(old.heat as Raw), also: ['vinyl', 'sublimation', 'vinyl'] };
+  const read = readDocument('job', 4, { ...old, heat });
+  // its own transfer named once more was no further one
+  expect(read.ok && read.value.further).toMatchObject([
+    { id: 'vinyl', transfer: 'vinyl', placements: [], heat: { machineId: 'mug-press' } },
+  ]);
+});
 
 test('no sample is of a version that never was', () => {
   const known = new Set(ever.map(([kind, version]) => `${kind}.v${version}.json`));

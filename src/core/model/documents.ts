@@ -112,6 +112,22 @@ function jobTo4(document: Raw): Raw {
   };
 }
 
+/** Version 5 of a job: every further transfer is a pass with pictures and heat of its own. */
+function jobTo5(document: Raw): Raw {
+  const { heat, bleedMm, sheet, transfer } = document;
+  if (!isRaw(heat) || !isRaw(sheet)) return document;
+  const { also, ...own } = heat;
+  const kinds = [...new Set(Array.isArray(also) ? (also as unknown[]) : [])];
+  const further = kinds
+    .filter((kind) => kind !== transfer)
+    .map((kind) => ({
+      ...{ id: kind, transfer: kind, placements: [], bleedMm },
+      sheet: { ...sheet, seams: [], keepWhole: [] },
+      heat: { ...own, own: { temperatureC: null, dwellS: null, pressure: null } },
+    }));
+  return { ...document, heat: own, further };
+}
+
 const handSized = (document: Raw): Raw =>
   lifted(
     document,
@@ -176,7 +192,7 @@ function programTo5(document: Raw): Raw {
 
 /** How each kind is read, and the way there from every version ever written. */
 export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } = {
-  job: { version: 4, schema: jobSchema, steps: { ...COMMON, 3: jobTo4 } },
+  job: { version: 5, schema: jobSchema, steps: { ...COMMON, 3: jobTo4, 4: jobTo5 } },
   blank: { version: 4, schema: blankSchema, steps: { ...COMMON, 3: blankTo4 } },
   paper: { version: 4, schema: paperSchema, steps: { ...COMMON, 3: handSized } },
   printer: { version: 4, schema: printerSchema, steps: { ...COMMON, 3: handSized } },

@@ -6,6 +6,7 @@ export * from './blank';
 export * from './art';
 export * from './shelf';
 export * from './job';
+export * from './passes';
 export * from './record';
 export * from './migrate';
 export * from './same';

@@ -81,8 +81,6 @@ export const heatSettingsSchema = z.object({
   pad: z.boolean().default(false),
   /** The blank already carries finished dye that this heat goes over. */
   overDye: z.boolean().default(false),
-  /** Further transfers on the same item, in no order. */
-  also: z.array(z.enum(TRANSFER_KINDS)).max(6).default([]),
 });
 
 /** How the end of a strip may be cut. */
@@ -175,16 +173,37 @@ export const sheetChoicesSchema = z.object({
     .default([]),
 });
 
-/** The one thing the user makes. Everything else is computed from it and the shelf. */
+/** Transfers that go on one item besides the first, at most. */
+export const MAX_FURTHER = 5;
+/** The identity of a job's first pass; the others have their own. */
+export const FIRST_PASS = 'first';
+
+/** What each transfer that goes on an item has for itself: its pictures, cut, paper and heat. */
+const passFields = {
+  transfer: z.enum(TRANSFER_KINDS),
+  placements: z.array(placementSchema).max(MAX_PLACEMENTS),
+  bleedMm: lengthSchema.max(50),
+  cut: cutSchema.default({ line: 'edge', marginMm: 3, holes: 'keep', apart: false }),
+  sheet: sheetChoicesSchema,
+  heat: heatSettingsSchema,
+};
+
+/** One more transfer on the same item, whole: dye first and cut vinyl over it. */
+export const furtherPassSchema = z.object({ id: idSchema, ...passFields });
+
+/**
+ * The one thing the user makes. Everything else is computed from it and the shelf. It stands for its
+ * first pass; `core/model/passes` turns it so that it stands for another.
+ */
 export const jobSchema = z.object({
   id: idSchema,
   name: nameSchema,
   createdAt: timestampSchema,
-  transfer: z.enum(TRANSFER_KINDS),
+  ...passFields,
   blank: blankSchema,
   arts: z.array(artworkSchema).max(MAX_ARTS),
-  placements: z.array(placementSchema).max(MAX_PLACEMENTS),
-  bleedMm: lengthSchema.max(50),
+  /** Further transfers on the same item, in no order: the order of pressing is found. */
+  further: z.array(furtherPassSchema).max(MAX_FURTHER).default([]),
   /** One set of pieces for each name; empty makes one without a name. */
   names: z.array(nameSchema).max(MAX_NAMES).default([]),
   /** Further sizes of a garment; the art grows and shrinks with their width. */
@@ -194,14 +213,11 @@ export const jobSchema = z.object({
     parts: 'whole',
     edge: { style: 'straight', depthMm: 3 },
   }),
-  cut: cutSchema.default({ line: 'edge', marginMm: 3, holes: 'keep', apart: false }),
   /** Both faces of a thin hard blank on one strip, folded over; null prints them apart. */
   fold: z
     .object({ gapMm: lengthSchema.max(200) })
     .nullable()
     .default(null),
-  sheet: sheetChoicesSchema,
-  heat: heatSettingsSchema,
 });
 
 /** How large a picture is: covering, fitting, or exactly so (mm). */
@@ -226,5 +242,7 @@ export type CutChoice = z.infer<typeof cutSchema>;
 export type SheetChoices = z.infer<typeof sheetChoicesSchema>;
 /** A further size of a garment, made with the same art. */
 export type SizeRow = z.infer<typeof sizeRowSchema>;
+/** One more transfer on the item, with its own pictures, cut, paper and heat. */
+export type FurtherPass = z.infer<typeof furtherPassSchema>;
 /** The only thing the user makes: a blank, art, a transfer, tools. */
 export type Job = z.infer<typeof jobSchema>;

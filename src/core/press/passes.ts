@@ -1,8 +1,8 @@
 import {
-  NOTHING_OWN,
   type Blank,
   type DisplaySetting,
   type HeatSettings,
+  type Job,
   type Layer,
   type Machine,
   type OwnFigures,
@@ -14,31 +14,39 @@ import { fahrenheitToC } from '../units';
 import { displaySetting } from './machine';
 import type { Recipe } from './recipe';
 import { recipeFor } from './recipes';
-import type { PressSide } from './sides';
+import { largestAreaMm2, type PressSide } from './sides';
 
 /** One transfer pressed onto the item, resolved once: everything after it reads it from here. */
 export interface Pass {
+  /** Which pass of the job it is. */
+  readonly id: string;
   readonly transfer: TransferKind;
+  readonly machine: Machine;
   readonly recipe: Recipe;
   readonly settings: Settings;
   /** What to set at the machine; null where its program is fixed. */
   readonly display: DisplaySetting | null;
+  /** What is pressed, with its placements under the machine's plate. */
+  readonly sides: readonly PressSide[];
   /** The lay-up, from outside in. */
   readonly layers: readonly Layer[];
+  /** Which school is followed for cooling and peeling. */
+  readonly coolSchool: HeatSettings['coolSchool'];
+  /** How often the machine is loaded for the whole batch; 1 for a single thing, or where that is not known. */
+  readonly loads: number;
   /** Whether it brings dye that is finished already out again. */
   readonly fadesDye: boolean;
 }
 
-/** What passes are resolved from. */
-export interface PassesInput {
-  readonly blank: Blank;
-  readonly transfer: TransferKind;
-  readonly heat: HeatSettings;
+/** What a pass is resolved from. */
+export interface PassInput {
+  readonly id: string;
+  /** The job as it is seen from the pass. */
+  readonly seen: Pick<Job, 'blank' | 'transfer' | 'heat'>;
   readonly machine: Machine;
   readonly figures: readonly OwnFigures[];
   readonly sides: readonly PressSide[];
-  /** Of the largest picture, mm². */
-  readonly areaMm2: number;
+  readonly loads: number;
 }
 
 /** Dye turns to gas, the first time and again, from about here up (from memory). */
@@ -79,27 +87,30 @@ export function layersFor(recipe: Recipe, sides: readonly PressSide[]): readonly
   ];
 }
 
+function resolved({ id, seen, machine, figures, sides, loads }: PassInput): Omit<Pass, 'fadesDye'> {
+  const { blank, transfer, heat } = seen;
+  const recipe = recipeFor({
+    ...{ machine, blank, transfer, figures },
+    areaMm2: largestAreaMm2(sides),
+    school: heat.figureSchool,
+  });
+  const settings = settingsFor(recipe, heat.own);
+  const { temperatureC } = settings;
+  return {
+    ...{ id, transfer, machine, recipe, settings, sides, loads },
+    layers: layersFor(recipe, sides),
+    coolSchool: heat.coolSchool,
+    display: temperatureC === null ? null : displaySetting(machine, temperatureC, cools({ blank })),
+  };
+}
+
 /**
  * Every transfer that goes on the item, resolved, in the order that spoils least: the hotter first,
  * since a second, hotter heat would bring finished dye out again (common practice).
  */
-export function resolvePasses(input: PassesInput): readonly Pass[] {
-  const { blank, transfer: main, heat, machine, figures, sides, areaMm2 } = input;
-  const resolved = [...new Set([main, ...heat.also])].map((transfer) => {
-    const recipe = recipeFor({
-      ...{ machine, blank, transfer, figures, areaMm2 },
-      school: heat.figureSchool,
-    });
-    const settings = settingsFor(recipe, transfer === main ? heat.own : NOTHING_OWN);
-    const { temperatureC } = settings;
-    return {
-      ...{ transfer, recipe, settings, layers: layersFor(recipe, sides) },
-      display:
-        temperatureC === null ? null : displaySetting(machine, temperatureC, cools({ blank })),
-    };
-  });
-  const heatOf = ({ settings }: (typeof resolved)[number]) => settings.temperatureC ?? 0;
-  const ordered = resolved.sort((a, b) => heatOf(b) - heatOf(a));
+export function resolvePasses(inputs: readonly PassInput[]): readonly Pass[] {
+  const heatOf = ({ settings }: Pick<Pass, 'settings'>) => settings.temperatureC ?? 0;
+  const ordered = inputs.map(resolved).sort((a, b) => heatOf(b) - heatOf(a));
   return ordered.map((pass, i) => ({
     ...pass,
     fadesDye:

@@ -11,7 +11,7 @@ test('several processes: the hotter first, the press reset in between; vinyl lea
     on: 'tee',
     by: 'vinyl',
     with: 'plate-press',
-    heat: { also: ['sublimation'] },
+    also: ['sublimation'],
     line: '',
   });
   const { passes, program } = planJob(job, shelf).press;
@@ -42,8 +42,8 @@ test('passes go by what they are really set to: own figures turn the order round
     on: 'tee',
     by: 'vinyl',
     with: 'plate-press',
+    also: ['sublimation'],
     heat: {
-      also: ['sublimation'],
       own: { temperatureC: fahrenheitToC(410), dwellS: null, pressure: null },
     },
     line: '',

@@ -26,9 +26,8 @@ export interface Rounds {
   readonly loads: number | null;
 }
 
-/** Everything about the heat of a job, from the figures to the last operation. */
-export interface PressPlan {
-  /** Of the job's own transfer. */
+/** Everything about the heat of one pass. */
+export interface PassHeat {
   readonly settings: Settings;
   /** What to set at the machine for it; null where its program is fixed. */
   readonly display: DisplaySetting | null;
@@ -41,23 +40,41 @@ export interface PressPlan {
   readonly atOnce: PlateRows | null;
   /** How often all this is done for every copy; null for a single thing. */
   readonly rounds: Rounds | null;
-  /** All transfers that go on the item, in the order they are pressed. */
-  readonly passes: readonly Pass[];
   readonly taping: readonly Taping[];
   readonly care: readonly CareCode[];
+}
+
+/** Everything about the heat of a job, from the figures of its first pass to the last operation. */
+export interface PressPlan extends PassHeat {
+  /** All transfers that go on the item, in the order they are pressed. */
+  readonly passes: readonly Pass[];
   /** What is done, in order; empty where there are too many presses. */
   readonly program: Program;
   /** How many presses it would take, where that is too many to be gone through; else null. */
   readonly tooManyPresses: number | null;
 }
 
+/** One transfer that goes on the item, laid out. */
+export interface LaidPass {
+  readonly id: string;
+  /** The job as it is seen from the pass. */
+  readonly seen: Job;
+  readonly machine: Machine;
+  readonly pieces: readonly Piece[];
+}
+
 /** What pressing is planned from. */
 export interface PressInput {
-  readonly job: Job;
-  readonly machine: Machine;
   readonly faces: readonly Face[];
-  readonly pieces: readonly Piece[];
   readonly figures: readonly OwnFigures[];
+  /** Every pass of the job, its first before the others. */
+  readonly passes: readonly LaidPass[];
+}
+
+/** How a pass of a job is pressed, and by which recipe. */
+export interface PlannedPass {
+  readonly recipe: Recipe;
+  readonly heat: PassHeat;
 }
 
 /** How many things one copy of the job makes: every name, and so many of every size. */
@@ -78,36 +95,67 @@ const conditionsOf = (heat: HeatSettings): Program['conditions'] => {
   return { cover, pad, overDye, coolSchool, figureSchool };
 };
 
-/** The recipe of a job on a machine, and the whole press plan that follows from it. */
-export function planPress(input: PressInput): { recipe: Recipe; press: PressPlan } {
-  const { job, machine, faces, pieces, figures } = input;
-  const { blank, transfer, heat } = job;
-  const sides = planSides(faces, pieces, machine, heat.sections);
-  const areaMm2 = largestAreaMm2(sides);
-  const passes = resolvePasses({ blank, transfer, heat, machine, figures, sides, areaMm2 });
-  const own = passes.find((pass) => pass.transfer === transfer);
-  if (!own) throw new Error('A job has a pass of its own transfer.');
-  const { recipe, settings, display } = own;
-  const plate = effectivePlate(machine);
+/** What is pressed of a pass; one whose pictures are not here goes where those of the first pass are. */
+function sidesOf({ pieces, machine, seen }: LaidPass, { faces, passes }: PressInput) {
+  const shown = pieces.length > 0 ? pieces : (passes[0]?.pieces ?? []);
+  return planSides(faces, shown, machine, seen.heat.sections);
+}
+
+/** How blanks lie on a machine's plate together, and how often it is loaded for all of them. */
+function batchOf({ machine }: LaidPass, { faces, passes }: PressInput) {
   const [face] = faces;
-  const [piece] = pieces;
+  const plate = effectivePlate(machine);
   const atOnce = plate && face ? rowsOnPlate(face, plate) : null;
-  const rounds = roundsOf(itemsOf(pieces) * job.sheet.copies, atOnce, machine);
-  return {
-    recipe,
-    press: {
-      ...{ settings, display, sides, atOnce, passes },
+  const copies = passes[0]?.seen.sheet.copies ?? 1;
+  const items = copies * Math.max(...passes.map(({ pieces }) => itemsOf(pieces)));
+  return { atOnce, rounds: roundsOf(items, atOnce, machine) };
+}
+
+/**
+ * How every pass of a job is pressed, by which recipe, and the whole press plan that follows.
+ * @returns the passes in the order they were given, beside the plan.
+ */
+export function planPress(input: PressInput): {
+  readonly each: readonly PlannedPass[];
+  readonly press: PressPlan;
+} {
+  const batches = input.passes.map((pass) => batchOf(pass, input));
+  const passes = resolvePasses(
+    input.passes.map((pass, i) => ({
+      ...pass,
+      figures: input.figures,
+      sides: sidesOf(pass, input),
+      loads: batches[i]?.rounds?.loads ?? 1,
+    })),
+  );
+  const each = input.passes.flatMap(({ id, seen, pieces }, i): PlannedPass[] => {
+    const pass = passes.find((one) => one.id === id);
+    const batch = batches[i];
+    if (!pass || !batch) return [];
+    const { recipe, settings, display, machine, sides } = pass;
+    const areaMm2 = largestAreaMm2(sides);
+    const heat: PassHeat = {
+      ...{ settings, display, sides, ...batch },
       timer: splitTimer(settings.dwellS, machine.timerMaxS),
       areaRule: recipe.byArea ? dwellByArea(recipe.byArea, areaMm2) : null,
-      rounds,
-      taping: tapingFor(blank, piece ?? null, MACHINES[machine.kind].sleeved),
-      care: careFor(blank, transfer),
+      taping: tapingFor(seen.blank, pieces[0] ?? null, MACHINES[machine.kind].sleeved),
+      care: careFor(seen.blank, seen.transfer),
+    };
+    return [{ recipe, heat }];
+  });
+  const [first, job] = [each[0], input.passes[0]?.seen];
+  if (!first || !job) throw new Error('A job has at least one pass.');
+  const { blank, heat } = job;
+  return {
+    each,
+    press: {
+      ...first.heat,
+      passes,
       ...programOf({
-        ...{ passes, machine, sides },
+        passes,
         conditions: conditionsOf(heat),
         blank: { id: blank.id, name: blank.name },
         handle: isCup(blank.form) && blank.form.handleGapMm > 0,
-        loads: rounds?.loads ?? 1,
       }),
     },
   };

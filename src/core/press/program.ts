@@ -1,7 +1,6 @@
 import {
   MAX_OPERATIONS,
   type Layer,
-  type Machine,
   type Operation,
   type OperationKind,
   type Program,
@@ -18,15 +17,10 @@ import { LEAST_OVERRUN_S, mayOverrun, spanOf } from './times';
 export interface ProgramInput {
   /** In the order they are pressed. */
   readonly passes: readonly Pass[];
-  readonly machine: Machine;
-  /** What is pressed; one side at a time unless the recipe presses both together. */
-  readonly sides: readonly PressSide[];
   readonly conditions: Program['conditions'];
   readonly blank: Program['blank'];
   /** Whether the blank has a handle. */
   readonly handle: boolean;
-  /** How often the machine is loaded for the whole batch; 1 for a single thing, or where that is not known. */
-  readonly loads: number;
 }
 
 type Draft = Omit<Operation, 'id' | 'pass'>;
@@ -73,12 +67,12 @@ interface Making {
 }
 
 /** One press of so many seconds, as far as it does not depend on which. */
-function pressed({ input, pass }: Making, dwellS: number | null): Partial<Draft> {
+function pressed({ pass }: Making, dwellS: number | null): Partial<Draft> {
   const { settings } = pass;
   const overrunS = mayOverrun(dwellS ?? 0);
   return {
     onMachine: true,
-    hands: MACHINES[input.machine.kind].hands,
+    hands: MACHINES[pass.machine.kind].hands,
     temperatureC: settings.temperatureC,
     pressure: settings.pressure,
     mayOverrunS: overrunS,
@@ -91,8 +85,8 @@ function pressed({ input, pass }: Making, dwellS: number | null): Partial<Draft>
 
 /** One dwell as runs of the timer, which never opens between them. */
 function dwell(making: Making, part: Partial<Draft>): Draft[] {
-  const { input, pass, nth } = making;
-  const split = splitTimer(pass.settings.dwellS, input.machine.timerMaxS);
+  const { pass, nth } = making;
+  const split = splitTimer(pass.settings.dwellS, pass.machine.timerMaxS);
   return split.map((durationS, i) =>
     draft(
       'press',
@@ -141,9 +135,9 @@ const usedBy = (layers: readonly Layer[]): Operation['uses'] =>
 
 /** From the stack to the unwrapped thing, for one side or both together. */
 function round(making: Making, side: PressSide | null, again: boolean): Draft[] {
-  const { recipe, layers } = making.pass;
+  const { recipe, layers, coolSchool } = making.pass;
   const laid: TaskCode = again ? 'turn-over-and-stack' : 'check-stack';
-  const cool = recipe.cool[making.input.conditions.coolSchool];
+  const cool = recipe.cool[coolSchool];
   return [
     draft(
       'stack',
@@ -175,12 +169,16 @@ const switchOn = ({ pass: { recipe, settings } }: Making): Draft =>
     { onMachine: true, temperatureC: settings.temperatureC, cautions: [...recipe.cautions] },
   );
 
+/** Whether the machine of a pass is not hot yet: no pass before it was pressed with it. */
+const cold = ({ input, pass, nth }: Making): boolean =>
+  !input.passes.slice(0, nth).some(({ machine }) => machine.id === pass.machine.id);
+
 /** A hot machine set to another heat waits for its display, not for its warm-up. */
-function heatUp({ input, pass, nth }: Making): Draft {
-  const { recipe, settings } = pass;
-  const warmUpS = recipe.warmUp.durationS ?? input.machine.warmUpS;
+function heatUp(making: Making): Draft {
+  const { recipe, settings, machine } = making.pass;
+  const warmUpS = recipe.warmUp.durationS ?? machine.warmUpS;
   const more = { onMachine: true, temperatureC: settings.temperatureC };
-  if (nth > 0) {
+  if (!cold(making)) {
     // its cautions are this pass's own; those of the first stand where heat begins
     const cautions = [...recipe.cautions];
     return draft('warm-up', { does: 'reset-heat' }, { ...more, cautions, hands: 'free' });
@@ -194,32 +192,30 @@ function heatUp({ input, pass, nth }: Making): Draft {
 
 /** The order at the press of one pass, from the first wipe to the finished thing. */
 function operationsOf(making: Making): Draft[] {
-  const { input, pass, nth } = making;
-  const { recipe } = pass;
+  const { recipe } = making.pass;
   return [
-    ...(nth === 0 ? [switchOn(making)] : []),
+    ...(cold(making) ? [switchOn(making)] : []),
     ...recipe.preparation.map((task) => draft('prepare', task)),
     heatUp(making),
-    ...Array.from({ length: loadsIn(input) }, (_, i) => oneLoad(making, i + 1)).flat(),
+    ...Array.from({ length: loadsIn(making.pass) }, (_, i) => oneLoad(making, i + 1)).flat(),
   ];
 }
 
 /** More loads than this are not gone through one by one: the first stands for all (own choice). */
 const MOST_LOADS = 60;
 
-const loadsIn = ({ loads }: ProgramInput): number => (loads <= MOST_LOADS ? loads : 1);
+const loadsIn = ({ loads }: Pass): number => (loads <= MOST_LOADS ? loads : 1);
 
 /** What is done anew for every load of a batch; the machine stays hot between them. */
 function oneLoad(making: Making, number: number): Draft[] {
-  const { input, pass } = making;
-  const { recipe } = pass;
-  const of = loadsIn(input);
+  const { recipe, sides } = making.pass;
+  const of = loadsIn(making.pass);
   return [
     ...recipe.ready.map((task) =>
       draft('prepare', task, task.durationS === undefined ? {} : { onMachine: true }),
     ),
     ...(recipe.before ? extra(recipe.before, making) : []),
-    ...roundsOf(recipe, input.sides).flatMap((side, i) => round(making, side, i > 0)),
+    ...roundsOf(recipe, sides).flatMap((side, i) => round(making, side, i > 0)),
     ...(recipe.after ? extra(recipe.after, making) : []),
   ].map((each) => ({ ...each, load: of > 1 ? { number, of } : null }));
 }
@@ -231,7 +227,8 @@ function named(operations: readonly Draft[], pass: number, prefix: string): Oper
   return operations.map((each) => {
     const nth = (seen.get(each.kind) ?? 0) + 1;
     seen.set(each.kind, nth);
-    return { id: `${prefix}${each.kind}${total(each.kind) > 1 ? `-${nth}` : ''}`, pass, ...each };
+    const id = `${prefix}${each.kind}${total(each.kind) > 1 ? `-${nth}` : ''}`;
+    return { id, pass, ...each, startsAfter: each.startsAfter && `${prefix}${each.startsAfter}` };
   });
 }
 
@@ -239,12 +236,18 @@ function named(operations: readonly Draft[], pass: number, prefix: string): Oper
 const MOST_PRESSES = MAX_OPERATIONS - 200;
 
 /** How many presses, timer runs counted one by one, a pass comes to. */
-function pressesIn({ recipe, settings }: Pass, input: ProgramInput): number {
-  const { machine, sides } = input;
+function pressesIn(pass: Pass): number {
+  const { recipe, settings, machine, sides } = pass;
   const runs = Math.ceil(settings.dwellS / (machine.timerMaxS ?? Infinity) - 1e-9) || 1;
   const rounds = recipe.sides === 'in turn' ? sides : sides.slice(0, 1);
   const places = rounds.reduce((sum, { sections }) => sum + Math.max(1, sections.length), 0);
-  return loadsIn(input) * Math.max(1, places) * Math.max(1, runs) * (recipe.turn ? 2 : 1);
+  return loadsIn(pass) * Math.max(1, places) * Math.max(1, runs) * (recipe.turn ? 2 : 1);
+}
+
+/** The faces that any pass goes on. */
+function facesIn(passes: readonly Pass[]): Program['faces'] {
+  const all = passes.flatMap(({ sides }) => sides);
+  return [...new Map(all.map(({ faceId, called }) => [faceId, { id: faceId, called }])).values()];
 }
 
 /**
@@ -257,22 +260,22 @@ export function programOf(input: ProgramInput): {
   program: Program;
   tooManyPresses: number | null;
 } {
-  const { passes, machine, sides, blank, handle, conditions } = input;
-  const presses = passes.reduce((sum, pass) => sum + pressesIn(pass, input), 0);
+  const { passes, blank, handle, conditions } = input;
+  const presses = passes.reduce((sum, pass) => sum + pressesIn(pass), 0);
   const tooMany = presses > MOST_PRESSES;
   const operations = passes.flatMap((pass, nth) => {
-    const prefix = passes.length > 1 ? `${pass.transfer}.` : '';
-    return tooMany ? [] : named(operationsOf({ input, pass, nth }), nth, nth > 0 ? prefix : '');
+    const prefix = nth > 0 ? `${nth}.${pass.transfer}.` : '';
+    return tooMany ? [] : named(operationsOf({ input, pass, nth }), nth, prefix);
   });
   const program: Program = {
     blank,
-    passes: passes.map(({ transfer, recipe, settings, display }) => ({
+    passes: passes.map(({ transfer, recipe, machine, settings, display }) => ({
       ...{ transfer, settings, display },
       ...{ recipeId: recipe.id, machineId: machine.id, machineName: machine.name },
     })),
     operations,
     layUps: passes.map(({ layers }) => [...layers]),
-    faces: sides.map(({ faceId, called }) => ({ id: faceId, called })),
+    faces: facesIn(passes),
     ...{ handle, conditions },
   };
   return { program, tooManyPresses: tooMany ? presses : null };

@@ -96,7 +96,7 @@ test('a run that an older version began goes on where it stood', () => {
 test('seconds are of the transfer asked for, not of what else is pressed on the item', () => {
   const job = jobFor({
     ...{ on: 'tee', by: 'vinyl', with: 'plate-press', line: '' },
-    heat: { also: ['sublimation'] },
+    also: ['sublimation'],
   });
   const { program } = planJob(job, shelf).press;
   const done = program.operations.reduce(

@@ -1,4 +1,4 @@
-import { same, type Job, type OwnFigures, type Shelf } from '../model';
+import { onEveryPass, same, type Job, type OwnFigures, type Shelf } from '../model';
 import { figuresFor } from '../press';
 import { EMPTY_SHELF } from './builtIn';
 
@@ -15,9 +15,6 @@ export interface FiguresClash {
   readonly theirs: OwnFigures | null;
 }
 
-/** The transfers a job is pressed by. */
-const transfersOf = ({ transfer, heat }: Job) => [...new Set([transfer, ...heat.also])];
-
 /** Figures as they count: what they are kept under aside. */
 const counted = (figures: OwnFigures | null | undefined) =>
   figures
@@ -29,11 +26,10 @@ const counted = (figures: OwnFigures | null | undefined) =>
  * machine both have. The person has to say which hold; without a clash there is nothing to ask.
  */
 export function figuresClashes(job: Job, theirs: Shelf, ours: Shelf): readonly FiguresClash[] {
-  const { machineId } = job.heat;
-  const sent = theirs.machines.find(({ id }) => id === machineId);
-  const known = ours.machines.find(({ id }) => id === machineId);
-  if (!known || (sent && !same(sent, known))) return [];
-  return transfersOf(job).flatMap((transfer) => {
+  return [job, ...job.further].flatMap(({ transfer, heat: { machineId } }) => {
+    const sent = theirs.machines.find(({ id }) => id === machineId);
+    const known = ours.machines.find(({ id }) => id === machineId);
+    if (!known || (sent && !same(sent, known))) return [];
     const key = { blankId: job.blank.id, transfer, machineId };
     const [mine, other] = [figuresFor(ours.figures, key), figuresFor(theirs.figures, key)];
     return counted(mine) === counted(other) ? [] : [{ mine: mine ?? null, theirs: other ?? null }];
@@ -46,6 +42,37 @@ export function freeName(name: string, taken: readonly { name: string }[]): stri
   if (!names.has(name)) return name;
   const base = name.replace(/ \d+$/, '').slice(0, 110);
   for (let nth = 2; ; nth++) if (!names.has(`${base} ${nth}`)) return `${base} ${nth}`;
+}
+
+/** Things of one kind that come in with a job: what is added, and under which identity each is found. */
+interface Incoming<T> {
+  readonly add: readonly T[];
+  readonly idOf: (id: string) => string;
+  readonly comes: (id: string) => boolean;
+}
+
+/**
+ * Things a job names, brought onto a shelf: those it has already are used, the others added.
+ * @param apart whether one comes in once more, though the shelf has it.
+ */
+function incoming<T extends { readonly id: string; readonly name: string }>(
+  ids: readonly (string | null)[],
+  [from, have]: readonly [readonly T[], readonly T[]],
+  newId: () => string,
+  apart: (id: string) => boolean = () => false,
+): Incoming<T> {
+  const known = new Map<string, string>();
+  const add: T[] = [];
+  for (const id of new Set(ids.filter((each) => each !== null))) {
+    const tool = from.find((each) => each.id === id);
+    const own = have.find((each) => each.id === id);
+    if (!tool || (own && !apart(id) && same(tool, own))) continue;
+    const name = freeName(tool.name, [...have, ...add]);
+    const adopted = { ...tool, id: own || apart(id) ? newId() : id, name };
+    add.push(adopted);
+    known.set(id, adopted.id);
+  }
+  return { add, idOf: (id) => known.get(id) ?? id, comes: (id) => known.has(id) };
 }
 
 /**
@@ -63,50 +90,57 @@ export function adoptTools(
   newId: () => string,
   figures: 'mine' | 'as sent' = 'as sent',
 ): Adopted {
-  const adopt = <T extends { id: string; name: string }>(
-    id: string,
-    from: readonly T[],
-    have: readonly T[],
-    apart = false,
-  ) => {
-    const tool = from.find((each) => each.id === id);
-    const known = have.find((each) => each.id === id);
-    if (!tool || (known && !apart && same(tool, known))) return { id, add: [] };
-    const own = { ...tool, id: known || apart ? newId() : id, name: freeName(tool.name, have) };
-    return { id: own.id, add: [own] };
-  };
-  const paper = adopt(job.sheet.paperId, theirs.papers, ours.papers);
-  const printer = adopt(job.sheet.printerId, theirs.printers, ours.printers);
-  const { machineId } = job.heat;
+  const passes = [job, ...job.further];
+  const clash = figures === 'as sent' && figuresClashes(job, theirs, ours).length > 0;
   // figures may outlive their machine: one that comes in under its id must not find them
-  const left =
+  const left = (machineId: string) =>
     !ours.machines.some(({ id }) => id === machineId) &&
     ours.figures.some((each) => each.machineId === machineId);
-  const clash = figures === 'as sent' && figuresClashes(job, theirs, ours).length > 0;
-  const machine = adopt(machineId, theirs.machines, ours.machines, clash || left);
-  const cutter = job.sheet.cutterId
-    ? adopt(job.sheet.cutterId, theirs.cutters, ours.cutters)
-    : { id: null, add: [] };
-  const comesAlong = (each: OwnFigures) =>
-    machine.add.length > 0 &&
-    each.blankId === job.blank.id &&
-    each.machineId === machineId &&
-    transfersOf(job).includes(each.transfer);
+  const papers = incoming(
+    passes.map(({ sheet }) => sheet.paperId),
+    [theirs.papers, ours.papers],
+    newId,
+  );
+  const printers = incoming(
+    passes.map(({ sheet }) => sheet.printerId),
+    [theirs.printers, ours.printers],
+    newId,
+  );
+  const cutters = incoming(
+    passes.map(({ sheet }) => sheet.cutterId),
+    [theirs.cutters, ours.cutters],
+    newId,
+  );
+  const machines = incoming(
+    passes.map(({ heat }) => heat.machineId),
+    [theirs.machines, ours.machines],
+    newId,
+    (id) => clash || left(id),
+  );
+  const comesAlong = ({ blankId, machineId, transfer }: OwnFigures) =>
+    machines.comes(machineId) &&
+    blankId === job.blank.id &&
+    passes.some((pass) => pass.heat.machineId === machineId && pass.transfer === transfer);
   return {
-    job: {
-      ...job,
-      sheet: { ...job.sheet, paperId: paper.id, printerId: printer.id, cutterId: cutter.id },
-      heat: { ...job.heat, machineId: machine.id },
-    },
+    job: onEveryPass(job, (seen) => ({
+      ...seen,
+      sheet: {
+        ...seen.sheet,
+        paperId: papers.idOf(seen.sheet.paperId),
+        printerId: printers.idOf(seen.sheet.printerId),
+        cutterId: seen.sheet.cutterId && cutters.idOf(seen.sheet.cutterId),
+      },
+      heat: { ...seen.heat, machineId: machines.idOf(seen.heat.machineId) },
+    })),
     add: {
       ...EMPTY_SHELF,
-      papers: paper.add,
-      printers: printer.add,
-      machines: machine.add,
-      cutters: cutter.add,
+      papers: [...papers.add],
+      printers: [...printers.add],
+      machines: [...machines.add],
+      cutters: [...cutters.add],
       figures: theirs.figures
         .filter(comesAlong)
-        .map((each) => ({ ...each, id: newId(), machineId: machine.id })),
+        .map((each) => ({ ...each, id: newId(), machineId: machines.idOf(each.machineId) })),
     },
   };
 }

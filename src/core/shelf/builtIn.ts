@@ -127,21 +127,22 @@ export const EMPTY_SHELF: Shelf = {
 };
 
 /** The part of a shelf that a job needs to be planned elsewhere. */
-export function shelfFor(
-  job: Pick<Job, 'sheet' | 'heat' | 'blank' | 'transfer'>,
-  shelf: Shelf,
-): Shelf {
+export function shelfFor(job: Job, shelf: Shelf): Shelf {
+  const passes = [job, ...job.further];
+  const named = <T extends { readonly id: string }>(
+    things: readonly T[],
+    nameOf: (pass: (typeof passes)[number]) => string | null,
+  ): T[] => things.filter(({ id }) => passes.some((pass) => nameOf(pass) === id));
   return {
     blanks: [],
-    papers: shelf.papers.filter(({ id }) => id === job.sheet.paperId),
-    printers: shelf.printers.filter(({ id }) => id === job.sheet.printerId),
-    machines: shelf.machines.filter(({ id }) => id === job.heat.machineId),
-    cutters: shelf.cutters.filter(({ id }) => id === job.sheet.cutterId),
+    papers: named(shelf.papers, ({ sheet }) => sheet.paperId),
+    printers: named(shelf.printers, ({ sheet }) => sheet.printerId),
+    machines: named(shelf.machines, ({ heat }) => heat.machineId),
+    cutters: named(shelf.cutters, ({ sheet }) => sheet.cutterId),
     figures: shelf.figures.filter(
       ({ blankId, transfer, machineId }) =>
         blankId === job.blank.id &&
-        machineId === job.heat.machineId &&
-        (transfer === job.transfer || job.heat.also.includes(transfer)),
+        passes.some((pass) => machineId === pass.heat.machineId && transfer === pass.transfer),
     ),
   };
 }

@@ -1,6 +1,8 @@
 import {
   NOTHING_OWN,
+  onPass,
   type Blank,
+  type FurtherPass,
   type Job,
   type Machine,
   type Shelf,
@@ -98,4 +100,19 @@ export function withTransfer(job: Job, transfer: TransferKind, shelf: Shelf): Jo
       cover: 'fresh',
     },
   };
+}
+
+/**
+ * Puts one more transfer on the item, with its usual paper, machine and cut and no picture yet.
+ * @param id of the new pass.
+ */
+export function withPass(job: Job, id: string, transfer: TransferKind, shelf: Shelf): Job {
+  const { bleedMm, cut, sheet, heat } = job;
+  const pass: FurtherPass = {
+    ...{ id, transfer: job.transfer, placements: [], bleedMm, cut },
+    sheet: { ...sheet, seams: [], keepWhole: [] },
+    heat: { ...heat, own: NOTHING_OWN, overDye: false },
+  };
+  const more = { ...job, further: [...job.further, pass] };
+  return onPass(more, id, (seen) => withTransfer(seen, transfer, shelf));
 }

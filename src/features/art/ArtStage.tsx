@@ -24,6 +24,7 @@ import { PieceGuides, PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
+import { OtherLayers } from './LayersOnFace';
 import { PlacedHandle, PlacedInk } from './PlacedPicture';
 import type { Selection } from './useSelection';
 import { FACE_WORDS } from '@/words';
@@ -155,7 +156,7 @@ function carrierOn(face: Face, { pieces }: JobPlan): Region {
     .flatMap(({ toStrip, ink }) => mapRegion(inverse(toStrip), ink));
 }
 
-function SeenStage({ selection, previews }: StageParts) {
+function SeenStage({ selection, previews, layers }: StageParts & { layers: boolean }) {
   const { job, plan } = useJob();
   const clip = useId();
   const { face, trim, onFace, selected } = selection;
@@ -182,6 +183,7 @@ function SeenStage({ selection, previews }: StageParts) {
         <path d={pathData(ink)} clipRule="evenodd" />
       </clipPath>
       <FaceDrawing face={face} colour={job.blank.substrate.colour} labelled />
+      {layers && <OtherLayers where="below" face={face} previews={previews} />}
       {carrierShows && (
         <path d={pathData(carrierOn(face, plan))} fill="#ffffff" pointerEvents="none" />
       )}
@@ -198,6 +200,7 @@ function SeenStage({ selection, previews }: StageParts) {
           />
         ))}
       </g>
+      {layers && <OtherLayers where="above" face={face} previews={previews} />}
       {onFace.map((item) => (
         <PlacedHandle
           key={item.placement.id}
@@ -230,12 +233,21 @@ function InkEdge({ d }: { d: string }) {
 }
 
 /** The face with its pictures, to drag and nudge; or its piece mirrored, to look at. */
-export function ArtStage({ view, selection }: { view: View; selection: Selection }) {
+export function ArtStage({
+  view,
+  selection,
+  layers,
+}: {
+  view: View;
+  selection: Selection;
+  /** Whether the other transfers on the item are shown with it. */
+  layers: boolean;
+}) {
   const { job } = useJob();
   const previews = useArtPreviews(job.arts.map(({ sha256 }) => sha256));
   return view === 'printed' ? (
     <PrintedStage selection={selection} previews={previews} />
   ) : (
-    <SeenStage selection={selection} previews={previews} />
+    <SeenStage selection={selection} previews={previews} layers={layers} />
   );
 }

@@ -10,6 +10,7 @@ import { FaceTabs } from '@/ui/stage/FaceTabs';
 import { StageBar } from '@/ui/stage/StageBar';
 import { ArtCard } from './ArtCard';
 import { ArtStage, type View } from './ArtStage';
+import { LayersSwitch } from './LayersOnFace';
 import { PictureDrop } from './PictureDrop';
 import { useSelection } from './useSelection';
 import { useTakeIn } from './useTakeIn';
@@ -19,6 +20,7 @@ export function ArtStation() {
   const { job, plan } = useJob();
   const selection = useSelection();
   const [view, setView] = useState<View>('seen');
+  const [layers, setLayers] = useState(true);
   const takeIn = useTakeIn(selection);
   const empty = job.placements.length === 0;
   return (
@@ -46,9 +48,10 @@ export function ArtStation() {
                 ? 'How it will look. Drag the picture or use the arrow keys.'
                 : 'Mirrored, as it must lie on the paper.'}
             </Typography>
+            {view === 'seen' && <LayersSwitch shown={layers} onShown={setLayers} />}
           </StageBar>
           <FaceTabs faces={plan.faces} face={selection.face} onFace={selection.showFace} />
-          <ArtStage view={view} selection={selection} />
+          <ArtStage view={view} selection={selection} layers={layers} />
         </PictureDrop>
       }
       card={<ArtCard selection={selection} takeIn={takeIn} />}

@@ -27,7 +27,6 @@ export function LookAtIt() {
       >
         <FinishedView
           blank={job.blank}
-          transfer={job.transfer}
           plan={plan}
           previews={previews}
           turnRad={turnRad}

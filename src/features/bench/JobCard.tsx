@@ -44,7 +44,6 @@ export function JobCard({ entry, actions }: { entry: BenchJob; actions: CardActi
         {plan ? (
           <FinishedView
             blank={job.blank}
-            transfer={job.transfer}
             plan={plan}
             previews={previews}
             turnRad={startTurn(job.blank, plan)}

@@ -1,13 +1,8 @@
 'use client';
 
-import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { TRANSFER_KINDS, type TransferKind } from '@/core/model';
-import { canTake } from '@/core/press';
 import { useJob } from '@/ui/job/JobProvider';
 import { Section } from '@/ui/Section';
 import { useUnits } from '@/ui/units';
@@ -18,10 +13,9 @@ import { useHeatEdit } from './useHeatEdit';
 export function ItemFields() {
   const { job, plan } = useJob();
   const { change } = useHeatEdit();
-  const { heat, transfer, blank } = job;
+  const { heat } = job;
   const units = useUnits();
   const { passes, program } = plan.press;
-  const others = TRANSFER_KINDS.filter((kind) => kind !== transfer && canTake(blank, kind));
   return (
     <Section title="This item">
       <FormControlLabel
@@ -43,32 +37,10 @@ export function ItemFields() {
         control={<Switch checked={heat.overDye} onChange={(_, overDye) => change({ overDye })} />}
         label="It carries finished dye already"
       />
-      {others.length > 0 && (
-        <TextField
-          select
-          label="Also goes on it"
-          value={heat.also}
-          slotProps={{
-            select: {
-              multiple: true,
-              renderValue: (value) =>
-                (value as TransferKind[]).map((kind) => TRANSFER_WORDS[kind].label).join(', '),
-            },
-          }}
-          onChange={({ target }) => change({ also: target.value as unknown as TransferKind[] })}
-        >
-          {others.map((kind) => (
-            <MenuItem key={kind} value={kind}>
-              <Checkbox size="small" checked={heat.also.includes(kind)} />
-              {TRANSFER_WORDS[kind].label}
-            </MenuItem>
-          ))}
-        </TextField>
-      )}
       {passes.length > 1 && (
         <ol style={{ margin: 0, paddingLeft: 22, fontSize: 15 }}>
-          {passes.map(({ transfer: kind }, i) => (
-            <li key={kind}>
+          {passes.map(({ id, transfer: kind }, i) => (
+            <li key={id}>
               <Typography sx={{ fontSize: 15 }}>
                 <strong>{TRANSFER_WORDS[kind].label}.</strong> {passHeatLine(program, i, units)}
               </Typography>

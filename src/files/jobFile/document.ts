@@ -3,6 +3,7 @@ import {
   DOCUMENTS,
   jobSchema,
   MAX_ON_SHELF,
+  passIds,
   readDocument,
   SHELF_KINDS,
   SHELF_LISTS,
@@ -100,12 +101,14 @@ function repeated(values: readonly string[]): string | null {
 /** What a job points at inside itself must be there, and be there once. */
 function badReference({ job, shelf }: JobDocument): string | null {
   const arts = new Set(job.arts.map(({ sha256 }) => sha256));
-  const lost = job.placements.find(({ artSha256, perName }) =>
+  const placements = [job, ...job.further].flatMap((pass) => pass.placements);
+  const lost = placements.find(({ artSha256, perName }) =>
     [artSha256, ...perName].some((sha256) => !arts.has(sha256)),
   );
   if (lost) return `placement “${lost.id}” names a picture that the job does not list`;
   const twice =
-    repeated(job.placements.map(({ id }) => id)) ??
+    repeated(placements.map(({ id }) => id)) ??
+    repeated(passIds(job)) ??
     repeated(job.arts.map(({ sha256 }) => sha256)) ??
     SHELF_LISTS.map((list) => repeated(shelf[list].map(({ id }) => id))).find((id) => id !== null);
   return twice ? `“${twice}” stands in it twice` : null;

@@ -6,14 +6,17 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import type { Check, Station } from '@/core/check';
 import { LEVELS } from '../level';
-import { checkWords, fixWords } from '@/words';
+import { checkWords, fixWords, TRANSFER_WORDS } from '@/words';
 import { COLOURS } from '../theme';
 import { useUnits } from '../units';
 import { useJob } from './JobProvider';
 import { STATION_NAMES } from './Tape';
 
 function Finding({ check, here }: { check: Check; here: Station }) {
-  const { applyFix, pathTo } = useJob();
+  const { applyFix, pathTo, showPass, plan } = useJob();
+  const layer = plan.layers.find(({ passId }) => passId === check.passId);
+  const several =
+    plan.layers.length > 1 && layer ? `${TRANSFER_WORDS[layer.transfer].label}: ` : '';
   const units = useUnits();
   const { word, colour, Icon } = LEVELS[check.level];
   return (
@@ -29,6 +32,7 @@ function Finding({ check, here }: { check: Check; here: Station }) {
         {word}
       </Typography>
       <Typography component="span" sx={{ flex: 1, fontSize: 15, lineHeight: 1.35 }}>
+        {several}
         {checkWords(check, units).text}
       </Typography>
       {check.fixes.map((fix) => (
@@ -36,7 +40,7 @@ function Finding({ check, here }: { check: Check; here: Station }) {
           key={fixWords(fix, units)}
           size="small"
           variant="outlined"
-          onClick={() => applyFix(fix)}
+          onClick={() => applyFix(fix, check.passId)}
           sx={{ flexShrink: 0 }}
         >
           {fixWords(fix, units)}
@@ -47,6 +51,7 @@ function Finding({ check, here }: { check: Check; here: Station }) {
           size="small"
           component={NextLink}
           href={pathTo(check.station)}
+          onClick={() => showPass(check.passId)}
           sx={{ flexShrink: 0 }}
         >
           Go to {STATION_NAMES[check.station]}

@@ -19,6 +19,7 @@ import { COLOURS, FONTS } from '../theme';
 import { TopBar } from '../TopBar';
 import { CheckRail } from './CheckRail';
 import { Follows, useJob } from './JobProvider';
+import { PassTabs } from './PassTabs';
 import { useHand } from './useHand';
 import { SaveNote, SaveTrouble } from './SaveNote';
 import { ShortcutSheet } from './ShortcutSheet';
@@ -144,6 +145,7 @@ export function JobFrame({ station, stage, card }: FrameProps) {
           <Typography component="h1" id="station-title" sx={visuallyHidden}>
             {STATION_NAMES[station]}
           </Typography>
+          <PassTabs station={station} />
           <Follows hand={hand === 'card'} held={held === 'card'}>
             {card}
           </Follows>

@@ -13,8 +13,8 @@ import {
 import { applyFix, STATIONS, type Fix, type Station } from '@/core/check';
 import { limitMet, type JobHistory } from '@/core/job';
 import { limitWords, nextAction, stationStates, type StationState } from '@/words';
-import type { Job, Run } from '@/core/model';
-import type { JobPlan } from '@/core/plan';
+import { FIRST_PASS, onPass, passIds, seenFrom, type Job, type Run } from '@/core/model';
+import { planSeenFrom, type JobPlan } from '@/core/plan';
 import {
   createJobSession,
   listRecords,
@@ -33,15 +33,22 @@ import { usePlanned } from './usePlanned';
 import { useRun } from './useRun';
 
 interface OpenJob {
+  /** The job, and what follows from it, as seen from the pass that is worked on. */
   readonly job: Job;
   readonly plan: JobPlan;
+  /** Which of the job's passes that is, and how to work on another. */
+  readonly passId: string;
+  readonly showPass: (id: string) => void;
+  /** Changes the job as a whole, seen from its first pass. */
+  readonly editWhole: (change: (whole: Job) => Job) => boolean;
   readonly history: JobHistory;
   readonly stations: readonly StationState[];
   readonly next: { station: Station; label: string };
   readonly session: JobSession;
   /** Changes the job; false where it cannot be kept so (the person has been told the limit). */
   readonly edit: (change: (job: Job) => Job, group?: string) => boolean;
-  readonly applyFix: (fix: Fix) => void;
+  /** Carries a way out out at the pass its finding is of. */
+  readonly applyFix: (fix: Fix, passId: string) => void;
   /** Pictures and lettering being taken in; goes on at whatever station one is. */
   readonly incoming: TaskRunner;
   /** Keeps (or with null ends) the pressing under way. */
@@ -150,6 +157,7 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   const incoming = useTask();
   const planned = usePlanned(useJobOf(session), shelf);
   const jobId = session.jobStore.getState().job.id;
+  const [passId, showPass] = useState(FIRST_PASS);
   const [lastOutcome, refreshHistory] = useLastOutcome(jobId);
   const [run, setRun] = useRun(jobId);
   const history = useMemo(
@@ -157,14 +165,19 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
     [run, lastOutcome],
   );
 
-  const edit = useCallback(
-    (change: (job: Job) => Job, group = '') => {
+  const editWhole = useCallback(
+    (change: (whole: Job) => Job, group = '') => {
       const refused = session.edit(change, group);
       const limit = refused && limitMet(refused);
       if (limit) notify({ tone: 'error', text: limitWords(limit, units) });
       return refused === null;
     },
     [session, notify, units],
+  );
+  const edit = useCallback(
+    (change: (job: Job) => Job, group = '') =>
+      editWhole((whole) => onPass(whole, passId, change), group),
+    [editWhole, passId],
   );
   const pathTo = useCallback(
     (station: Station) => `/${name}/job/${encodeURIComponent(jobId)}/${station}`,
@@ -186,19 +199,36 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
     () =>
       planned &&
       history && {
-        ...planned,
+        job: seenFrom(planned.job, passId),
+        plan: planSeenFrom(planned.plan, passId),
+        passId: passIds(planned.job).includes(passId) ? passId : FIRST_PASS,
+        ...{ showPass, editWhole },
         history,
         stations: stationStates(planned.job, planned.plan, history, units),
         next: nextAction(planned.plan, history),
         session,
         edit,
-        applyFix: (fix) => void edit((old) => applyFix(old, fix, shelf)),
+        applyFix: (fix, id) =>
+          void editWhole((whole) => onPass(whole, id, (seen) => applyFix(seen, fix, shelf))),
         incoming,
         setRun,
         refreshHistory,
         pathTo,
       },
-    [planned, history, units, shelf, session, edit, incoming, setRun, refreshHistory, pathTo],
+    [
+      planned,
+      history,
+      units,
+      shelf,
+      session,
+      passId,
+      edit,
+      editWhole,
+      incoming,
+      setRun,
+      refreshHistory,
+      pathTo,
+    ],
   );
   if (!value) return <Opening words="Working out the job" />;
   return <JobContext value={value}>{children}</JobContext>;

@@ -2,10 +2,9 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type * as THREE from 'three';
-import type { Blank, TransferKind } from '@/core/model';
-import { TRANSFERS } from '@/core/transfer';
+import type { Blank } from '@/core/model';
 import { midCircumferenceMm, wallOf, isCup } from '@/core/blank';
-import type { JobPlan } from '@/core/plan';
+import type { JobPlan, LayerOnBlank } from '@/core/plan';
 import { inTurn } from '../inTurn';
 import { paintFace, type Images } from './faceCanvas';
 import { renderTurned } from './render';
@@ -13,7 +12,6 @@ import { buildFinished, disposeOf, type Painted } from './scene';
 
 interface FinishedViewProps {
   blank: Blank;
-  transfer: TransferKind;
   plan: JobPlan;
   /** Preview URLs of the pictures, by SHA-256. */
   previews: ReadonlyMap<string, string>;
@@ -79,36 +77,46 @@ const settled = () => new Promise<void>((done) => setTimeout(done, SETTLE_MS));
 /** Pixels of a painted face per pixel of the picture: enough to be sharp when seen from the front. */
 const TEXTURE_PER_PX = 4;
 
+/** What every pass leaves on one variant; a pass that is the same for all of them has no variants. */
+const layersOf = ({ layers }: JobPlan, variant: string): LayerOnBlank[] =>
+  layers.map((layer) => {
+    const own = layer.pieces.filter((piece) => piece.variant === variant);
+    const [first] = layer.pieces;
+    const alike = layer.pieces.filter((piece) => piece.variant === first?.variant);
+    return { ...layer, pieces: own.length > 0 ? own : alike };
+  });
+
 function paintedFaces(
   blank: Blank,
-  transfer: TransferKind,
   plan: JobPlan,
   images: Images,
   variant: string,
   longestPx: number,
 ) {
-  const pieces = plan.pieces.filter((piece) => piece.variant === variant);
+  const layers = layersOf(plan, variant);
   const { colour } = blank.substrate;
   return new Map<string, Painted>(
     plan.faces
       .filter(({ widthMm, heightMm }) => widthMm > 0 && heightMm > 0)
       .map((face) => [
         face.id,
-        { face, canvas: paintFace(face, pieces, images, colour, longestPx, TRANSFERS[transfer]) },
+        { face, canvas: paintFace(face, layers, images, colour, longestPx) },
       ]),
   );
 }
 
 /** The finished thing in the round, from the very pieces that will print. */
 export function FinishedView(props: FinishedViewProps) {
-  const { blank, transfer, plan, previews, turnRad, width, height, label, keptAs = '' } = props;
+  const { blank, plan, previews, turnRad, width, height, label, keptAs = '' } = props;
   const variant = props.variant ?? plan.pieces[0]?.variant ?? '';
   const canvas = useRef<HTMLCanvasElement>(null);
   const [thing, setThing] = useState<THREE.Group | null>(null);
   const [works, setWorks] = useState(true);
   const [shown, setShown] = useState(false);
 
-  const wanted = plan.pieces.flatMap(({ arts }) => arts.map(({ artSha256 }) => artSha256));
+  const wanted = plan.layers
+    .flatMap(({ pieces }) => pieces)
+    .flatMap(({ arts }) => arts.map(({ artSha256 }) => artSha256));
   const complete = wanted.every((sha256) => previews.has(sha256));
 
   useEffect(() => {
@@ -131,14 +139,7 @@ export function FinishedView(props: FinishedViewProps) {
       .then((images) =>
         inTurn(() => {
           if (gone) return;
-          const painted = paintedFaces(
-            blank,
-            transfer,
-            plan,
-            images,
-            variant,
-            width * TEXTURE_PER_PX,
-          );
+          const painted = paintedFaces(blank, plan, images, variant, width * TEXTURE_PER_PX);
           if (painted.size === 0) return;
           made = buildFinished(blank, painted);
           setThing(made);
@@ -149,7 +150,7 @@ export function FinishedView(props: FinishedViewProps) {
       gone = true;
       if (made) disposeOf(made);
     };
-  }, [blank, transfer, plan, previews, variant, complete, shown, width, keptAs]);
+  }, [blank, plan, previews, variant, complete, shown, width, keptAs]);
 
   useEffect(() => {
     const target = canvas.current;

@@ -1,7 +1,8 @@
 import type { Face } from '@/core/blank';
 import { chain, inverse, mapRegion, pathData } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
-import type { Transfer } from '@/core/transfer';
+import type { LayerOnBlank } from '@/core/plan';
+import { TRANSFERS } from '@/core/transfer';
 
 /** Finest drawing of a face, pixels per mm. */
 const MAX_DENSITY = 6;
@@ -47,16 +48,16 @@ function paintPrint(face: Face, pieces: readonly Piece[], images: Images, densit
 
 /**
  * Paints a face of the finished thing from the pieces that will print: every picture where its piece has
- * it, cut off where the piece's ink ends. What is transparent is tinted by the blank; what covers hides
- * it, white carrier and all.
+ * it, cut off where the piece's ink ends. What is transparent is tinted by the blank and what was pressed
+ * before; what covers hides it, white carrier and all.
+ * @param layers of one variant, in the order they are pressed.
  */
 export function paintFace(
   face: Face,
-  pieces: readonly Piece[],
+  layers: readonly LayerOnBlank[],
   images: Images,
   colour: string,
   longestPx: number,
-  { transparent, carrierShows }: Transfer,
 ): OffscreenCanvas {
   const density = densityOf(face, longestPx);
   const { canvas, brush } = faceCanvas(face, density);
@@ -64,11 +65,15 @@ export function paintFace(
   brush.fillStyle = colour;
   brush.fillRect(0, 0, face.widthMm, face.heightMm);
   brush.fillStyle = '#ffffff';
-  for (const piece of carrierShows ? pieces : [])
-    for (const slot of piece.slots.filter(({ faceId }) => faceId === face.id))
-      brush.fill(new Path2D(pathData(mapRegion(inverse(slot.toStrip), slot.ink))), 'evenodd');
-  const print = paintPrint(face, pieces, images, density);
-  brush.globalCompositeOperation = transparent ? 'multiply' : 'source-over';
-  brush.drawImage(print, 0, 0, face.widthMm, face.heightMm);
+  for (const { transfer, pieces } of layers) {
+    const { transparent, carrierShows } = TRANSFERS[transfer];
+    brush.globalCompositeOperation = 'source-over';
+    for (const piece of carrierShows ? pieces : [])
+      for (const slot of piece.slots.filter(({ faceId }) => faceId === face.id))
+        brush.fill(new Path2D(pathData(mapRegion(inverse(slot.toStrip), slot.ink))), 'evenodd');
+    const print = paintPrint(face, pieces, images, density);
+    brush.globalCompositeOperation = transparent ? 'multiply' : 'source-over';
+    brush.drawImage(print, 0, 0, face.widthMm, face.heightMm);
+  }
   return canvas;
 }

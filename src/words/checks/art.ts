@@ -1,10 +1,10 @@
 import { VISIBLE_BELOW_PPI, WARN_BELOW_PPI } from '@/core/art';
 import type { CheckFacts } from '@/core/check';
 import { percent } from '../say';
-import { ZONE_WORDS } from '../places';
+import { EDGE_WORDS, ZONE_WORDS } from '../places';
 import type { WordsOf } from './words';
 import type { EdgeName } from '@/core/blank';
-import { EDGE_WORDS } from '../places';
+import { TRANSFER_WORDS } from '../transfers';
 
 const REASONS = {
   'keep-out': 'where dye takes unevenly or a seam is in the way',
@@ -43,6 +43,10 @@ export const ART_WORDS = {
       ? `“${art}” lies wholly off the blank: nothing of it prints.`
       : `The edge of the piece cuts off ${percent(lostShare)} of the detail of “${art}”${covers ? ', since it covers the face' : ''}.`,
     figure: percent(lostShare),
+  }),
+  'pass-empty': ({ transfer }) => ({
+    text: `${TRANSFER_WORDS[transfer].label} goes on it too, without a picture of its own here: it is pressed where the print lies. With its picture come its own sheets and cut files.`,
+    figure: 'no picture',
   }),
   'bleed-short': ({ edges, bleedMm }, say) => ({
     text: `The art reaches the face’s edge (${edges.map(edgeName).join(', ')}) but not its ${say.length(bleedMm)} bleed: a white line may show. Make it a little larger.`,
