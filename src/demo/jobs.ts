@@ -1,8 +1,8 @@
 import { facesOf } from '@/core/blank';
 import { newJob, withArt } from '@/core/job';
 import { USUAL_FOLD_GAP_MM } from '@/core/layout';
-import type { Artwork, Blank, Job, Placement } from '@/core/model';
-import { BUILT_IN_SHELF, TEE_WIDTHS_IN } from '@/core/shelf';
+import { onPass, type Artwork, type Blank, type Job, type Placement } from '@/core/model';
+import { BUILT_IN_SHELF, TEE_WIDTHS_IN, withPass } from '@/core/shelf';
 import { fahrenheitToC, inches } from '@/core/units';
 
 /** One of something for each picture of the demo. */
@@ -130,8 +130,29 @@ function flats(art: Pictures, now: Date): Job[] {
   ];
 }
 
+/** Dye all over the chest of a polyester tee, and a star of vinyl on its sleeve, cut along its own edge. */
+function layered(art: Pictures, now: Date): Job[] {
+  const tee = start(now, 'demo-layers', 'Night-watch tee, dye and vinyl', 'tee', art.badge);
+  const both = withPass(
+    { ...tee, heat: { ...tee.heat, machineId: 'plate-press' } },
+    'vinyl',
+    'vinyl',
+    BUILT_IN_SHELF,
+  );
+  return [
+    onPass(both, 'vinyl', (seen) => ({
+      ...placed(withArt(seen, art.star, 'placement-2', 'front'), () => ({
+        sizing: exact(2.5, 1),
+        at: { datum: 'left-chest', dxMm: inches(1.6), dyMm: inches(2.2) },
+      })),
+      cut: { line: 'contour', marginMm: 0, holes: 'keep', apart: false },
+    })),
+  ];
+}
+
 /** The demo's jobs from its pictures: every kind of blank of the scenario. */
 export const demoJobs = (art: Pictures, now: Date): Job[] => [
   ...cups(art, now),
   ...flats(art, now),
+  ...layered(art, now),
 ];

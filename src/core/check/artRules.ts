@@ -11,7 +11,9 @@ const STRETCH_WARN = 0.03;
 
 const noArt: Rule = ({ job }) => (job.placements.length > 0 ? [] : [found('no-art', 'stop', {})]);
 
-const resolution = perArt(({ placed, art, placement }) => {
+const resolution = perArt(({ placed, art, placement }, { transfer }) => {
+  // a blade follows the outline: no pixel of it is printed
+  if (transfer.made === 'cut from one colour') return null;
   const { widthPx, heightPx } = uprightPixels(art);
   const { width, height } = placed.box;
   const [across, up] = placement.turns % 2 === 0 ? [width, height] : [height, width];

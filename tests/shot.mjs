@@ -1,0 +1,13 @@
+import { chromium } from 'playwright-core';
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox','--use-gl=swiftshader'] });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+page.on('console', m => m.type()==='error' && console.log('ERR', m.text()));
+await page.goto('http://127.0.0.1:3298/demo');
+await page.getByRole('heading', { name: 'Comet mug' }).waitFor({timeout:60000});
+await page.goto('http://127.0.0.1:3298/demo/job/demo-tees/art').catch(()=>{});
+await page.waitForTimeout(3000);
+console.log(page.url(), await page.title());
+const links = await page.evaluate(()=>[...document.querySelectorAll('a')].map(a=>a.getAttribute('href')).filter(h=>h?.includes('job')));
+console.log(links);
+await page.screenshot({path:'/tmp/s1.png'});
+await browser.close();
