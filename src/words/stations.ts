@@ -46,7 +46,11 @@ function figureOf(
       if (passes.some(({ misfits }) => misfits.length > 0)) return 'does not fit';
       return `${sheets} ${sheets === 1 ? 'sheet' : 'sheets'}`;
     case 'heat':
-      return settingsLine(plan.press.settings, units);
+      return plan.press.passes.length > 1
+        ? plan.press.passes
+            .map(({ settings }) => settingsLine({ ...settings, pressure: null }, units))
+            .join(' + ')
+        : settingsLine(plan.press.settings, units);
     case 'press': {
       const run = runOf(plan, history);
       if (!run) return `${plan.press.program.operations.length} steps`;

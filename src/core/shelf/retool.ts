@@ -107,7 +107,10 @@ export function withTransfer(job: Job, transfer: TransferKind, shelf: Shelf): Jo
  * @param id of the new pass.
  */
 export function withPass(job: Job, id: string, transfer: TransferKind, shelf: Shelf): Job {
-  const { bleedMm, cut, sheet, heat } = job;
+  const { bleedMm, sheet, heat } = job;
+  // a motif of one colour is cut along its outline; what is printed, at its edge
+  const line = TRANSFERS[transfer].made === 'cut from one colour' ? 'contour' : 'edge';
+  const cut: Job['cut'] = { ...job.cut, line, apart: false };
   const pass: FurtherPass = {
     ...{ id, transfer: job.transfer, placements: [], bleedMm, cut },
     sheet: { ...sheet, seams: [], keepWhole: [] },
