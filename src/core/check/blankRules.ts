@@ -1,18 +1,13 @@
 import { measuringDoubt, wallOf, type Face, isCup } from '../blank';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
-import type { Blank, Job, Shelf, TransferKind } from '../model';
+import type { Blank } from '../model';
 import { isCloth } from '../traits';
-import { canTake } from '../press';
-import { machinesFor } from '../shelf';
 import { ON_COTTON } from '../transfer';
 import { found, type Rule } from './check';
 import type { NoRoom } from './codes';
-import { fix, type Fix } from './fixes';
-
-/** From memory: blanks at least this light keep the art's colours; below the second they swallow them. */
-const PALE_FROM_LUMINANCE = 0.75;
-const DARK_BELOW_LUMINANCE = 0.3;
+import { fix } from './fixes';
+import { byTransfer, DARK_BELOW_LUMINANCE, PALE_FROM_LUMINANCE } from './otherWays';
 
 const coating: Rule = ({ job, transfer }) => {
   const has = job.blank.substrate.coating;
@@ -22,13 +17,8 @@ const coating: Rule = ({ job, transfer }) => {
     : [found('coating', 'warn', { found: 'unknown' })];
 };
 
-/** Ways out by another kind of transfer. */
-const byTransfer = (job: Job, shelf: Shelf, ...kinds: readonly TransferKind[]): Fix[] =>
-  kinds
-    .filter((kind) => canTake(job.blank, kind) && machinesFor(job.blank, kind, shelf).length > 0)
-    .map((transfer) => fix('use-transfer', { transfer }));
-
-const blankColour: Rule = ({ job, transfer, shelf }) => {
+const blankColour: Rule = (findings) => {
+  const { job, transfer } = findings;
   const { colour, colourName } = job.blank.substrate;
   const lightShare = luminance(colour);
   if (!transfer.transparent || lightShare >= PALE_FROM_LUMINANCE) return [];
@@ -39,17 +29,18 @@ const blankColour: Rule = ({ job, transfer, shelf }) => {
       'blank-colour',
       dark ? 'stop' : 'warn',
       { dye: transfer.dye, colourName, lightShare, dark, cloth },
-      { fixes: cloth ? byTransfer(job, shelf, ...ON_COTTON.dark) : [] },
+      { fixes: cloth ? byTransfer(findings, ON_COTTON.dark) : [] },
     ),
   ];
 };
 
 /** Paper that covers, where nothing has to be covered. */
-const darkPaperOnPale: Rule = ({ job, transfer, shelf }) => {
+const darkPaperOnPale: Rule = (findings) => {
+  const { job, transfer } = findings;
   const { colour, colourName } = job.blank.substrate;
   const { kind, paleInstead } = transfer;
   if (!paleInstead || luminance(colour) < PALE_FROM_LUMINANCE) return [];
-  const fixes = byTransfer(job, shelf, paleInstead);
+  const fixes = byTransfer(findings, [paleInstead]);
   return [found('paper-kind', 'note', { transfer: kind, colourName }, { fixes })];
 };
 
@@ -57,13 +48,14 @@ const darkPaperOnPale: Rule = ({ job, transfer, shelf }) => {
 const BRIGHT_FROM_POLYESTER = 0.65;
 
 /** Dye bonds to polyester only; what is cotton stays pale. */
-const polyester: Rule = ({ job, transfer, shelf }) => {
+const polyester: Rule = (findings) => {
+  const { job, transfer } = findings;
   const share = job.blank.substrate.polyesterShare;
   if (!transfer.needsPolyester || !isCloth(job.blank.substrate) || share === null) return [];
   if (share >= 0.995) return [];
   const level = share === 0 ? 'stop' : share < BRIGHT_FROM_POLYESTER ? 'warn' : 'note';
   const pale = luminance(job.blank.substrate.colour) >= PALE_FROM_LUMINANCE;
-  const fixes = share > 0 ? [] : byTransfer(job, shelf, ...ON_COTTON[pale ? 'pale' : 'dark']);
+  const fixes = share > 0 ? [] : byTransfer(findings, ON_COTTON[pale ? 'pale' : 'dark']);
   return [found('polyester', level, { share }, { fixes })];
 };
 

@@ -4,18 +4,21 @@ import { machinesFor } from '../shelf';
 import { MACHINES } from '../traits';
 import { found, type Rule } from './check';
 import { fix } from './fixes';
+import { byMachine, otherWays } from './otherWays';
 
 /** Ceramics and tape are spoiled above (from memory). */
 const SCORCHES_ABOVE_C = fahrenheitToC(420);
 
-const machineRange: Rule = ({ machine, press }) => {
+const machineRange: Rule = (findings) => {
+  const { machine, press } = findings;
   const { temperatureC: wantedC } = press.settings;
   if (wantedC === null) return [];
   const tooHot = machine.maxC !== null && wantedC > machine.maxC + 0.5;
   const tooCool = machine.minC !== null && wantedC < machine.minC - 0.5;
   const limitC = tooHot ? machine.maxC : tooCool ? machine.minC : null;
   if (limitC === null) return [];
-  return [found('machine-range', 'stop', { wantedC, machine: machine.name, limitC, tooHot })];
+  const facts = { wantedC, machine: machine.name, limitC, tooHot };
+  return [found('machine-range', 'stop', facts, { fixes: byMachine(findings) })];
 };
 
 const temperature: Rule = ({ transfer, press, recipe }) => {
@@ -39,13 +42,14 @@ const dwell: Rule = ({ press, recipe }) => {
   ];
 };
 
-const noRecipe: Rule = ({ job, machine, transfer }) => {
+const noRecipe: Rule = (findings) => {
+  const { job, machine, transfer } = findings;
   if (worksOn(machine, job.blank, job.transfer)) return [];
   // said better by the rule about irons
   if (!MACHINES[machine.kind].steady && transfer.dye) return [];
   const never = !canTake(job.blank, job.transfer);
   const facts = { machine: machine.name, blank: job.blank.name, transfer: transfer.kind, never };
-  return [found('no-recipe', 'stop', facts)];
+  return [found('no-recipe', 'stop', facts, { fixes: otherWays(findings) })];
 };
 
 const taperedInStraight: Rule = ({ job, faces, machine, shelf }) => {

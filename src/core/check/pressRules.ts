@@ -4,6 +4,7 @@ import { cools, DYE_MOVES_FROM_C, effectivePlate, MOST_SECTIONS } from '../press
 import { fahrenheitToC } from '../units';
 import { found, type Rule } from './check';
 import { fix } from './fixes';
+import { otherWays } from './otherWays';
 
 /** Heat-rated tape and shrink sleeves are made for about this (common practice; sleeves from memory). */
 const TAPE_HOLDS_TO_C = fahrenheitToC(400);
@@ -66,10 +67,12 @@ const plateSmall: Rule = ({ press, recipe, machine, faces }) => {
   return [found('plate-small', twoSides ? 'stop' : 'warn', facts)];
 };
 
-const ironForDye: Rule = ({ machine, transfer }) =>
-  !MACHINES[machine.kind].steady && transfer.dye
-    ? [found('iron-dye', 'stop', { machine: machine.name, dyeC: DYE_HEAT_C })]
-    : [];
+const ironForDye: Rule = (findings) => {
+  const { machine, transfer } = findings;
+  if (MACHINES[machine.kind].steady || !transfer.dye) return [];
+  const facts = { machine: machine.name, dyeC: DYE_HEAT_C };
+  return [found('iron-dye', 'stop', facts, { fixes: otherWays(findings) })];
+};
 
 const printSide: Rule = ({ transfer, printer }) =>
   transfer.ink !== null && printer.feedSide.trim() === ''

@@ -159,6 +159,7 @@ export const RECIPE_IDS = [
   'dark-paper',
   'light-paper-plate',
   'light-paper-iron',
+  'dark-paper-iron',
 ] as const;
 /** Identity of one recipe; kept in records. */
 export type RecipeId = (typeof RECIPE_IDS)[number];

@@ -51,6 +51,25 @@ const lightPaper = (
     ...part,
   });
 
+const DARK_PAPER = {
+  transfers: ['dark-paper'],
+  works: CLOTHS,
+  temperatureC: 165,
+  dwellS: 25,
+  pressure: 'firm',
+  origin: 'common practice',
+  preparation: [{ does: 'cut-close' }],
+  ready: [PRE_PRESS, LINT, { does: 'backing-off' }],
+  layers: [PLATE, { ...RELEASE, is: 'cover-sheet' }, printLying('picture-up'), CLOTH],
+  after: {
+    task: { does: 'press-edges-fast' },
+    dwellS: 25,
+    then: { does: 'cool-flat' },
+  },
+  cool: always({ does: 'cool-fully-cover-on', durationS: 120 }),
+  cautions: CAUTIONS,
+} satisfies Partial<Parameters<typeof flat>[0]>;
+
 /** Films, papers and vinyl: what sticks to cloth instead of going into it. */
 export const STUCK_RECIPES: readonly Recipe[] = [
   flat({
@@ -96,24 +115,28 @@ export const STUCK_RECIPES: readonly Recipe[] = [
       then: { does: 'film-carrier-off-cold' },
     },
   }),
+  flat({ ...DARK_PAPER, id: 'dark-paper' }),
   flat({
-    id: 'dark-paper',
-    transfers: ['dark-paper'],
-    works: CLOTHS,
-    temperatureC: 165,
-    dwellS: 25,
-    pressure: 'firm',
-    origin: 'common practice',
-    preparation: [{ does: 'cut-close' }],
-    ready: [PRE_PRESS, LINT, { does: 'backing-off' }],
-    layers: [PLATE, { ...RELEASE, is: 'cover-sheet' }, printLying('picture-up'), CLOTH],
-    after: {
-      task: { does: 'press-edges-fast' },
-      dwellS: 25,
-      then: { does: 'cool-flat' },
-    },
-    cool: always({ does: 'cool-fully-cover-on', durationS: 120 }),
-    cautions: CAUTIONS,
+    ...DARK_PAPER,
+    id: 'dark-paper-iron',
+    machines: ['iron'],
+    temperatureC: null,
+    heatName: 'hottest-cotton',
+    dwellS: 180,
+    dwellRangeS: [15, 180],
+    byArea: 'iron',
+    // makers' tables differ more than for light paper: theirs comes first
+    origin: 'from memory',
+    layers: [
+      { is: 'iron-sole', role: 'heat' },
+      { ...RELEASE, is: 'cover-sheet' },
+      printLying('picture-up'),
+      CLOTH,
+    ],
+    switchOn: 'switch-on-iron',
+    warmUp: { does: 'warm-up-iron', durationS: 180 },
+    pressing: 'press-with-iron',
+    after: null,
   }),
   lightPaper({
     id: 'light-paper-plate',

@@ -81,6 +81,11 @@ export const RECIPE_WORDS: Readonly<Record<RecipeId, RecipeWords>> = {
     pressure: 'firm',
     done: 'The weave shows through the film and no edge lifts.',
   },
+  'dark-paper-iron': {
+    name: 'Transfer paper, dark fabric, by iron',
+    pressure: 'both hands; its maker’s own times come first',
+    done: 'The weave shows through the film and no edge lifts.',
+  },
   'light-paper-plate': {
     name: 'Transfer paper for light fabric',
     pressure: 'firm, even to the corners',

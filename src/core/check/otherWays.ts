@@ -1,0 +1,69 @@
+import { luminance } from '../colour';
+import {
+  TRANSFER_KINDS,
+  type Blank,
+  type Job,
+  type Machine,
+  type Shelf,
+  type TransferKind,
+} from '../model';
+import { canTake, worksOn } from '../press';
+import { machinesFor } from '../shelf';
+import { isCloth } from '../traits';
+import { TRANSFERS } from '../transfer';
+import { fix, type Fix } from './fixes';
+
+/** From memory: blanks at least this light keep the art's colours; below the second they swallow them. */
+export const PALE_FROM_LUMINANCE = 0.75;
+/** Below this a blank swallows colours that let it shine through (from memory). */
+export const DARK_BELOW_LUMINANCE = 0.3;
+
+/** Most machines and most transfers offered at once. */
+const MOST_MACHINES = 2;
+const MOST_TRANSFERS = 3;
+
+/** Whether a transfer holds on such a blank and shows: coating, polyester, colour. */
+export function suitsBlank(kind: TransferKind, blank: Blank): boolean {
+  const { coating, needsPolyester, transparent, paleInstead } = TRANSFERS[kind];
+  const { substrate } = blank;
+  const lightShare = luminance(substrate.colour);
+  const holds = isCloth(substrate)
+    ? !needsPolyester || substrate.polyesterShare !== 0
+    : coating === null || substrate.coating !== 'none';
+  const shows = !transparent || lightShare >= DARK_BELOW_LUMINANCE;
+  const dearer = paleInstead !== null && lightShare >= PALE_FROM_LUMINANCE;
+  return canTake(blank, kind) && holds && shows && !dearer;
+}
+
+/** What a way out is looked for with. */
+interface Stuck {
+  readonly job: Job;
+  readonly machine: Machine;
+  readonly shelf: Shelf;
+}
+
+/** Other transfers of some kinds that this blank takes, those for the machine at hand first. */
+export function byTransfer({ job, machine, shelf }: Stuck, kinds: readonly TransferKind[]): Fix[] {
+  const here = (kind: TransferKind) => Number(worksOn(machine, job.blank, kind));
+  return kinds
+    .filter((kind) => kind !== job.transfer && suitsBlank(kind, job.blank))
+    .filter((kind) => machinesFor(job.blank, kind, shelf).length > 0)
+    .sort((a, b) => here(b) - here(a))
+    .slice(0, MOST_TRANSFERS)
+    .map((transfer) => fix('use-transfer', { transfer }));
+}
+
+/** Other machines of the shelf that press this blank by this transfer, the person's own first. */
+export const byMachine = ({ job, machine, shelf }: Stuck): Fix[] =>
+  suitsBlank(job.transfer, job.blank)
+    ? machinesFor(job.blank, job.transfer, shelf)
+        .filter(({ id }) => id !== machine.id)
+        .slice(0, MOST_MACHINES)
+        .map(({ id, name }) => fix('use-machine', { id, name }))
+    : [];
+
+/** Every way that works with what is on the shelf, where this machine and transfer do not. */
+export const otherWays = (stuck: Stuck): Fix[] => [
+  ...byMachine(stuck),
+  ...byTransfer(stuck, TRANSFER_KINDS),
+];
