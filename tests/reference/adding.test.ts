@@ -66,7 +66,7 @@ const RECORDS: readonly Addition[] = [
   [
     'src/core/traits/materials.ts',
     'MaterialTraits>> = {\n',
-    "  slate: { kind: 'hard', polyesterShare: null },\n",
+    "  slate: { kind: 'hard', ...HARD },\n",
   ],
   ['src/core/traits/machines.ts', 'MachineTraits>> = {\n', "  'waffle-press': PRESS,\n"],
   [

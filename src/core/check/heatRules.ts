@@ -1,6 +1,5 @@
 import { fahrenheitToC } from '../units';
 import { canTake, DYE_MOVES_FROM_C, worksOn } from '../press';
-import { machinesFor } from '../shelf';
 import { MACHINES } from '../traits';
 import { found, type Rule } from './check';
 import { fix } from './fixes';
@@ -52,13 +51,11 @@ const noRecipe: Rule = (findings) => {
   return [found('no-recipe', 'stop', facts, { fixes: otherWays(findings) })];
 };
 
-const taperedInStraight: Rule = ({ job, faces, machine, shelf }) => {
+const taperedInStraight: Rule = (findings) => {
+  const { faces, machine } = findings;
   if (!faces.some(({ development }) => development) || !MACHINES[machine.kind].straightOnly)
     return [];
-  const fixes = machinesFor(job.blank, job.transfer, shelf)
-    .filter(({ kind }) => !MACHINES[kind].straightOnly)
-    .slice(0, 2)
-    .map(({ id, name }) => fix('use-machine', { id, name }));
+  const fixes = byMachine(findings);
   return [found('tapered-in-straight', 'warn', { machine: machine.name }, { fixes })];
 };
 

@@ -1,3 +1,4 @@
+import type { Face } from '../blank';
 import { luminance } from '../colour';
 import {
   TRANSFER_KINDS,
@@ -9,7 +10,7 @@ import {
 } from '../model';
 import { canTake, worksOn } from '../press';
 import { machinesFor } from '../shelf';
-import { isCloth } from '../traits';
+import { isCloth, MACHINES } from '../traits';
 import { TRANSFERS } from '../transfer';
 import { fix, type Fix } from './fixes';
 
@@ -40,27 +41,35 @@ interface Stuck {
   readonly job: Job;
   readonly machine: Machine;
   readonly shelf: Shelf;
+  readonly faces: readonly Face[];
 }
 
+/** Whether a machine closes round such a blank, or lies on it. */
+const fits = ({ faces }: Stuck, machine: Machine | undefined): boolean =>
+  machine !== undefined &&
+  !(MACHINES[machine.kind].straightOnly && faces.some(({ development }) => development));
+
 /** Other transfers of some kinds that this blank takes, those for the machine at hand first. */
-export function byTransfer({ job, machine, shelf }: Stuck, kinds: readonly TransferKind[]): Fix[] {
+export function byTransfer(stuck: Stuck, kinds: readonly TransferKind[]): Fix[] {
+  const { job, machine, shelf } = stuck;
   const here = (kind: TransferKind) => Number(worksOn(machine, job.blank, kind));
   return kinds
     .filter((kind) => kind !== job.transfer && suitsBlank(kind, job.blank))
-    .filter((kind) => machinesFor(job.blank, kind, shelf).length > 0)
+    .filter((kind) => fits(stuck, machinesFor(job.blank, kind, shelf)[0]))
     .sort((a, b) => here(b) - here(a))
     .slice(0, MOST_TRANSFERS)
     .map((transfer) => fix('use-transfer', { transfer }));
 }
 
 /** Other machines of the shelf that press this blank by this transfer, the person's own first. */
-export const byMachine = ({ job, machine, shelf }: Stuck): Fix[] =>
-  suitsBlank(job.transfer, job.blank)
-    ? machinesFor(job.blank, job.transfer, shelf)
-        .filter(({ id }) => id !== machine.id)
-        .slice(0, MOST_MACHINES)
-        .map(({ id, name }) => fix('use-machine', { id, name }))
-    : [];
+export function byMachine(stuck: Stuck): Fix[] {
+  const { job, machine, shelf } = stuck;
+  if (!suitsBlank(job.transfer, job.blank)) return [];
+  return machinesFor(job.blank, job.transfer, shelf)
+    .filter((other) => other.id !== machine.id && fits(stuck, other))
+    .slice(0, MOST_MACHINES)
+    .map(({ id, name }) => fix('use-machine', { id, name }));
+}
 
 /** Every way that works with what is on the shelf, where this machine and transfer do not. */
 export const otherWays = (stuck: Stuck): Fix[] => [

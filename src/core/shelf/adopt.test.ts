@@ -21,7 +21,8 @@ const withFigures = (...own: ReturnType<typeof figures>[]): Shelf => ({ ...shelf
 /** What a plan comes to: all of it but findings, of which some speak of what else is on the shelf. */
 const meaning = ({ checks, ...plan }: JobPlan) => ({
   ...plan,
-  stops: checks.filter(({ level }) => level === 'stop'),
+  // what is offered instead is each side's own
+  stops: checks.filter(({ level }) => level === 'stop').map(({ id, facts }) => ({ id, facts })),
 });
 
 /** A shelf with its tools called as those of another job are, so that plans can be compared. */

@@ -9,6 +9,7 @@ import {
   type TransferKind,
 } from '../model';
 import { recipeFor, worksOn } from '../press';
+import { isCloth } from '../traits';
 import { TRANSFERS, USUAL_MARGIN_MM } from '../transfer';
 import { BUILT_IN_SHELF } from './builtIn';
 import { toolsFor } from './tools';
@@ -75,6 +76,10 @@ function marginFor(transfer: TransferKind, { cut, transfer: before }: Job): numb
   return wanted ?? (was === cut.marginMm ? USUAL_MARGIN_MM : cut.marginMm);
 }
 
+/** Dye on a hard blank shows the edge of its paper: it is not cut along the art, whatever was before it. */
+const lineFor = (transfer: TransferKind, { blank, cut }: Job): Job['cut']['line'] =>
+  TRANSFERS[transfer].dye && !isCloth(blank.substrate) ? 'edge' : cut.line;
+
 /** The job by another transfer; machine, printer, paper and figures follow where they no longer fit. */
 export function withTransfer(job: Job, transfer: TransferKind, shelf: Shelf): Job {
   const { machine, missing } = toolsFor(job, shelf);
@@ -85,7 +90,7 @@ export function withTransfer(job: Job, transfer: TransferKind, shelf: Shelf): Jo
   return {
     ...job,
     transfer,
-    cut: { ...job.cut, marginMm: marginFor(transfer, job) },
+    cut: { ...job.cut, line: lineFor(transfer, job), marginMm: marginFor(transfer, job) },
     sheet: {
       ...job.sheet,
       paperId: paperFor(transfer, job, shelf),
