@@ -9,6 +9,7 @@ export * from './press/figures';
 export * from './press/layers';
 export * from './press/operations';
 export * from './press/recipes';
+export * from './press/supplies';
 export * from './press/tasks';
 export * from './stations';
 export * from './places';

@@ -35,7 +35,7 @@ describe('where a job stands', () => {
       '8.1 × 3.6 in',
       '1 sheet',
       'fixed heat · 7 min',
-      '9 steps',
+      '10 steps',
       '',
     ]);
     expect(states.find(({ station }) => station === 'sheets')?.worst).toBe('stop');

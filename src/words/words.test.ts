@@ -10,7 +10,7 @@ import {
   type Machine,
 } from '@/core/model';
 import { planJob } from '@/core/plan';
-import { displaySetting, RECIPES, rowsOnPlate, type Task } from '@/core/press';
+import { displaySetting, RECIPES, rowsOnPlate, TOOLS_OF_HAND, type Task } from '@/core/press';
 import { CARE } from '@/core/traits';
 import { fahrenheitToC } from '@/core/units';
 import { TRADE_UNITS, type UnitStyle } from './units';
@@ -18,6 +18,7 @@ import {
   areaLine,
   CARE_WORDS,
   complaints,
+  HAND_TOOL_WORDS,
   CAUTION_WORDS,
   displayLine,
   MATERIAL_WORDS,
@@ -30,6 +31,7 @@ import {
   operationWords,
   passHeatLine,
   roundsLine,
+  supplyWords,
   rowsLine,
   TASK_WORDS,
   taskWords,
@@ -47,6 +49,7 @@ describe('codes and words', () => {
       [CAUTIONS, CAUTION_WORDS],
       [RECIPE_IDS, RECIPE_WORDS],
       [CARE, CARE_WORDS],
+      [TOOLS_OF_HAND, HAND_TOOL_WORDS],
     ];
     for (const [codes, words] of pairs)
       expect(Object.keys(words).sort()).toEqual([...codes].sort());
@@ -66,7 +69,7 @@ describe('codes and words', () => {
         recipe.pressing,
       ]),
     );
-    const always = ['reset-heat', 'check-stack', 'turn-over-and-stack'];
+    const always = ['look-at-print', 'reset-heat', 'check-stack', 'turn-over-and-stack'];
     expect(TASKS.filter((task) => !used.has(task) && !always.includes(task))).toEqual([]);
   });
 
@@ -163,6 +166,18 @@ describe('lines', () => {
     // a press in the middle of the evening is never told to go from a figure to the same
     expect(titles[0]).toBe('Switch it on');
   });
+});
+
+test('what is laid ready is told with how many and how large, in the person’s unit', () => {
+  const one = { atLeast: null, lengthMm: null };
+  const cover = { is: 'cover-paper', count: 3, atLeast: { widthMm: 254, heightMm: 127 } } as const;
+  expect(supplyWords({ ...one, ...cover }, TRADE_UNITS)).toBe(
+    '3 × clean paper, 10 × 5 in or larger',
+  );
+  expect(supplyWords({ ...one, is: 'shrink-sleeve', count: 1, lengthMm: 120 }, METRIC)).toBe(
+    '1 × shrink sleeve, cut 120 mm long',
+  );
+  expect(supplyWords({ ...one, is: 'lint-roller', count: null }, METRIC)).toBe('Lint roller');
 });
 
 describe('why something cannot be taken in', () => {

@@ -6,6 +6,7 @@
 /** What is done in one operation. */
 export const TASKS = [
   // made ready on the table
+  'look-at-print',
   'clean-cup',
   'trim-to-ticks',
   'trim-to-marks',

@@ -8,6 +8,7 @@ export * from './sides';
 export * from './passes';
 export * from './advice';
 export * from './program';
+export * from './supplies';
 export * from './times';
 export * from './pressPlan';
 export * from './packet';

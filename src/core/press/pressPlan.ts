@@ -17,6 +17,7 @@ import { resolvePasses, type Pass } from './passes';
 import { countOf, rowsOnPlate, type PlateRows } from './plateRows';
 import { programOf } from './program';
 import type { Recipe } from './recipe';
+import { suppliesFor, type Supply } from './supplies';
 import { largestAreaMm2, planSides, type PressSide } from './sides';
 
 /** The rounds of a batch. */
@@ -50,6 +51,8 @@ export interface PressPlan extends PassHeat {
   readonly passes: readonly Pass[];
   /** What is done, in order; empty where there are too many presses. */
   readonly program: Program;
+  /** What to lay ready for it. */
+  readonly supplies: readonly Supply[];
   /** How many presses it would take, where that is too many to be gone through; else null. */
   readonly tooManyPresses: number | null;
 }
@@ -146,17 +149,12 @@ export function planPress(input: PressInput): {
   const [first, job] = [each[0], input.passes[0]?.seen];
   if (!first || !job) throw new Error('A job has at least one pass.');
   const { blank, heat } = job;
-  return {
-    each,
-    press: {
-      ...first.heat,
-      passes,
-      ...programOf({
-        passes,
-        conditions: conditionsOf(heat),
-        blank: { id: blank.id, name: blank.name },
-        handle: isCup(blank.form) && blank.form.handleGapMm > 0,
-      }),
-    },
-  };
+  const made = programOf({
+    passes,
+    conditions: conditionsOf(heat),
+    blank: { id: blank.id, name: blank.name },
+    handle: isCup(blank.form) && blank.form.handleGapMm > 0,
+  });
+  const supplies = suppliesFor(made.program, passes, first.heat.taping);
+  return { each, press: { ...first.heat, passes, ...made, supplies } };
 }

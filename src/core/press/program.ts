@@ -4,9 +4,9 @@ import {
   type Operation,
   type OperationKind,
   type Program,
-  type TaskCode,
 } from '../model';
 import { MACHINES } from '../traits';
+import { TRANSFERS } from '../transfer';
 import { splitTimer } from './machine';
 import type { Pass } from './passes';
 import type { ExtraPress, Recipe, Task } from './recipe';
@@ -134,14 +134,13 @@ const usedBy = (layers: readonly Layer[]): Operation['uses'] =>
   ].map((is) => ({ is, count: layers.filter((layer) => layer.is === is).length }));
 
 /** From the stack to the unwrapped thing, for one side or both together. */
-function round(making: Making, side: PressSide | null, again: boolean): Draft[] {
+function round(making: Making, side: PressSide | null): Draft[] {
   const { recipe, layers, coolSchool } = making.pass;
-  const laid: TaskCode = again ? 'turn-over-and-stack' : 'check-stack';
   const cool = recipe.cool[coolSchool];
   return [
     draft(
       'stack',
-      { does: laid },
+      { does: 'check-stack' },
       {
         ...{ layUp: making.nth, uses: usedBy(layers) },
         faceId: recipe.sides === 'in turn' ? (side?.faceId ?? null) : null,
@@ -190,11 +189,15 @@ function heatUp(making: Making): Draft {
   );
 }
 
+/** Whether there is a print to look at before it is too late: what was clipped or streaked shows now. */
+const printed = ({ transfer }: Pass): boolean => TRANSFERS[transfer].made === 'printed';
+
 /** The order at the press of one pass, from the first wipe to the finished thing. */
 function operationsOf(making: Making): Draft[] {
   const { recipe } = making.pass;
   return [
     ...(cold(making) ? [switchOn(making)] : []),
+    ...(printed(making.pass) ? [draft('prepare', { does: 'look-at-print' })] : []),
     ...recipe.preparation.map((task) => draft('prepare', task)),
     heatUp(making),
     ...Array.from({ length: loadsIn(making.pass) }, (_, i) => oneLoad(making, i + 1)).flat(),
@@ -206,18 +209,31 @@ const MOST_LOADS = 60;
 
 const loadsIn = ({ loads }: Pass): number => (loads <= MOST_LOADS ? loads : 1);
 
+/**
+ * All that is done for one side, or for both together. A second side is turned up, freed of lint and laid anew
+ * like the first; it was dried with it.
+ */
+function oneSide(making: Making, side: PressSide | null, again: boolean): Draft[] {
+  const { recipe } = making.pass;
+  const ready = recipe.ready.filter(({ durationS }) => !again || durationS === undefined);
+  return [
+    ...(again ? [draft('prepare', { does: 'turn-over-and-stack' })] : []),
+    ...ready.map((task) =>
+      draft('prepare', task, task.durationS === undefined ? {} : { onMachine: true }),
+    ),
+    ...(recipe.before ? extra(recipe.before, making) : []),
+    ...round(making, side),
+    ...(recipe.after ? extra(recipe.after, making) : []),
+  ];
+}
+
 /** What is done anew for every load of a batch; the machine stays hot between them. */
 function oneLoad(making: Making, number: number): Draft[] {
   const { recipe, sides } = making.pass;
   const of = loadsIn(making.pass);
-  return [
-    ...recipe.ready.map((task) =>
-      draft('prepare', task, task.durationS === undefined ? {} : { onMachine: true }),
-    ),
-    ...(recipe.before ? extra(recipe.before, making) : []),
-    ...roundsOf(recipe, sides).flatMap((side, i) => round(making, side, i > 0)),
-    ...(recipe.after ? extra(recipe.after, making) : []),
-  ].map((each) => ({ ...each, load: of > 1 ? { number, of } : null }));
+  return roundsOf(recipe, sides)
+    .flatMap((side, i) => oneSide(making, side, i > 0))
+    .map((each) => ({ ...each, load: of > 1 ? { number, of } : null }));
 }
 
 /** Names every operation: by its kind, numbered where there are several. */

@@ -11,6 +11,7 @@ const SOME_HANDWORK: Span = [10, 30, 90];
  * by, never to press by.
  */
 const SPANS: Partial<Record<TaskCode, Span>> = {
+  'look-at-print': [20, 45, 180],
   'clean-cup': [20, 45, 120],
   'trim-to-ticks': [60, 120, 300],
   'trim-to-marks': [60, 120, 300],

@@ -29,6 +29,7 @@ import {
   roundsLine,
   rowsLine,
   settingsLine,
+  supplyWords,
   tapingWords,
 } from '@/words';
 import { patternPdfTask } from '@/workers';
@@ -183,7 +184,7 @@ export function PressCard() {
   const { plan } = useJob();
   const units = useUnits();
   const { recipe, machine } = plan.tools;
-  const { program, passes, taping, care } = plan.press;
+  const { program, passes, taping, care, supplies } = plan.press;
   const words = RECIPE_WORDS[recipe.id];
   const own = passes.findIndex((pass) => pass.recipe === recipe);
   return (
@@ -235,6 +236,7 @@ export function PressCard() {
             </Box>
           </Box>
         </Box>
+        <Lines title="Lay ready" lines={supplies.map((each) => supplyWords(each, units))} />
         <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
           In this order
         </Typography>

@@ -11,6 +11,7 @@ import { layerWords, wearWords } from './layers';
 import { onCard, operationFigures, operationWords } from './operations';
 import { CAUTION_WORDS, RECIPE_WORDS } from './recipes';
 import { FACE_WORDS } from '../places';
+import { supplyWords } from './supplies';
 
 const WIDTH_MM = 180;
 /** Room for the plate's footprints, mm. */
@@ -68,6 +69,8 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
     ...recipe.cautions.flatMap((caution) => say(CAUTION_WORDS[caution])),
     head('Tape'),
     ...press.taping.flatMap((taping) => say(tapingWords(taping, units.length))),
+    head('Lay ready'),
+    ...say(press.supplies.map((each) => supplyWords(each, units)).join('; ') + '.'),
     head('In this order'),
     ...steps,
     head('It is done when'),

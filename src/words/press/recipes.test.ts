@@ -163,7 +163,16 @@ test('two sides of cloth are pressed in turn with fresh paper; of a thin hard bl
   const tee = both('tee');
   expect(tee.sides).toHaveLength(2);
   expect(worded(tee.program).filter(({ kind }) => kind === 'stack')).toHaveLength(2);
-  expect(worded(tee.program).find(({ id }) => id === 'stack-2')?.detail).toMatch(/fresh paper/);
+  // for side two all of it again: turned over, freed of lint, laid and taped; what was dried is dry
+  const steps = worded(tee.program);
+  const second = steps.slice(
+    steps.findIndex(({ does }) => does === 'turn-over-and-stack'),
+    steps.findIndex(({ id }) => id === 'stack-2'),
+  );
+  expect(second.map(({ does }) => does)).toEqual([
+    ...(['turn-over-and-stack', 'lint-off', 'lay-and-tape'] as const),
+  ]);
+  expect(second[0]?.detail).toMatch(/Fresh paper.*heated again/);
 });
 
 test('own figures for this blank and transfer outrank ours, and say where they come from', () => {

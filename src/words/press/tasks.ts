@@ -18,6 +18,11 @@ const coolBeforeLifting: TaskWords = {
 /** Every task in words; those of a cup by whether it has a handle. */
 export const TASK_WORDS: Readonly<Record<TaskCode, TaskWords | ((handle: boolean) => TaskWords)>> =
   {
+    'look-at-print': {
+      title: 'Look at the print before any heat',
+      detail:
+        'No letter clipped, no roller tracks, no streaks, the right side of the paper, the check bar true. Dye looks dull until heat brings it up. What is wrong is printed anew now: after heat nothing can be undone.',
+    },
     'clean-cup': {
       title: 'Clean the cup',
       detail: 'Wipe it with a lint-free cloth and let it dry. Lint presses in as coloured specks.',
@@ -132,8 +137,9 @@ export const TASK_WORDS: Readonly<Record<TaskCode, TaskWords | ((handle: boolean
       detail: 'From the heat inwards, with nothing between print and blank.',
     },
     'turn-over-and-stack': {
-      title: 'Check the stack',
-      detail: 'Turn it over; fresh paper and a fresh card, above and below.',
+      title: 'Turn it over',
+      detail:
+        'Fresh paper and a fresh card, above and below. The side that is finished is heated again.',
     },
     'press-in-clamp': (handle) => ({
       title: 'Press',

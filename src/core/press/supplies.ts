@@ -1,0 +1,94 @@
+import { regionBox } from '../geometry';
+import type { LayerMaterial, Operation, Program, TaskCode } from '../model';
+import type { Taping } from './advice';
+import type { Pass } from './passes';
+
+/** What is laid ready besides the layers of the stack. */
+export const TOOLS_OF_HAND = [
+  ...(['heat-gloves', 'tape', 'lint-roller', 'trimmer', 'scissors', 'weeding-hook'] as const),
+  ...(['tape-measure', 'heat-gun'] as const),
+] as const;
+/** A thing of the hand, by what it is for; in words: `words/press/supplies`. */
+export type HandTool = (typeof TOOLS_OF_HAND)[number];
+
+/** One thing to lay ready before the machine is switched on. */
+export interface Supply {
+  readonly is: LayerMaterial | HandTool;
+  /** How many for all that is made; null where one does for all of them. */
+  readonly count: number | null;
+  /** At least so large, mm; null where that does not matter or its print tells it. */
+  readonly atLeast: { readonly widthMm: number; readonly heightMm: number } | null;
+  /** How long it is cut, mm. */
+  readonly lengthMm: number | null;
+}
+
+/** What covers a print reaches so far beyond it on every side, mm (own choice: a finger's breadth). */
+const COVER_BEYOND_MM = 20;
+
+/** What lies in the machine itself and need not be laid ready. */
+const OF_THE_MACHINE: readonly LayerMaterial[] = [
+  ...(['plate', 'iron-sole', 'press-wrap', 'heating-wrap', 'oven-air'] as const),
+];
+/** What covers or lies below, and must be larger than the print. */
+const COVERS: readonly LayerMaterial[] = ['cover-paper', 'card', 'release-sheet', 'cover-sheet'];
+
+/** What hands need for a task. */
+const NEEDED: Readonly<Partial<Record<TaskCode, readonly HandTool[]>>> = {
+  'lay-and-tape': ['tape', 'tape-measure'],
+  'wrap-and-tape': ['tape', 'tape-measure'],
+  'shrink-sleeve': ['heat-gun'],
+  'lint-off': ['lint-roller'],
+  'lint-off-or-peels': ['lint-roller'],
+  'trim-to-marks': ['trimmer'],
+  'trim-to-ticks': ['trimmer'],
+  'cut-close': ['scissors'],
+  weed: ['weeding-hook'],
+};
+
+/** How often each layer is used up over a whole program. */
+function spent(operations: readonly Operation[]): ReadonlyMap<LayerMaterial, number> {
+  const counts = new Map<LayerMaterial, number>();
+  for (const { uses } of operations)
+    for (const { is, count } of uses) counts.set(is, (counts.get(is) ?? 0) + count);
+  return counts;
+}
+
+/** The least a cover of the largest side of any pass measures, mm; null where nothing lies flat. */
+function coverSize(passes: readonly Pass[]): Supply['atLeast'] {
+  const boxes = passes.flatMap(({ sides }) => sides.map(({ region }) => regionBox(region)));
+  const widthMm = Math.max(0, ...boxes.map(({ width }) => width));
+  const heightMm = Math.max(0, ...boxes.map(({ height }) => height));
+  return widthMm > 0
+    ? { widthMm: widthMm + 2 * COVER_BEYOND_MM, heightMm: heightMm + 2 * COVER_BEYOND_MM }
+    : null;
+}
+
+/**
+ * Everything to lay ready for a program: layers with how many and how large, then what hands need, so
+ * that nothing is looked for while something presses.
+ * @param loads of the machine are all in the program.
+ */
+export function suppliesFor(
+  program: Program,
+  passes: readonly Pass[],
+  taping: readonly Taping[],
+): readonly Supply[] {
+  const counts = spent(program.operations);
+  const size = coverSize(passes);
+  const sleeve = taping.find((each) => each.code === 'cut-sleeve');
+  const layers = [...new Set(program.layUps.flat().map(({ is }) => is))]
+    .filter((is) => !OF_THE_MACHINE.includes(is))
+    .map((is): Supply => ({
+      is,
+      count: counts.get(is) ?? null,
+      atLeast: COVERS.includes(is) ? size : null,
+      lengthMm: is === 'shrink-sleeve' && sleeve ? sleeve.lengthMm : null,
+    }));
+  const tools = new Set<HandTool>(['heat-gloves']);
+  for (const { does } of program.operations) NEEDED[does]?.forEach((tool) => tools.add(tool));
+  const ofHand = TOOLS_OF_HAND.filter((tool) => tools.has(tool));
+  return [
+    ...layers,
+    ...ofHand.map((is): Supply => ({ is, count: null, atLeast: null, lengthMm: null })),
+  ];
+}

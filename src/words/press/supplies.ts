@@ -1,0 +1,28 @@
+import type { HandTool, Supply } from '@/core/press';
+import type { UnitStyle } from '../units';
+import { sayIn } from '../say';
+import { MATERIAL_WORDS } from './layers';
+
+/** What hands need, as a crafter calls it. */
+export const HAND_TOOL_WORDS: Readonly<Record<HandTool, string>> = {
+  'heat-gloves': 'Heat gloves and a heat-proof mat',
+  tape: 'Heat-rated tape, torn off in short pieces',
+  'lint-roller': 'Lint roller',
+  trimmer: 'Trimmer or a sharp knife and ruler',
+  scissors: 'Scissors',
+  'weeding-hook': 'Weeding hook',
+  'tape-measure': 'Tape measure',
+  'heat-gun': 'Heat gun for the sleeve',
+};
+
+const isTool = (is: Supply['is']): is is HandTool => Object.hasOwn(HAND_TOOL_WORDS, is);
+
+/** One thing to lay ready: how many, what, how large. */
+export function supplyWords({ is, count, atLeast, lengthMm }: Supply, units: UnitStyle): string {
+  if (isTool(is)) return HAND_TOOL_WORDS[is];
+  const { size, length } = sayIn(units);
+  const name = MATERIAL_WORDS[is].toLowerCase();
+  const many = count === null ? MATERIAL_WORDS[is] : `${count} × ${name}`;
+  const large = atLeast ? `, ${size(atLeast)} or larger` : '';
+  return `${many}${large}${lengthMm === null ? '' : `, cut ${length(lengthMm)} long`}`;
+}
