@@ -5,6 +5,7 @@ export * from './machine';
 export * from './sections';
 export * from './plateRows';
 export * from './sides';
+export * from './motifs';
 export * from './passes';
 export * from './advice';
 export * from './program';

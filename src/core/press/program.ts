@@ -7,6 +7,7 @@ import {
 } from '../model';
 import { MACHINES } from '../traits';
 import { TRANSFERS } from '../transfer';
+import { dwellByArea } from './area';
 import { splitTimer } from './machine';
 import type { Pass } from './passes';
 import type { ExtraPress, Recipe, Task } from './recipe';
@@ -84,9 +85,9 @@ function pressed({ pass }: Making, dwellS: number | null): Partial<Draft> {
 }
 
 /** One dwell as runs of the timer, which never opens between them. */
-function dwell(making: Making, part: Partial<Draft>): Draft[] {
+function dwell(making: Making, part: Partial<Draft>, dwellS?: number): Draft[] {
   const { pass, nth } = making;
-  const split = splitTimer(pass.settings.dwellS, pass.machine.timerMaxS);
+  const split = splitTimer(dwellS ?? pass.settings.dwellS, pass.machine.timerMaxS);
   return split.map((durationS, i) =>
     draft(
       'press',
@@ -101,9 +102,24 @@ function dwell(making: Making, part: Partial<Draft>): Draft[] {
   );
 }
 
-/** All presses of one side: section after section, turned where the recipe turns. */
+/** The separate pictures of a side that are ironed one by one, each by its own size; none where one time holds for all. */
+function onesByOne({ recipe, settings }: Pass, side: PressSide | null): PressSide['motifs'] {
+  const own = settings.dwellS !== recipe.dwellS;
+  return recipe.byArea && !own && side && side.motifs.length > 1 ? side.motifs : [];
+}
+
+/** All presses of one side: section after section, turned where the recipe turns; or picture by picture. */
 function presses(making: Making, side: PressSide | null): Draft[] {
-  const { turn } = making.pass.recipe;
+  const { turn, byArea } = making.pass.recipe;
+  const motifs = onesByOne(making.pass, side);
+  if (byArea && motifs.length > 0)
+    return motifs.flatMap(({ areaMm2 }, i) =>
+      dwell(
+        making,
+        { faceId: side?.faceId ?? null, section: { number: i + 1, of: motifs.length } },
+        dwellByArea(byArea, areaMm2).dwellS,
+      ),
+    );
   const of = Math.max(1, side?.sections.length ?? 1);
   return Array.from({ length: of }, (_, i) => {
     const section = of > 1 ? { number: i + 1, of } : null;
@@ -256,7 +272,10 @@ function pressesIn(pass: Pass): number {
   const { recipe, settings, machine, sides } = pass;
   const runs = Math.ceil(settings.dwellS / (machine.timerMaxS ?? Infinity) - 1e-9) || 1;
   const rounds = recipe.sides === 'in turn' ? sides : sides.slice(0, 1);
-  const places = rounds.reduce((sum, { sections }) => sum + Math.max(1, sections.length), 0);
+  const places = rounds.reduce(
+    (sum, side) => sum + Math.max(1, side.sections.length, onesByOne(pass, side).length),
+    0,
+  );
   return loadsIn(pass) * Math.max(1, places) * Math.max(1, runs) * (recipe.turn ? 2 : 1);
 }
 

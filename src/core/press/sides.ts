@@ -12,6 +12,7 @@ import {
 import type { Piece } from '../layout';
 import type { HeatSettings, Machine } from '../model';
 import { effectivePlate } from './machine';
+import { motifsOf, type Motif } from './motifs';
 import { planSections, sectionsNeeded, type Section } from './sections';
 import type { FaceName } from '../model';
 
@@ -23,19 +24,23 @@ export interface PressSide {
   readonly region: Region;
   /** Placements of the plate; empty where there is no plate, its size is not known, or there are too many. */
   readonly sections: readonly Section[];
+  /** Its separate pictures, in the order an iron goes over them; under a plate they are pressed together. */
+  readonly motifs: readonly Motif[];
   /** How many placements at least it would take, where that is too many to plan; else null. */
   readonly tooMany: number | null;
 }
 
-/** The box round a face's pictures, face mm; null where nothing is on it. */
-function picturesOn(face: Face, pieces: readonly Piece[]): Box | null {
-  const boxes = pieces.flatMap(({ slots, arts }) =>
+/** The boxes of a face's pictures, face mm. */
+const picturesOn = (face: Face, pieces: readonly Piece[]): Box[] =>
+  pieces.flatMap(({ slots, arts }) =>
     arts.flatMap(({ slot, box }) => {
       const place = slots[slot];
       return place?.faceId === face.id ? [mapBox(inverse(place.toStrip), box)] : [];
     }),
   );
-  if (boxes.length === 0) return null;
+
+/** The box round some boxes. */
+function roundAll(boxes: readonly Box[]): Box {
   const x = Math.min(...boxes.map((b) => b.x));
   const y = Math.min(...boxes.map((b) => b.y));
   return {
@@ -65,15 +70,26 @@ export function planSides(
   const alike = pieces.filter(({ variant }) => variant === first?.variant);
   return faces.flatMap((face) => {
     const pictures = picturesOn(face, alike);
-    if (!pictures) return [];
-    const region = pressedOf(face, pictures);
+    if (pictures.length === 0) return [];
+    const region = pressedOf(face, roundAll(pictures));
     const flat = plate && !face.development;
     const sections = flat ? planSections(region, plate, order) : [];
     const tooMany = flat && sections.length === 0 ? sectionsNeeded(region, plate) : null;
-    return [{ faceId: face.id, called: face.called, region, sections, tooMany: tooMany || null }];
+    const motifs = plate || face.development ? [] : motifsOf(pictures);
+    return [
+      {
+        ...{ faceId: face.id, called: face.called, region, sections, motifs },
+        tooMany: tooMany || null,
+      },
+    ];
   });
 }
 
-/** Area of the largest side's pictures, mm². */
-export const largestAreaMm2 = (sides: readonly Pick<PressSide, 'region'>[]): number =>
-  Math.max(0, ...sides.map(({ region }) => regionArea(region)));
+/** Area of the largest picture that is pressed by itself: of a side's pictures together, or of one of them; mm². */
+export const largestAreaMm2 = (sides: readonly Pick<PressSide, 'region' | 'motifs'>[]): number =>
+  Math.max(
+    0,
+    ...sides.flatMap(({ region, motifs }) =>
+      motifs.length > 0 ? motifs.map(({ areaMm2 }) => areaMm2) : [regionArea(region)],
+    ),
+  );

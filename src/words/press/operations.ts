@@ -23,9 +23,10 @@ export function passHeatLine(program: Program, pass: number, units: UnitStyle): 
 
 /** The title with what tells this press from the others of its kind. */
 function titleOf(operation: Operation, title: string): string {
-  const { section, timer, turn } = operation;
+  const { section, timer, turn, does } = operation;
+  const place = does === 'press-with-iron' ? 'piece' : 'section';
   const main = section
-    ? `${title} section ${section.number} of ${section.of}`
+    ? `${title} ${place} ${section.number} of ${section.of}`
     : turn && turn.number > 1
       ? `${title} again`
       : title;

@@ -179,7 +179,8 @@ export const TASK_WORDS: Readonly<Record<TaskCode, TaskWords | ((handle: boolean
     },
     'press-with-iron': {
       title: 'Press',
-      detail: 'Tack a few seconds everywhere, then keep moving, the corners most.',
+      detail:
+        'Tack a few seconds everywhere, then keep moving, the corners most. Several pieces go row by row: the last cools meanwhile.',
     },
     'press-edges-fast': {
       title: 'Press once more, if you like',
