@@ -1,4 +1,4 @@
-import { judgeResolution, pixelsPerInch, uprightPixels } from '../art';
+import { judgeResolution, leavesBox, pixelsPerInch, uprightPixels } from '../art';
 import { boxAround, centreOf } from '../geometry';
 import { placedProportion, stretch } from '../layout';
 import { found, type Rule } from './check';
@@ -86,6 +86,19 @@ const bleedShort = perArt((one, { job }) => {
     : null;
 });
 
+/** What stays on the blank is white wherever it was cut, whatever is printed there. */
+const whiteBox = perArt((one, { job, transfer, faces }) => {
+  const { art, placement } = one;
+  const straight = job.cut.line === 'edge' && faces[0]?.paper === 'art' && !placement.repeat;
+  if (!transfer.carrierShows || !straight || !leavesBox(art)) return null;
+  return found(
+    'white-box',
+    'warn',
+    { art: art.name, transfer: transfer.kind },
+    { of: placement.id, fixes: [fix('cut-along-art', {})] },
+  );
+});
+
 /** A film or paper that is cut exactly as large as its print, cut with room instead. */
 const cutTooWide: Rule = ({ job, transfer, faces }) => {
   const wanted = transfer.cutMarginMm;
@@ -100,6 +113,7 @@ const cutTooWide: Rule = ({ job, transfer, faces }) => {
 export const ART_RULES: readonly Rule[] = [
   noArt,
   cutTooWide,
+  whiteBox,
   resolution,
   stretched,
   cutOff,

@@ -77,6 +77,8 @@ interface ArtFindings {
   'cut-off': { art: string; lostShare: number; covers: boolean; all: boolean };
   /** Reaches these edges of the face but not through the bleed beyond them. */
   /** A further transfer has no picture of its own here. */
+  /** Cut straight, opaque paper or film shows as a white box round its picture. */
+  'white-box': { art: string; transfer: TransferKind };
   'pass-empty': { transfer: TransferKind };
   'bleed-short': { edges: readonly EdgeName[]; bleedMm: number };
   /** Film or paper that is cut as large as its print, cut with room. */
@@ -204,6 +206,7 @@ export const CHECK_STATIONS = {
   stretch: 'art',
   'cut-off': 'art',
   'pass-empty': 'art',
+  'white-box': 'art',
   'bleed-short': 'art',
   'cut-too-wide': 'art',
   'no-motif': 'art',

@@ -1,6 +1,7 @@
-import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, factsWith, jobOn, shelf } from '@tests/support/jobs';
 import { TRANSFER_KINDS, type Job } from '../model';
 import { planJob } from '../plan';
+import { withTransfer } from '../shelf';
 import { applyFix, type Check } from '.';
 
 /** Findings that another machine or transfer gets round. */
@@ -57,4 +58,31 @@ test('whatever is stopped, each way that is offered plans without a stop', () =>
   expect(still).toEqual([]);
   expect(offered.stopped).toBeGreaterThan(100);
   expect(offered.ways).toBeGreaterThan(offered.stopped);
+});
+
+test('opaque paper cut straight leaves a white box round the picture; along its outline it does not', () => {
+  const silhouette: [number, number][][] = [
+    [
+      [0.1, 0.1],
+      [0.9, 0.1],
+      [0.5, 0.9],
+    ],
+  ];
+  const moon = artwork({ transparentShare: 0.4, facts: factsWith({ silhouette }) });
+  const chosen = withTransfer(jobOn('tee-navy', moon), 'dark-paper', shelf);
+  // chosen as a transfer it is cut along its outline by itself; somebody changed that
+  expect(chosen.cut.line).toBe('contour');
+  const tee = { ...chosen, cut: { ...chosen.cut, line: 'edge' as const } };
+  const found = planJob(tee, shelf).checks.find(({ code }) => code === 'white-box');
+  expect(found).toMatchObject({ level: 'warn', facts: { transfer: 'dark-paper' } });
+  const [fix] = found?.fixes ?? [];
+  if (!fix) throw new Error('no way out');
+  const mended = planJob(applyFix(tee, fix, shelf), shelf);
+  expect(mended.checks.map(({ code }) => code)).not.toContain('white-box');
+  // a picture that fills its box, and dye, which lets the blank show, have none
+  for (const job of [
+    withTransfer(jobOn('tee-navy', picture), 'dark-paper', shelf),
+    jobOn('tee', moon),
+  ])
+    expect(planJob(job, shelf).checks.map(({ code }) => code)).not.toContain('white-box');
 });

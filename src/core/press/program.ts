@@ -10,9 +10,10 @@ import { TRANSFERS } from '../transfer';
 import { dwellByArea } from './area';
 import { splitTimer } from './machine';
 import type { Pass } from './passes';
-import type { ExtraPress, Recipe, Task } from './recipe';
+import type { ExtraPress, Recipe } from './recipe';
 import type { PressSide } from './sides';
-import { LEAST_OVERRUN_S, mayOverrun, spanOf } from './times';
+import { draft, type Draft } from './drafts';
+import { LEAST_OVERRUN_S, mayOverrun } from './times';
 
 /** What a program is made from. */
 export interface ProgramInput {
@@ -22,42 +23,6 @@ export interface ProgramInput {
   readonly blank: Program['blank'];
   /** Whether the blank has a handle. */
   readonly handle: boolean;
-}
-
-type Draft = Omit<Operation, 'id' | 'pass'>;
-
-/** What the table's clock does not end: waits and cooling may go on for a day. */
-const ANY_TIME_S = 24 * 3600;
-
-const NOTHING: Omit<Draft, 'does' | 'kind' | 'lasts' | 'countedS' | 'withinS'> = {
-  faceId: null,
-  section: null,
-  timer: null,
-  turn: null,
-  load: null,
-  onMachine: false,
-  hands: 'busy',
-  temperatureC: null,
-  pressure: null,
-  mayOverrunS: null,
-  startsAfter: null,
-  layUp: null,
-  uses: [],
-  cautions: [],
-};
-
-function draft(kind: OperationKind, task: Task, more: Partial<Draft> = {}): Draft {
-  const [leastS, usualS, mostS] = spanOf(task.does);
-  const { durationS = null, withinS = null } = task;
-  return {
-    ...NOTHING,
-    ...{ does: task.does, kind, countedS: durationS, withinS },
-    lasts:
-      durationS === null
-        ? { leastS, usualS, mostS }
-        : { leastS: durationS, usualS: durationS, mostS: ANY_TIME_S },
-    ...more,
-  };
 }
 
 /** One pass being turned into operations. */

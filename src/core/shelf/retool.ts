@@ -1,3 +1,4 @@
+import { leavesBox } from '../art';
 import {
   NOTHING_OWN,
   onPass,
@@ -76,9 +77,16 @@ function marginFor(transfer: TransferKind, { cut, transfer: before }: Job): numb
   return wanted ?? (was === cut.marginMm ? USUAL_MARGIN_MM : cut.marginMm);
 }
 
-/** Dye on a hard blank shows the edge of its paper: it is not cut along the art, whatever was before it. */
-const lineFor = (transfer: TransferKind, { blank, cut }: Job): Job['cut']['line'] =>
-  TRANSFERS[transfer].dye && !isCloth(blank.substrate) ? 'edge' : cut.line;
+/**
+ * Dye on a hard blank shows the edge of its paper: it is not cut along the art. What stays white where nothing
+ * is printed is, on cloth. Else what was chosen stays.
+ */
+function lineFor(transfer: TransferKind, { blank, cut, arts }: Job): Job['cut']['line'] {
+  const { dye, carrierShows } = TRANSFERS[transfer];
+  const cloth = isCloth(blank.substrate);
+  if (dye && !cloth) return 'edge';
+  return carrierShows && cloth && arts.some(leavesBox) ? 'contour' : cut.line;
+}
 
 /** The job by another transfer; machine, printer, paper and figures follow where they no longer fit. */
 export function withTransfer(job: Job, transfer: TransferKind, shelf: Shelf): Job {

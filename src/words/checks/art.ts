@@ -44,6 +44,10 @@ export const ART_WORDS = {
       : `The edge of the piece cuts off ${percent(lostShare)} of the detail of “${art}”${covers ? ', since it covers the face' : ''}.`,
     figure: percent(lostShare),
   }),
+  'white-box': ({ art, transfer }) => ({
+    text: `${TRANSFER_WORDS[transfer].label} stays white where nothing is printed: cut straight, “${art}” gets a white box round it. Cut it along its outline.`,
+    figure: 'white box',
+  }),
   'pass-empty': ({ transfer }) => ({
     text: `${TRANSFER_WORDS[transfer].label} goes on it too, without a picture of its own here: it is pressed where the print lies. With its picture come its own sheets and cut files.`,
     figure: 'no picture',
