@@ -3,7 +3,7 @@ import type { JobHistory } from '@/core/job';
 import type { Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { atHand, doneCount, frozen, type FrozenRun } from '@/core/press';
-import { formatSize, type UnitStyle } from './units';
+import { formatSize, formatTemperature, type UnitStyle } from './units';
 import { settingsLine } from './press/figures';
 
 /** One tick of the tape: where a station stands. */
@@ -23,6 +23,16 @@ const SERIOUSNESS = ['stop', 'warn', 'note'] as const;
 const worstOf = (checks: readonly Check[], station: Station): Check['level'] | null =>
   SERIOUSNESS.find((level) => checks.some((c) => c.station === station && c.level === level)) ??
   null;
+
+/** Several heats one after the other, short enough for the tape. */
+function heatsLine(passes: JobPlan['press']['passes'], units: UnitStyle): string {
+  const [first] = passes;
+  const { temperatureC = null } = first?.settings ?? {};
+  const heats = `${passes.length} heats`;
+  return temperatureC === null
+    ? heats
+    : `${heats}, ${formatTemperature(temperatureC, units.temperature)} first`;
+}
 
 function figureOf(
   station: Station,
@@ -47,9 +57,7 @@ function figureOf(
       return `${sheets} ${sheets === 1 ? 'sheet' : 'sheets'}`;
     case 'heat':
       return plan.press.passes.length > 1
-        ? plan.press.passes
-            .map(({ settings }) => settingsLine({ ...settings, pressure: null }, units))
-            .join(' + ')
+        ? heatsLine(plan.press.passes, units)
         : settingsLine(plan.press.settings, units);
     case 'press': {
       const run = runOf(plan, history);

@@ -170,7 +170,7 @@ describe('lines', () => {
 
 test('what is laid ready is told with how many and how large, in the person’s unit', () => {
   const one = { atLeast: null, lengthMm: null };
-  const cover = { is: 'cover-paper', count: 3, atLeast: { widthMm: 254, heightMm: 127 } } as const;
+  const cover = { is: 'cover-paper', count: 3, atLeast: { widthMm: 250, heightMm: 126 } } as const;
   expect(supplyWords({ ...one, ...cover }, TRADE_UNITS)).toBe(
     '3 × clean paper, 10 × 5 in or larger',
   );

@@ -17,12 +17,12 @@ test('a tee with dye and, over it, vinyl of its own art, cut and place', async (
     '1. Sublimation print',
     '2. Heat-transfer vinyl',
   ]);
-  await expect(page.getByText(/goes on it too, without a picture of its own/)).toBeVisible();
+  await expect(page.getByText(/No picture of its own yet/)).toBeVisible();
   await givePicture(page, 'moon.png', await discPicture(800));
   await page.getByRole('textbox', { name: 'Width' }).fill('4 in');
   await page.getByRole('button', { name: /^Paper and cut/ }).click();
   await expect(page.getByText(/10\.0\d in to cut, 1 piece to weed/)).toBeVisible();
-  await expect(page.getByText(/without a picture of its own/)).toHaveCount(0);
+  await expect(page.getByText(/No picture of its own yet/)).toHaveCount(0);
   // the vinyl stands there inked and, faint, beyond its edge; the dye below it, until it is hidden
   await expect(page.locator('svg image')).toHaveCount(3);
   await page.getByRole('switch', { name: 'With the sublimation print' }).click();

@@ -33,6 +33,7 @@ import {
   tapingWords,
 } from '@/words';
 import { patternPdfTask } from '@/workers';
+import { Lines } from './Lines';
 
 function Step({ step, number }: { step: Operation; number: number }) {
   const { plan } = useJob();
@@ -73,22 +74,6 @@ function Step({ step, number }: { step: Operation; number: number }) {
         }}
       >
         {[heat, time, pressure].filter(Boolean).join(' · ')}
-      </Box>
-    </Box>
-  );
-}
-
-/** A titled list of plain lines. */
-function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
-  return (
-    <Box sx={{ mt: 2 }}>
-      <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
-        {title}
-      </Typography>
-      <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 15, '& li': { mb: 0.5 } }}>
-        {lines.map((each) => (
-          <li key={each}>{each}</li>
-        ))}
       </Box>
     </Box>
   );
@@ -236,7 +221,11 @@ export function PressCard() {
             </Box>
           </Box>
         </Box>
-        <Lines title="Lay ready" lines={supplies.map((each) => supplyWords(each, units))} />
+        <Lines
+          title="Lay ready"
+          lines={supplies.map((each) => supplyWords(each, units))}
+          columns={2}
+        />
         <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
           In this order
         </Typography>

@@ -48,8 +48,8 @@ export const ART_WORDS = {
     text: `${TRANSFER_WORDS[transfer].label} stays white where nothing is printed: cut straight, “${art}” gets a white box round it. Cut it along its outline.`,
     figure: 'white box',
   }),
-  'pass-empty': ({ transfer }) => ({
-    text: `${TRANSFER_WORDS[transfer].label} goes on it too, without a picture of its own here: it is pressed where the print lies. With its picture come its own sheets and cut files.`,
+  'pass-empty': () => ({
+    text: 'No picture of its own yet: it is pressed where the print lies. With its picture come its own sheets and cut files.',
     figure: 'no picture',
   }),
   'bleed-short': ({ edges, bleedMm }, say) => ({

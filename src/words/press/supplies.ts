@@ -1,4 +1,5 @@
 import type { HandTool, Supply } from '@/core/press';
+import { MM_PER_INCH } from '@/core/units';
 import type { UnitStyle } from '../units';
 import { sayIn } from '../say';
 import { MATERIAL_WORDS } from './layers';
@@ -15,6 +16,12 @@ export const HAND_TOOL_WORDS: Readonly<Record<HandTool, string>> = {
   'heat-gun': 'Heat gun for the sleeve',
 };
 
+/** Covers are cut to a round figure: up to half an inch, or to a centimetre. */
+const roundUp = (mm: number, { length }: UnitStyle): number => {
+  const step = length === 'in' ? MM_PER_INCH / 2 : 10;
+  return Math.ceil(mm / step - 1e-9) * step;
+};
+
 const isTool = (is: Supply['is']): is is HandTool => Object.hasOwn(HAND_TOOL_WORDS, is);
 
 /** One thing to lay ready: how many, what, how large. */
@@ -23,6 +30,10 @@ export function supplyWords({ is, count, atLeast, lengthMm }: Supply, units: Uni
   const { size, length } = sayIn(units);
   const name = MATERIAL_WORDS[is].toLowerCase();
   const many = count === null ? MATERIAL_WORDS[is] : `${count} × ${name}`;
-  const large = atLeast ? `, ${size(atLeast)} or larger` : '';
+  const rounded = atLeast && {
+    widthMm: roundUp(atLeast.widthMm, units),
+    heightMm: roundUp(atLeast.heightMm, units),
+  };
+  const large = rounded ? `, ${size(rounded)} or larger` : '';
   return `${many}${large}${lengthMm === null ? '' : `, cut ${length(lengthMm)} long`}`;
 }
