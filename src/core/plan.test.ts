@@ -1,6 +1,7 @@
-import { artwork, jobOn, shelf } from '@tests/support/jobs';
-import { withArt } from './job';
-import { onPass, seenFrom } from './model';
+import { artwork, blankOf, jobOn, shelf } from '@tests/support/jobs';
+import { facesOf } from './blank';
+import { withArt, withBlank } from './job';
+import { onPass, passIds, seenFrom } from './model';
 import { planJob, planSeenFrom } from './plan';
 import { withPass } from './shelf';
 import { applyFix } from './check';
@@ -90,4 +91,16 @@ test('what is found at both passes alike is said once; a way out is taken where 
   expect(seenFrom(mended, 'v').cut.marginMm).toBe(0);
   expect(mended.cut).toEqual(job.cut);
   expect(planJob(mended, shelf).checks.map(({ code }) => code)).not.toContain('cut-too-wide');
+});
+
+test('on another blank every pass keeps its pictures, put where that blank has room', () => {
+  const tote = withBlank(job, blankOf('tote'), shelf);
+  const faceIds = facesOf(tote.blank).map(({ id }) => id);
+  for (const id of passIds(tote)) {
+    const { placements } = seenFrom(tote, id);
+    expect(placements).toHaveLength(1);
+    expect(faceIds).toContain(placements[0]?.faceId);
+  }
+  const on = planJob(tote, shelf);
+  expect([on, planSeenFrom(on, 'v')].map(({ pieces }) => pieces.length)).toEqual([1, 1]);
 });

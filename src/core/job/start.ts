@@ -1,5 +1,6 @@
 import { facesOf, traitsOf, usualBleedMm } from '../blank';
 import {
+  onEveryPass,
   NOTHING_OWN,
   heatSettingsSchema,
   sheetChoicesSchema,
@@ -52,31 +53,36 @@ export function newJob(
   };
 }
 
-/**
- * The job on another blank. Art stays on faces and at datum points that the new blank has too, and moves
- * to its first face's usual place where it has not; machine and bleed follow where they no longer fit.
- */
-export function withBlank(job: Job, blank: Blank, shelf: Shelf): Job {
+/** One pass of a job, its pictures and machine fit for another blank. */
+function passOn(seen: Job, blank: Blank, shelf: Shelf): Job {
   const faces = facesOf(blank);
   const [first] = faces;
-  const placements = job.placements.map((each) => {
+  const placements = seen.placements.map((each) => {
     const face = faces.find(({ id }) => id === each.faceId);
     if (face && face.datums.some(({ id }) => id === each.at.datum)) return each;
-    const art = job.arts.find(({ sha256 }) => sha256 === each.artSha256);
+    const art = seen.arts.find(({ sha256 }) => sha256 === each.artSha256);
     const on = face ?? first;
     return on && art ? { ...each, faceId: on.id, ...startOn(on, art), repeat: null } : each;
   });
-  const sameKind = blank.form.kind === job.blank.form.kind;
-  const machine = shelf.machines.find(({ id }) => id === job.heat.machineId);
-  const keepsMachine = machine !== undefined && worksOn(machine, blank, job.transfer);
+  const sameKind = blank.form.kind === seen.blank.form.kind;
+  const machine = shelf.machines.find(({ id }) => id === seen.heat.machineId);
+  const keepsMachine = machine !== undefined && worksOn(machine, blank, seen.transfer);
   return {
-    ...job,
-    blank,
+    ...seen,
     placements,
-    bleedMm: sameKind ? job.bleedMm : usualBleedMm(blank),
-    sizes: traitsOf(blank.form).sized ? job.sizes : [],
+    bleedMm: sameKind ? seen.bleedMm : usualBleedMm(blank),
     heat: keepsMachine
-      ? job.heat
-      : { ...job.heat, machineId: machineFor(blank, job.transfer, shelf) },
+      ? seen.heat
+      : { ...seen.heat, machineId: machineFor(blank, seen.transfer, shelf) },
   };
 }
+
+/**
+ * The job on another blank. Art of every pass stays on faces and at datum points that the new blank has too,
+ * and moves to its first face's usual place where it has not; machine and bleed follow where they no longer fit.
+ */
+export const withBlank = (job: Job, blank: Blank, shelf: Shelf): Job => ({
+  ...onEveryPass(job, (seen) => passOn(seen, blank, shelf)),
+  blank,
+  sizes: traitsOf(blank.form).sized ? job.sizes : [],
+});
