@@ -57,16 +57,16 @@ export function planSeenFrom(plan: JobPlan, id: string): JobPlan {
   return { ...plan, ...pass.own, press: { ...plan.press, ...pass.heat } };
 }
 
-/** Work of one stage at most: about a third of a second on an ordinary computer. */
+/** Work of one stage at most, over all passes: about a third of a second on an ordinary computer. */
 const STAGE_WORK = 100_000;
 
 /** Does a stage of the plan within its work, or what stands for it where that is too much. */
 type Bounded = <T>(stage: Overwork['stage'], work: () => T, instead: () => T) => T;
 
-function boundedBy(overwork: Overwork[]): Bounded {
+function boundedBy(overwork: Overwork[], passes: number): Bounded {
   return (stage, work, instead) =>
     unlessTooMuch(
-      () => within(STAGE_WORK, work),
+      () => within(STAGE_WORK / passes, work),
       ({ what }) => {
         overwork.push({ stage, what });
         return instead();
@@ -77,7 +77,7 @@ function boundedBy(overwork: Overwork[]): Bounded {
 /** Pieces and sheets of one pass. */
 function laidPass(id: string, seen: Job, faces: readonly Face[], shelf: Shelf) {
   const overwork: Overwork[] = [];
-  const bounded = boundedBy(overwork);
+  const bounded = boundedBy(overwork, 1 + seen.further.length);
   const tools = toolsFor(seen, shelf);
   const { paper, printer, machine } = tools;
   const pieces = bounded<Piece[]>(
@@ -111,7 +111,7 @@ function findingsOf(
       };
     }),
     (findings, rules) =>
-      boundedBy(findings.overwork)(
+      boundedBy(findings.overwork, passes.length)(
         'checks',
         () => rules(findings),
         () => rules({ ...findings, pieces: [] }),
@@ -130,7 +130,7 @@ export function planJob(job: Job, shelf: Shelf): JobPlan {
   const [main] = laid;
   if (!main) throw new Error('A job has at least one pass.');
   const pressed = { faces, figures: shelf.figures };
-  const { each, press } = boundedBy(main.overwork)(
+  const { each, press } = boundedBy(main.overwork, 1)(
     'press',
     () => planPress({ ...pressed, passes: laid }),
     () => planPress({ ...pressed, passes: laid.map((pass) => ({ ...pass, pieces: [] })) }),

@@ -138,17 +138,23 @@ export const cornerJob = (mostItems = 5): fc.Arbitrary<Job> =>
         return art ? [{ ...art, sha256 }] : [];
       });
       const face = (i: number) => faces[(pick[i] ?? 0) % faces.length];
-      const placements = arts.length === 0 ? [] : job.placements;
-      return {
-        ...{ ...job, blank, arts },
-        placements: placements.map((each, i) => ({
+      const onFaces = (placements: Job['placements'], of: string): Job['placements'] =>
+        (arts.length === 0 ? [] : placements).map((each, i) => ({
           ...each,
-          id: `p${i}`,
+          id: `${of}${i}`,
           faceId: face(i)?.id ?? 'front',
           at: {
             ...each.at,
             datum: face(i)?.datums[(pick[i + 50] ?? 0) % 5]?.id ?? 'centre',
           },
+        }));
+      return {
+        ...{ ...job, blank, arts },
+        placements: onFaces(job.placements, 'p'),
+        further: job.further.map((pass, nth) => ({
+          ...pass,
+          id: `pass-${nth}`,
+          placements: onFaces(pass.placements, `q${nth}-`),
         })),
       };
     })
