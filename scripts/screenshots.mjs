@@ -78,7 +78,7 @@ const VIEWS = [
       await page.getByText(/came out at/).waitFor({ timeout: 60_000 });
     },
   ],
-  ['heat', job('moons', 'heat')],
+  ['heat', job('layers', 'heat')],
   [
     'plate',
     job('chart', 'heat'),
@@ -89,7 +89,7 @@ const VIEWS = [
     job('moons', 'press'),
     async (page) => {
       await page.getByRole('button', { name: 'Begin' }).click();
-      for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Done, next' }).click();
+      for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Done, next' }).click();
       await page.getByRole('button', { name: 'End this step early' }).click();
     },
   ],
