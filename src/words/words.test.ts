@@ -5,6 +5,7 @@ import {
   CAUTIONS,
   LAYER_MATERIALS,
   LAYER_NOTES,
+  onPass,
   RECIPE_IDS,
   TASKS,
   type Machine,
@@ -163,6 +164,15 @@ describe('lines', () => {
     expect(titles).toEqual(
       expect.arrayContaining(['Sublimation print: press', 'Heat-transfer vinyl: press']),
     );
+    const apart = onPass(job, 'sublimation', (seen) => ({
+      ...seen,
+      heat: { ...seen.heat, machineId: 'hand-press' },
+    }));
+    const second = worded(planJob(apart, shelf).press.program).filter(
+      ({ kind }) => kind === 'switch-on',
+    )[1];
+    expect(second?.title).toBe('Heat-transfer vinyl: switch it on');
+    expect(second?.detail).toMatch(/It is “Clamshell press”/);
     // a press in the middle of the evening is never told to go from a figure to the same
     expect(titles[0]).toBe('Switch it on');
   });

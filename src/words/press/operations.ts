@@ -91,11 +91,13 @@ export function operationWords(
         : words.detail;
   const set =
     kind === 'switch-on' || does === 'reset-heat' ? settingDetail(own?.display ?? null, units) : '';
+  const other = kind === 'switch-on' && pass > 0 && own ? ` It is “${own.machineName}”.` : '';
   return {
     title:
-      several && own && kind !== 'switch-on'
+      several && own && (kind !== 'switch-on' || pass > 0)
         ? `${TRANSFER_WORDS[own.transfer].label}: ${title.toLowerCase()}`
         : title,
-    detail: detail + set + (forAll(operation, program) ? ' So with every one of the batch.' : ''),
+    detail:
+      detail + set + other + (forAll(operation, program) ? ' So with every one of the batch.' : ''),
   };
 }
