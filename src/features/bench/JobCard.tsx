@@ -91,7 +91,9 @@ export function JobCard({ entry, actions }: { entry: BenchJob; actions: CardActi
             </Typography>
           ) : null}
         </Box>
+        {/* another button once the plan is there: fading from one look to the other, its words cannot be read */}
         <Button
+          key={worst?.level === 'stop' ? 'stopped' : 'ready'}
           component={NextLink}
           href={`/${bench}/job/${encodeURIComponent(job.id)}/${next?.station ?? 'blank'}`}
           variant={worst?.level === 'stop' ? 'outlined' : 'contained'}
