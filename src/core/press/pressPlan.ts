@@ -86,6 +86,12 @@ function itemsOf(pieces: readonly Piece[]): number {
   return [...copies.values()].reduce((sum, each) => sum + each, 0);
 }
 
+/** How many things are made in all, by whichever pass tells them apart. */
+function itemsIn(passes: readonly LaidPass[]): number {
+  const copies = passes[0]?.seen.sheet.copies ?? 1;
+  return copies * Math.max(...passes.map(({ pieces }) => itemsOf(pieces)));
+}
+
 /** The rounds of a batch: a big press earns its warm-up in one (common practice). */
 function roundsOf(items: number, atOnce: PlateRows | null, { kind }: Machine): Rounds | null {
   if (items < 2) return null;
@@ -105,12 +111,10 @@ function sidesOf({ pieces, machine, seen }: LaidPass, { faces, passes }: PressIn
 }
 
 /** How blanks lie on a machine's plate together, and how often it is loaded for all of them. */
-function batchOf({ machine }: LaidPass, { faces, passes }: PressInput) {
+function batchOf({ machine }: LaidPass, faces: readonly Face[], items: number) {
   const [face] = faces;
   const plate = effectivePlate(machine);
   const atOnce = plate && face ? rowsOnPlate(face, plate) : null;
-  const copies = passes[0]?.seen.sheet.copies ?? 1;
-  const items = copies * Math.max(...passes.map(({ pieces }) => itemsOf(pieces)));
   return { atOnce, rounds: roundsOf(items, atOnce, machine) };
 }
 
@@ -122,7 +126,8 @@ export function planPress(input: PressInput): {
   readonly each: readonly PlannedPass[];
   readonly press: PressPlan;
 } {
-  const batches = input.passes.map((pass) => batchOf(pass, input));
+  const items = itemsIn(input.passes);
+  const batches = input.passes.map((pass) => batchOf(pass, input.faces, items));
   const passes = resolvePasses(
     input.passes.map((pass, i) => ({
       ...pass,
@@ -155,6 +160,6 @@ export function planPress(input: PressInput): {
     blank: { id: blank.id, name: blank.name },
     handle: isCup(blank.form) && blank.form.handleGapMm > 0,
   });
-  const supplies = suppliesFor(made.program, passes, first.heat.taping);
+  const supplies = suppliesFor(made.program, passes, first.heat.taping, Math.max(1, items));
   return { each, press: { ...first.heat, passes, ...made, supplies } };
 }

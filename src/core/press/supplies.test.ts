@@ -30,6 +30,18 @@ test('a mug in the oven: the sleeve’s length, tape and a heat gun; nothing fla
   );
 });
 
+test('every thing has its own print and sleeve, however many stand in the machine at once', () => {
+  const count = (of: ReturnType<typeof suppliesOf>, what: string) =>
+    of.find(({ is }) => is === what)?.count;
+  const mugs = suppliesOf({ on: 'mug-12oz', with: 'oven' }, 4);
+  expect([count(mugs, 'print'), count(mugs, 'shrink-sleeve')]).toEqual([4, 4]);
+  // several coasters lie on the plate at once, under one cover; over 60 loads none is forgotten
+  const coasters = suppliesOf({ on: 'round-coaster', with: 'plate-press' }, 12);
+  expect(count(coasters, 'print')).toBe(12);
+  expect(count(coasters, 'cover-paper')).toBeLessThan(12);
+  expect(count(suppliesOf({ on: 'tee', with: 'plate-press' }, 90), 'print')).toBe(90);
+});
+
 test('vinyl is weeded, and what no task needs is not asked for', () => {
   const vinyl = suppliesOf({ on: 'tee', by: 'vinyl', with: 'plate-press' });
   const tools = vinyl.map(({ is }) => is).filter((is) => TOOLS_OF_HAND.some((tool) => tool === is));

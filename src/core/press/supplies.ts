@@ -45,11 +45,25 @@ const NEEDED: Readonly<Partial<Record<TaskCode, readonly HandTool[]>>> = {
   weed: ['weeding-hook'],
 };
 
-/** How often each layer is used up over a whole program. */
-function spent(operations: readonly Operation[]): ReadonlyMap<LayerMaterial, number> {
+/** What goes onto every single thing, however many are pressed at once; covers go by the load. */
+const ON_EACH: readonly LayerMaterial[] = [
+  ...(['print', 'film', 'vinyl', 'paper-sleeve', 'shrink-sleeve'] as const),
+];
+
+/** How many of each layer a whole batch uses up: so many a load, as the first one does, or a thing. */
+function spent(
+  operations: readonly Operation[],
+  passes: readonly Pass[],
+  items: number,
+): ReadonlyMap<LayerMaterial, number> {
   const counts = new Map<LayerMaterial, number>();
-  for (const { uses } of operations)
-    for (const { is, count } of uses) counts.set(is, (counts.get(is) ?? 0) + count);
+  for (const { uses, pass, load } of operations) {
+    if (load !== null && load.number > 1) continue;
+    for (const { is, count } of uses) {
+      const times = ON_EACH.includes(is) ? items : (passes[pass]?.loads ?? 1);
+      counts.set(is, (counts.get(is) ?? 0) + count * times);
+    }
+  }
   return counts;
 }
 
@@ -66,14 +80,15 @@ function coverSize(passes: readonly Pass[]): Supply['atLeast'] {
 /**
  * Everything to lay ready for a program: layers with how many and how large, then what hands need, so
  * that nothing is looked for while something presses.
- * @param loads of the machine are all in the program.
+ * @param items how many things are made in all.
  */
 export function suppliesFor(
   program: Program,
   passes: readonly Pass[],
   taping: readonly Taping[],
+  items: number,
 ): readonly Supply[] {
-  const counts = spent(program.operations);
+  const counts = spent(program.operations, passes, items);
   const size = coverSize(passes);
   const sleeve = taping.find((each) => each.code === 'cut-sleeve');
   const layers = [...new Set(program.layUps.flat().map(({ is }) => is))]
