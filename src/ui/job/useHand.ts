@@ -23,8 +23,9 @@ export function useHand() {
   }, [held]);
   // before anything there hears of it, so that what is touched is up to date
   const touched = (part: Part) => ({
-    onPointerDownCapture: ({ target }: PointerEvent) => {
-      if (target instanceof Element && target.closest('button, a')) setHeld(part);
+    onPointerDownCapture: ({ target, button }: PointerEvent) => {
+      // another button of the mouse opens a menu of the browser, which may keep its lifting to itself
+      if (button === 0 && target instanceof Element && target.closest('button, a')) setHeld(part);
       setHand(part);
     },
     onFocusCapture: () => setHand(part),
