@@ -1,7 +1,15 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { DEMO_RECORDS } from '@/demo/records';
 import { blankOf, mugJob } from '@tests/support/jobs';
-import { DOCUMENT_KINDS, DOCUMENTS, readDocument, type DocumentKind, type Raw } from '.';
+import {
+  FIRST_PASS,
+  TRANSFER_KINDS,
+  DOCUMENT_KINDS,
+  DOCUMENTS,
+  readDocument,
+  type DocumentKind,
+  type Raw,
+} from '.';
 import { documentFaultWords } from '@/words';
 
 const FOLDER = 'tests/fixtures/documents';
@@ -47,6 +55,21 @@ test('further transfers of an old job become passes, pressed where its print lie
   expect(read.ok && read.value.further).toMatchObject([
     { id: 'vinyl', transfer: 'vinyl', placements: [], heat: { machineId: 'mug-press' } },
   ]);
+});
+
+test('as many further transfers as an old job could name are kept; two of one identity are refused', () => {
+  const old = sample('job', 4) as Raw;
+  const also = TRANSFER_KINDS.filter((kind) => kind !== old.transfer).slice(0, 6);
+  const read = readDocument('job', 4, { ...old, heat: { ...(old.heat as Raw), also } });
+  expect(read.ok && read.value.further.map(({ transfer }) => transfer)).toEqual(also);
+  const now = sample('job', 5) as { further: { id: string }[] };
+  for (const ids of [['v', 'v'], [FIRST_PASS]]) {
+    const further = ids.map((id) => ({ ...now.further[0], id }));
+    expect(readDocument('job', 5, { ...now, further })).toMatchObject({
+      ok: false,
+      reason: { code: 'unfit' },
+    });
+  }
 });
 
 test('no sample is of a version that never was', () => {

@@ -60,7 +60,7 @@ export const placementSchema = z.object({
   perName: z.array(sha256Schema).max(MAX_NAMES).default([]),
 });
 
-/** How a job is pressed: machine, own figures (°C, s), schools, cover, further transfers. */
+/** How a pass is pressed: machine, own figures (°C, s), schools, cover. */
 export const heatSettingsSchema = z.object({
   machineId: idSchema,
   /** The user's own figures; null takes the recipe's. */
@@ -173,8 +173,8 @@ export const sheetChoicesSchema = z.object({
     .default([]),
 });
 
-/** Transfers that go on one item besides the first, at most. */
-export const MAX_FURTHER = 5;
+/** Transfers that go on one item besides the first, at most: as many as jobs of version 4 could name. */
+export const MAX_FURTHER = 6;
 /** The identity of a job's first pass; the others have their own. */
 export const FIRST_PASS = 'first';
 
@@ -203,7 +203,13 @@ export const jobSchema = z.object({
   blank: blankSchema,
   arts: z.array(artworkSchema).max(MAX_ARTS),
   /** Further transfers on the same item, in no order: the order of pressing is found. */
-  further: z.array(furtherPassSchema).max(MAX_FURTHER).default([]),
+  further: z
+    .array(furtherPassSchema)
+    .max(MAX_FURTHER)
+    .refine((passes) => new Set([FIRST_PASS, ...passes.map(({ id }) => id)]).size > passes.length, {
+      error: 'every pass has an id of its own',
+    })
+    .default([]),
   /** One set of pieces for each name; empty makes one without a name. */
   names: z.array(nameSchema).max(MAX_NAMES).default([]),
   /** Further sizes of a garment; the art grows and shrinks with their width. */

@@ -3,7 +3,6 @@ import {
   DOCUMENTS,
   jobSchema,
   MAX_ON_SHELF,
-  passIds,
   readDocument,
   SHELF_KINDS,
   SHELF_LISTS,
@@ -108,7 +107,6 @@ function badReference({ job, shelf }: JobDocument): string | null {
   if (lost) return `placement “${lost.id}” names a picture that the job does not list`;
   const twice =
     repeated(placements.map(({ id }) => id)) ??
-    repeated(passIds(job)) ??
     repeated(job.arts.map(({ sha256 }) => sha256)) ??
     SHELF_LISTS.map((list) => repeated(shelf[list].map(({ id }) => id))).find((id) => id !== null);
   return twice ? `“${twice}” stands in it twice` : null;
