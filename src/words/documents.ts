@@ -10,7 +10,7 @@ export function outlineFaultWords(fault: OutlineFault): string {
     case 'too-long':
       return `It is ${Math.round(fault.longestMm)} mm long; an outline may be up to ${fault.mostMm} mm. Was it drawn in another unit?`;
     case 'points':
-      return `The outline has ${fault.points ?? 'more'} points; up to ${fault.most} are possible.`;
+      return `The outline has ${fault.points} points; up to ${fault.most} are possible.`;
     case 'crossings':
       return `The outline crosses itself ${fault.most} times and more: draw its edge as one line.`;
     case 'tangled':

@@ -76,9 +76,9 @@ interface ArtFindings {
   /** A share of its detail is cut off by the edge; `covers` where it was meant to cover. */
   'cut-off': { art: string; lostShare: number; covers: boolean; all: boolean };
   /** Reaches these edges of the face but not through the bleed beyond them. */
-  /** A further transfer has no picture of its own here. */
   /** Cut straight, opaque paper or film shows as a white box round its picture. */
   'white-box': { art: string; transfer: TransferKind };
+  /** A further transfer has no picture of its own here. */
   'pass-empty': { transfer: TransferKind };
   'bleed-short': { edges: readonly EdgeName[]; bleedMm: number };
   /** Film or paper that is cut as large as its print, cut with room. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { cornersOf } from '../geometry';
+import type { OutlineFault } from './blank';
 import {
   colourSchema,
   nameSchema,
@@ -37,8 +38,11 @@ export const artFactsSchema = z.object({
         .max(MAX_SILHOUETTE_POINTS),
     )
     .max(MAX_SILHOUETTE_RINGS)
-    .refine((rings) => cornersOf(rings) <= MAX_SILHOUETTE_POINTS, {
-      params: { fault: { code: 'points', points: null, most: MAX_SILHOUETTE_POINTS } },
+    .check(({ value, issues }) => {
+      const points = cornersOf(value);
+      const fault = { code: 'points', points, most: MAX_SILHOUETTE_POINTS } satisfies OutlineFault;
+      if (points > MAX_SILHOUETTE_POINTS)
+        issues.push({ code: 'custom', input: value, params: { fault } });
     }),
   /** Where detail lies: rows of cells, 0 (flat) to 255. */
   detail: z.object({

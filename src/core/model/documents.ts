@@ -209,7 +209,7 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
 /** Every kind of document there is. */
 export const DOCUMENT_KINDS = Object.keys(DOCUMENTS) as DocumentKind[];
 
-/** What a schema has against a value, at most so much of it as helps. */
+/** What a schema has against a value, all of it. */
 export type Issues = readonly z.core.$ZodIssue[];
 
 /** Why a document cannot be read; in words: `words/documents`. */
