@@ -7,5 +7,6 @@ export * from './shelfSession';
 export * from './jobs';
 export * from './arts';
 export * from './records';
+export * from './leaving';
 export * from './jobSession';
 export { storageProblem } from './problem';

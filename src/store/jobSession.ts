@@ -2,7 +2,7 @@ import { temporal } from 'zundo';
 import { createStore } from 'zustand/vanilla';
 import { jobProblem, type Job } from '@/core/model';
 import type { BenchStore } from './bench';
-import type { Found } from './documents';
+import type { Found, Write } from './documents';
 import { loadJob, saveJob, type StoredJob } from './jobs';
 import { storageProblem } from './problem';
 
@@ -42,6 +42,8 @@ export function createJobSession(store: BenchStore, opened: StoredJob) {
   let savedJob: Job | null = opened.body;
   let laidOut = store.laidOut();
   let saving: Promise<void> | null = null;
+  /** What is being written just now. */
+  let inFlight: Job | null = null;
   let lastGroup = { name: '', at: 0 };
   let savedAt = 0;
   let hurried = false;
@@ -69,7 +71,8 @@ export function createJobSession(store: BenchStore, opened: StoredJob) {
 
   async function saveOnce(): Promise<void> {
     const job = current();
-    const outcome = await saveJob(store, job, rev);
+    inFlight = job;
+    const outcome = await saveJob(store, job, rev).finally(() => (inFlight = null));
     if (outcome.kind === 'conflict') {
       const cleared = outcome.stored === null && laidOut !== store.laidOut();
       if (!cleared) return say(outcome);
@@ -178,6 +181,13 @@ export function createJobSession(store: BenchStore, opened: StoredJob) {
     takeTheirs(): void {
       const state = saveState.getState();
       if (state.kind === 'conflict' && state.stored?.ok) adopt(state.stored.kept);
+    },
+    /** What is not written yet, in order, each with the revision it is based on. */
+    unwritten(): readonly Write<'job'>[] {
+      const { kind } = saveState.getState();
+      if (kind === 'conflict' || (current() === savedJob && !inFlight)) return [];
+      const states = [...new Set([inFlight ?? current(), current()])];
+      return states.map((body, i) => ({ kind: 'job', id: body.id, body, baseRev: rev + i }));
     },
     /** Saves what waits to be saved, because the hand let go or the page is left. */
     saveNow,

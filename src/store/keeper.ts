@@ -115,6 +115,14 @@ export function createKeeper(store: BenchStore) {
     holds: (kind: DocumentKind, id: string): boolean =>
       waiting.has(keyOf({ kind, id })) ||
       inFlight.some((write) => keyOf(write) === keyOf({ kind, id })),
+    /** What is not written yet, in order, each with the revision it is based on. */
+    unwritten(): readonly Write[] {
+      const next = [...waiting.values()].map((each) => {
+        const before = inFlight.find((write) => keyOf(write) === keyOf(each));
+        return { ...each, baseRev: before ? before.baseRev + 1 : (revs.get(keyOf(each)) ?? 0) };
+      });
+      return [...inFlight, ...next];
+    },
     /** Hears when another tab was first; its document stands. Returns the end of it. */
     onOvertaken(listener: (lost: Overtaken) => void): () => void {
       listeners.add(listener);

@@ -74,3 +74,22 @@ test('notes about a printer are typed whole and kept for every job', async ({ pa
   await expect(feed).toHaveValue('Print side to the front, one by one');
   await expect(page.getByRole('listitem').getByText('Print side to the front')).toBeVisible();
 });
+
+test('the page may go in the moment after the last letter', async ({ page }) => {
+  await mugWithPicture(page);
+  await goTo(page, 'Sheets');
+  const typeAndGo = async (label: string, words: string) => {
+    const box = field(page, label);
+    await box.evaluate((element: HTMLInputElement, text) => {
+      const proto = Object.getPrototypeOf(element) as object;
+      for (const typed of [text.slice(0, -1), text]) {
+        Object.getOwnPropertyDescriptor(proto, 'value')?.set?.call(element, typed);
+        element.dispatchEvent(new Event('input', { bubbles: true }));
+      }
+      location.reload();
+    }, words);
+    await expect(box).toHaveValue(words);
+  };
+  await typeAndGo('How a sheet goes in', 'Face down, one by one');
+  await typeAndGo('Name of the job', 'Mug for the gate');
+});

@@ -18,10 +18,12 @@ import type { Shelf } from '@/core/model';
 import { BUILT_IN_SHELF, mergeShelves } from '@/core/shelf';
 import {
   createKeeper,
+  leaveBehind,
   openBench,
   openShelf,
   storageProblem,
   sweepArts,
+  takeUpLeft,
   type BenchCondition,
   type BenchName,
   type BenchStore,
@@ -73,6 +75,7 @@ function useOpened(bench: BenchName) {
     (async () => {
       const store = await openBench(bench, condition);
       close = store.close;
+      await takeUpLeft(store, localStorage);
       const keeper = createKeeper(store);
       const session = await openShelf(store, keeper);
       if (gone) return close();
@@ -177,6 +180,11 @@ function OpenBench({
       }),
     [keeper, session, notify, addToShelf],
   );
+  useEffect(() => {
+    const leaving = () => leaveBehind(name, keeper.unwritten(), localStorage);
+    window.addEventListener('pagehide', leaving);
+    return () => window.removeEventListener('pagehide', leaving);
+  }, [name, keeper]);
   useEffect(
     () =>
       keeper.state.subscribe((state) => {

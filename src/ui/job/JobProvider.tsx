@@ -17,6 +17,7 @@ import { FIRST_PASS, onPass, passIds, seenFrom, type Job, type Run } from '@/cor
 import { planSeenFrom, type JobPlan } from '@/core/plan';
 import {
   createJobSession,
+  leaveBehind,
   listRecords,
   loadDocument,
   type JobSession,
@@ -186,13 +187,16 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   useEffect(() => {
     const ends = ['pagehide', 'pointerup', 'focusout'] as const;
     const hidden = () => document.visibilityState === 'hidden' && session.saveNow();
+    const leaving = () => leaveBehind(name, session.unwritten(), localStorage);
+    window.addEventListener('pagehide', leaving);
     ends.forEach((end) => window.addEventListener(end, session.saveNow));
     document.addEventListener('visibilitychange', hidden);
     return () => {
       ends.forEach((end) => window.removeEventListener(end, session.saveNow));
+      window.removeEventListener('pagehide', leaving);
       document.removeEventListener('visibilitychange', hidden);
     };
-  }, [session]);
+  }, [name, session]);
   useEffect(() => keepOffline(STATIONS.map(pathTo)), [pathTo]);
 
   const value = useMemo<OpenJob | null>(
