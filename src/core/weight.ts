@@ -19,11 +19,9 @@ export function planWeight(job: Job): number {
       (sum, { repeat }) => sum + (repeat ? REPEATED : 1) * (cut.line === 'contour' ? CUT_OUT : 1),
       0,
     );
-    const personal = placements.some(({ perName }) => perName.length > 0);
-    const times = (personal ? Math.max(1, job.names.length) : 1) + job.sizes.length;
-    return times * (1 + pictures + corners / CORNERS);
+    return 1 + pictures + corners / CORNERS;
   });
-  return weights.reduce((sum, each) => sum + each, 0);
+  return job.items.length * weights.reduce((sum, each) => sum + each, 0);
 }
 
 /** From here on a plan takes more than a frame of an ordinary computer. */

@@ -4,7 +4,7 @@ export type WorkKind =
   | 'outline-crossings'
   | 'overlapping-outlines'
   | 'close-corners'
-  | 'outlines-for-names'
+  | 'outlines-of-items'
   | 'detail-in-outlines'
   | 'detail-at-seams'
   | 'cut-lines'

@@ -1,7 +1,14 @@
 import { facesOf } from '@/core/blank';
 import { newJob, withArt } from '@/core/job';
 import { USUAL_FOLD_GAP_MM } from '@/core/layout';
-import { onPass, type Artwork, type Blank, type Job, type Placement } from '@/core/model';
+import {
+  onPass,
+  plainItem,
+  type Artwork,
+  type Blank,
+  type Job,
+  type Placement,
+} from '@/core/model';
 import { BUILT_IN_SHELF, TEE_WIDTHS_IN, withPass } from '@/core/shelf';
 import { fahrenheitToC, inches } from '@/core/units';
 
@@ -114,11 +121,13 @@ function flats(art: Pictures, now: Date): Job[] {
     placed(tote, () => repeated(1.6, 3)),
     {
       ...tee,
-      sizes: (['S', 'L', 'XL'] as const).map((size) => ({
-        size,
-        widthMm: inches(TEE_WIDTHS_IN[size] ?? 20),
-        copies: 2,
-      })),
+      items: [
+        ...tee.items,
+        ...(['S', 'L', 'XL'] as const).map((name, i) => ({
+          ...plainItem(`size-${i + 1}`),
+          ...{ copies: 2, size: { name, widthMm: inches(TEE_WIDTHS_IN[name] ?? 20) } },
+        })),
+      ],
     },
     navy,
     {

@@ -3,9 +3,11 @@ import { CHECK_CODES, FIX_CODES } from '@/core/check';
 import { ZONE_IDS } from '@/core/blank';
 import { FAULT_IDS, TRANSFER_KINDS } from '@/core/model';
 import { TRADE_UNITS, type UnitStyle } from './units';
-import { jobOn, shelf } from '@tests/support/jobs';
+import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { withPictureRows } from '@/core/job';
 import {
   CHECK_WORDS,
+  checkWords,
   driverSetting,
   edgeSmearWords,
   FAULT_WORDS,
@@ -101,4 +103,20 @@ test('what went wrong on paper is told with its figure', () => {
   expect(printFaultWords({ kind: 'paper', paper: a4, page: letter }, METRIC)).toMatch(
     /210 × 297 mm.*215\.9 × 279\.4 mm/,
   );
+});
+
+test('what is wrong with several pictures of one place is said once, the worst of them', () => {
+  const picture = (n: number, px: number) =>
+    artwork({
+      ...{ sha256: String(n).repeat(64), name: `${n}.png` },
+      ...{ storedWidthPx: px, storedHeightPx: px },
+    });
+  const designs = [picture(1, 3000), picture(2, 300), picture(3, 250)];
+  let n = 0;
+  const rows = withPictureRows(jobOn('pillow', picture(1, 3000)), 'p1', designs, () => `r${++n}`);
+  const found = planJob(rows, shelf).checks.filter(({ code }) => code === 'resolution');
+  expect(found).toMatchObject([{ facts: { art: '2.png' }, more: 1 }]);
+  expect(found.map((check) => checkWords(check, TRADE_UNITS).text)).toEqual([
+    expect.stringMatching(/So with one more picture of this place\.$/),
+  ]);
 });

@@ -6,8 +6,7 @@ import { sayIn } from './say';
 const COUNTED: Readonly<Record<Counted, string>> = {
   pictures: 'pictures, lettering once for each name',
   placements: 'placed pictures',
-  names: 'names',
-  sizes: 'further sizes',
+  items: 'different things',
   seams: 'pieces with seams set by hand',
   wholes: 'parts to be kept whole',
   'outline-lines': 'lines in an outline',

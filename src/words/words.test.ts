@@ -1,4 +1,4 @@
-import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, jobOn, shelf, times } from '@tests/support/jobs';
 import { jobFor } from '@tests/support/presses';
 import { worded } from '@tests/support/worded';
 import {
@@ -102,7 +102,7 @@ test('who works in millimetres and °C meets no inch and no °F on the press car
 
 test('a card tells one load of a batch, and which of how many', () => {
   const job = jobOn('mug-12oz', artwork());
-  const { program } = planJob({ ...job, sheet: { ...job.sheet, copies: 3 } }, shelf).press;
+  const { program } = planJob(times(job, 3), shelf).press;
   const told = onCard(program).map((each) => operationWords(each, program, METRIC).title);
   expect(told.filter((title) => /load 1 of 3$/.test(title))).toEqual([
     'Check the stack, load 1 of 3',

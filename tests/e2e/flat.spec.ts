@@ -87,17 +87,25 @@ test('a tee in its sizes: hung below the neckline, each size with its own width'
   await drop.fill('2 1/2');
   await expect(page.getByRole('textbox', { name: 'From the shoulder' })).toHaveValue('6 in');
   await page.getByRole('textbox', { name: 'Width' }).fill('6 in');
-  await page.getByRole('button', { name: /^More sizes/ }).click();
-  await page.getByRole('button', { name: 'Add size S' }).click();
-  await page.getByRole('button', { name: 'Add size L' }).click();
-  await expect(page.getByText('art 5.4 in wide')).toBeVisible();
-  await expect(page.getByText('art 6.6 in wide')).toBeVisible();
+  await page.getByRole('button', { name: /^Make several/ }).click();
+  const table = page.getByRole('dialog');
+  for (const [at, size, share] of [
+    [1, 'S', 'art at 90 %'],
+    [2, 'L', 'art at 110 %'],
+  ] as const) {
+    await table.getByRole('button', { name: 'One more row' }).click();
+    await table.getByRole('combobox', { name: 'Size' }).nth(at).click();
+    await page.getByRole('option', { name: size, exact: true }).click();
+    await expect(table.getByText(share)).toBeVisible();
+  }
+  await table.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText('3 things in 3 rows.')).toBeVisible();
   await goTo(page, 'Sheets');
-  await expect(page.getByText('Sheet 1 of 3: Front')).toBeVisible();
+  await expect(page.getByText('Sheet 1 of 3: Front · M')).toBeVisible();
   await page.getByRole('button', { name: 'Sheet after' }).click();
   await expect(page.getByText('Sheet 2 of 3: Front · S')).toBeVisible();
   await page.goBack();
-  await expect(page.getByRole('button', { name: /^More sizes/ })).toBeVisible();
+  await expect(page.getByText('3 things in 3 rows.')).toBeVisible();
   // cotton does not hold dye
   await goTo(page, 'Blank');
   await page.getByRole('combobox', { name: 'Material' }).click();

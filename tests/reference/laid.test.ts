@@ -8,7 +8,7 @@ import { warpRows } from '@/core/layout';
 import type { Job, SheetChoices } from '@/core/model';
 import { pageOf, type Sheet } from '@/core/sheet';
 import { simulatePrint, type DriverSettings } from '@/devices';
-import { jobOn, onLatteCup, shelf, withForm } from '../support/jobs';
+import { jobOn, onLatteCup, shelf, withForm, times } from '../support/jobs';
 import { pngPicture } from '../support/pictures';
 import { artOf, jobWith, printToFile, renderPages, type Printed } from '../support/printed';
 
@@ -118,7 +118,7 @@ test('copies that share sheets, some of them turned, are each the picture', asyn
   const bytes = await pngPicture(600, 400);
   const mat = { widthMm: 150, heightMm: 50, cornerRadiusMm: 0 };
   const job = covering(jobOn('mouse-mat', await artOf(bytes), mat));
-  const printed = await printToFile(withSheet(job, { copies: 8 }), bytes);
+  const printed = await printToFile(times(job, 8), bytes);
   const items = printed.plan.sheets.flatMap((sheet) => sheet.items);
   expect(items.map(({ copy }) => copy).sort()).toEqual([0, 1, 2, 3, 4, 5, 6, 7]);
   expect(printed.plan.sheets.length).toBeLessThan(4);

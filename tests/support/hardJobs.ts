@@ -1,6 +1,6 @@
-import { machineSchema, MAX_NAMES, MAX_PLACEMENTS, type Job, type Shelf } from '@/core/model';
+import { machineSchema, MAX_PLACEMENTS, plainItem, type Job, type Shelf } from '@/core/model';
 import { HARD_RINGS } from './corners';
-import { artwork, blankOf, factsWith, jobOn, mugJob, shelf } from './jobs';
+import { artwork, blankOf, factsWith, jobOn, mugJob, shelf, times } from './jobs';
 
 const outlined = (rings: [number, number][][], job: Job = jobOn('medallion', artwork())): Job => ({
   ...job,
@@ -25,12 +25,18 @@ export const repeated = (job: Job, count: number, stepMm: number): Job => {
     placements: Array.from({ length: count }, (_, i) => ({ ...first, id: `p${i}`, repeat })),
   };
 };
+const GUESTS = 200;
+const hex = (n: number) => n.toString(16).padStart(64, '0');
+/** A picture of its own for each of many guests. */
 export const named = (job: Job): Job => ({
   ...job,
-  names: Array.from({ length: MAX_NAMES }, (_, i) => `Guest ${i + 1}`),
-  placements: job.placements.map((each) => ({
-    ...each,
-    perName: Array.from({ length: MAX_NAMES }, () => each.artSha256),
+  arts: job.arts.flatMap((art) => [
+    art,
+    ...Array.from({ length: GUESTS }, (_, i) => ({ ...art, sha256: hex(i + 1) })),
+  ]),
+  items: Array.from({ length: GUESTS }, (_, i) => ({
+    ...{ ...plainItem(`guest-${i + 1}`), name: `Guest ${i + 1}` },
+    pictures: job.placements.map(({ id }) => ({ placementId: id, artSha256: hex(i + 1) })),
   })),
 });
 export const press = (part: object): Shelf => ({
@@ -108,17 +114,17 @@ export const HARD_JOBS: readonly (readonly [string, Job, Shelf, RegExp | null])[
     '30 further sizes of a repeat',
     {
       ...repeated(jobOn('tee', artwork()), 20, 3),
-      sizes: Array.from({ length: 30 }, (_, i) => ({ size: `S${i}`, widthMm: 400 + i, copies: 1 })),
+      items: Array.from({ length: 31 }, (_, i) => ({
+        ...plainItem(`size-${i}`),
+        size: { name: `S${i}`, widthMm: 400 + i },
+      })),
     },
     shelf,
     null,
   ],
   [
     '1000 prints of an outline',
-    {
-      ...named(outlined([HARD_RINGS.circle?.(3900, 40) ?? []])),
-      sheet: { ...mugJob().sheet, copies: 5 },
-    },
+    times(named(outlined([HARD_RINGS.circle?.(3900, 40) ?? []])), 5),
     shelf,
     null,
   ],

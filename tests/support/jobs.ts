@@ -95,3 +95,9 @@ export const runOf = (jobId: string, done = 0): FrozenRun =>
     (run) => end(run, NOW),
     startRun(jobId, planJob(mugJob(), shelf).press.program, NOW),
   );
+
+/** So many of what a job makes one of. */
+export const times = (job: Job, copies: number): Job => ({
+  ...job,
+  items: job.items.map((item) => ({ ...item, copies })),
+});

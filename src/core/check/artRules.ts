@@ -11,7 +11,7 @@ const STRETCH_WARN = 0.03;
 
 const noArt: Rule = ({ job }) => (job.placements.length > 0 ? [] : [found('no-art', 'stop', {})]);
 
-const resolution = perArt(({ placed, art, placement }, { transfer }) => {
+const resolution = perArt(({ placed, art, placement, of }, { transfer }) => {
   // a blade follows the outline: no pixel of it is printed
   if (transfer.made === 'cut from one colour') return null;
   const { widthPx, heightPx } = uprightPixels(art);
@@ -20,16 +20,11 @@ const resolution = perArt(({ placed, art, placement }, { transfer }) => {
   const ppi = Math.min(pixelsPerInch(widthPx, across), pixelsPerInch(heightPx, up));
   const verdict = judgeResolution(ppi);
   if (verdict === 'sharp') return null;
-  return found(
-    'resolution',
-    'warn',
-    { art: art.name, ppi, soft: verdict === 'soft' },
-    { of: placement.id },
-  );
+  return found('resolution', 'warn', { art: art.name, ppi, soft: verdict === 'soft' }, { of });
 });
 
 const stretched = perArt((one, { job }) => {
-  const { placed, art, placement, slot } = one;
+  const { placed, art, placement, slot, of } = one;
   const ratio = placedProportion(art, placement.turns);
   const share = stretch(ratio, placed.box);
   if (Math.abs(share) <= STRETCH_WARN) return null;
@@ -41,6 +36,7 @@ const stretched = perArt((one, { job }) => {
   ];
   const own = sizes.find(
     (size) =>
+      one.own &&
       slot.toStrip[0] > 0 &&
       noWorseIn(one, boxAround(centreOf(placed.box), size.width, size.height), job),
   );
@@ -52,12 +48,12 @@ const stretched = perArt((one, { job }) => {
     'stretch',
     'warn',
     { widthMm: width, heightMm: height, share },
-    { of: placement.id, fixes: kept ? [fix('keep-proportions', kept)] : [] },
+    { of, fixes: kept ? [fix('keep-proportions', kept)] : [] },
   );
 });
 
 const cutOff = perArt((one, { job }) => {
-  const { placed, art, placement } = one;
+  const { placed, art, placement, of } = one;
   if (placed.cutOffShare <= NOTE_SHARE || placement.repeat) return null;
   // a contour or a half cuts on purpose
   if (job.cut.line === 'contour' || job.wrap.parts === 'halves') return null;
@@ -72,30 +68,28 @@ const cutOff = perArt((one, { job }) => {
     'cut-off',
     all ? 'stop' : covers ? 'note' : 'warn',
     { art: art.name, lostShare: lost, covers, all },
-    { of: placement.id, fixes: [fit] },
+    { of, fixes: [fit] },
   );
 });
 
 const bleedShort = perArt((one, { job }) => {
-  const { piece, placement, face } = one;
+  const { piece, placement, face, of } = one;
   if (placement.repeat || face.paper === 'art') return null;
   const edges = shortEdges(one, job);
   const { bleedMm } = piece;
-  return edges.length > 0
-    ? found('bleed-short', 'warn', { edges, bleedMm }, { of: placement.id })
-    : null;
+  return edges.length > 0 ? found('bleed-short', 'warn', { edges, bleedMm }, { of }) : null;
 });
 
 /** What stays on the blank is white wherever it was cut, whatever is printed there. */
 const whiteBox = perArt((one, { job, transfer, faces }) => {
-  const { art, placement } = one;
+  const { art, placement, of } = one;
   const straight = job.cut.line === 'edge' && faces[0]?.paper === 'art' && !placement.repeat;
   if (!transfer.carrierShows || !straight || !leavesBox(art)) return null;
   return found(
     'white-box',
     'warn',
     { art: art.name, transfer: transfer.kind },
-    { of: placement.id, fixes: [fix('cut-along-art', {})] },
+    { of, fixes: [fix('cut-along-art', {})] },
   );
 });
 

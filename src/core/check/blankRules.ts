@@ -1,7 +1,7 @@
 import { measuringDoubt, wallOf, type Face, isCup } from '../blank';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
-import type { Blank } from '../model';
+import { blankColours, type Blank } from '../model';
 import { isCloth } from '../traits';
 import { ON_COTTON } from '../transfer';
 import { found, type Rule } from './check';
@@ -19,27 +19,32 @@ const coating: Rule = ({ job, transfer }) => {
 
 const blankColour: Rule = (findings) => {
   const { job, transfer } = findings;
-  const { colour, colourName } = job.blank.substrate;
-  const lightShare = luminance(colour);
-  if (!transfer.transparent || lightShare >= PALE_FROM_LUMINANCE) return [];
-  const dark = lightShare < DARK_BELOW_LUMINANCE;
   const cloth = isCloth(job.blank.substrate);
-  return [
-    found(
+  return blankColours(job).flatMap(({ colour, colourName }) => {
+    const lightShare = luminance(colour);
+    if (!transfer.transparent || lightShare >= PALE_FROM_LUMINANCE) return [];
+    const dark = lightShare < DARK_BELOW_LUMINANCE;
+    return found(
       'blank-colour',
       dark ? 'stop' : 'warn',
       { dye: transfer.dye, colourName, lightShare, dark, cloth },
-      { fixes: cloth ? byTransfer(findings, ON_COTTON.dark) : [] },
-    ),
-  ];
+      {
+        of: colour === job.blank.substrate.colour ? undefined : colour.slice(1),
+        fixes: cloth ? byTransfer(findings, ON_COTTON.dark) : [],
+      },
+    );
+  });
 };
 
 /** Paper that covers, where nothing has to be covered. */
 const darkPaperOnPale: Rule = (findings) => {
   const { job, transfer } = findings;
-  const { colour, colourName } = job.blank.substrate;
+  const colours = blankColours(job);
   const { kind, paleInstead } = transfer;
-  if (!paleInstead || luminance(colour) < PALE_FROM_LUMINANCE) return [];
+  // what a dark one of them needs, the pale ones take too
+  if (!paleInstead || colours.some(({ colour }) => luminance(colour) < PALE_FROM_LUMINANCE))
+    return [];
+  const colourName = colours[0]?.colourName ?? '';
   const fixes = byTransfer(findings, [paleInstead]);
   return [found('paper-kind', 'note', { transfer: kind, colourName }, { fixes })];
 };
@@ -54,7 +59,7 @@ const polyester: Rule = (findings) => {
   if (!transfer.needsPolyester || !isCloth(job.blank.substrate) || share === null) return [];
   if (share >= 0.995) return [];
   const level = share === 0 ? 'stop' : share < BRIGHT_FROM_POLYESTER ? 'warn' : 'note';
-  const pale = luminance(job.blank.substrate.colour) >= PALE_FROM_LUMINANCE;
+  const pale = blankColours(job).every(({ colour }) => luminance(colour) >= PALE_FROM_LUMINANCE);
   const fixes = share > 0 ? [] : byTransfer(findings, ON_COTTON[pale ? 'pale' : 'dark']);
   return [found('polyester', level, { share }, { fixes })];
 };

@@ -1,5 +1,14 @@
 import { toldOf } from '@tests/support/worded';
-import { artwork, findings, mugJob, onLatteCup, shelf, withForm, jobOn } from '@tests/support/jobs';
+import {
+  artwork,
+  findings,
+  mugJob,
+  onLatteCup,
+  shelf,
+  withForm,
+  jobOn,
+  times,
+} from '@tests/support/jobs';
 import {
   TRANSFER_KINDS,
   type HeatSettings,
@@ -104,7 +113,7 @@ const CASES: readonly (readonly [id: string, job: Job, says: RegExp, level: stri
   ],
   [
     'too-many',
-    { ...jobOn('wall-panel'), sheet: { ...jobOn('wall-panel').sheet, copies: 200 } },
+    times(jobOn('wall-panel'), 200),
     /2400 prints; one job is planned for up to 1000/,
     'stop',
   ],

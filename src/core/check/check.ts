@@ -23,6 +23,8 @@ export interface Check<C extends CheckCode = CheckCode> {
   readonly passId: string;
   readonly station: Station;
   readonly facts: CheckFacts[C];
+  /** On how many more pictures of the same place it is found, or worse was found than on them. */
+  readonly more: number;
   /** What settles it, the likeliest first; none where none can be offered. */
   readonly fixes: readonly Fix[];
 }
@@ -50,6 +52,7 @@ export const found = <C extends CheckCode>(
   level,
   station,
   facts,
+  more: 0,
   fixes: fixes.filter((fix) => fix !== null),
 });
 

@@ -119,7 +119,7 @@ const CARRIED_OUT: { readonly [C in FixCode]: Carried<C> } = {
   'seam-gap': (job, { byMm }) => onWrap(job, { seam: { kind: 'gap', byMm } }),
   'one-strip': (job) => onWrap(job, { parts: 'strip' }),
   'two-halves': (job) => onWrap(job, { parts: 'halves' }),
-  'one-copy': (job) => onSheet(job, { copies: 1 }),
+  'one-copy': (job) => ({ ...job, items: job.items.map((item) => ({ ...item, copies: 1 })) }),
   'mirror-in-file': (job) => onSheet(job, { mirrorBy: 'file' }),
   overlap: (job, { overlapMm }) => onSheet(job, { tile: { ...job.sheet.tile, overlapMm } }),
   'best-seams': (job, { pieceId }) =>

@@ -171,8 +171,9 @@ export function shrunkToFit(
   job: Job,
   suits: (box: Box) => boolean,
 ): Fix<'make-fit'> | null {
-  const { placed, slot, placement } = one;
-  if (slot.toStrip[0] < 0 || placement.repeat) return null;
+  const { placed, slot, placement, own: ofDesign } = one;
+  // a place has the size of the design's picture: one of an item alone follows it
+  if (!ofDesign || slot.toStrip[0] < 0 || placement.repeat) return null;
   const { width, height } = placed.box;
   /** A share of its size that does at a place, as large as found. */
   const shareAt = (centre: Point): number => {

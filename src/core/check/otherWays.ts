@@ -1,8 +1,8 @@
 import type { Face } from '../blank';
 import { luminance } from '../colour';
 import {
+  blankColours,
   TRANSFER_KINDS,
-  type Blank,
   type Job,
   type Machine,
   type Shelf,
@@ -24,16 +24,17 @@ const MOST_MACHINES = 2;
 const MOST_TRANSFERS = 3;
 
 /** Whether a transfer holds on such a blank and shows: coating, polyester, colour. */
-export function suitsBlank(kind: TransferKind, blank: Blank): boolean {
+export function suitsBlank(kind: TransferKind, job: Pick<Job, 'blank' | 'items'>): boolean {
   const { coating, needsPolyester, transparent, paleInstead } = TRANSFERS[kind];
-  const { substrate } = blank;
-  const lightShare = luminance(substrate.colour);
+  const { substrate } = job.blank;
+  const lightShares = blankColours(job).map(({ colour }) => luminance(colour));
+  const darkest = Math.min(...lightShares);
   const holds = isCloth(substrate)
     ? !needsPolyester || substrate.polyesterShare !== 0
     : coating === null || substrate.coating !== 'none';
-  const shows = !transparent || lightShare >= DARK_BELOW_LUMINANCE;
-  const dearer = paleInstead !== null && lightShare >= PALE_FROM_LUMINANCE;
-  return canTake(blank, kind) && holds && shows && !dearer;
+  const shows = !transparent || darkest >= DARK_BELOW_LUMINANCE;
+  const dearer = paleInstead !== null && darkest >= PALE_FROM_LUMINANCE;
+  return canTake(job.blank, kind) && holds && shows && !dearer;
 }
 
 /** What a way out is looked for with. */
@@ -54,7 +55,7 @@ export function byTransfer(stuck: Stuck, kinds: readonly TransferKind[]): Fix[] 
   const { job, machine, shelf } = stuck;
   const here = (kind: TransferKind) => Number(worksOn(machine, job.blank, kind));
   return kinds
-    .filter((kind) => kind !== job.transfer && suitsBlank(kind, job.blank))
+    .filter((kind) => kind !== job.transfer && suitsBlank(kind, job))
     .filter((kind) => fits(stuck, machinesFor(job.blank, kind, shelf)[0]))
     .sort((a, b) => here(b) - here(a))
     .slice(0, MOST_TRANSFERS)
@@ -64,7 +65,7 @@ export function byTransfer(stuck: Stuck, kinds: readonly TransferKind[]): Fix[] 
 /** Other machines of the shelf that press this blank by this transfer, the person's own first. */
 export function byMachine(stuck: Stuck): Fix[] {
   const { job, machine, shelf } = stuck;
-  if (!suitsBlank(job.transfer, job.blank)) return [];
+  if (!suitsBlank(job.transfer, job)) return [];
   return machinesFor(job.blank, job.transfer, shelf)
     .filter((other) => other.id !== machine.id && fits(stuck, other))
     .slice(0, MOST_MACHINES)

@@ -2,7 +2,7 @@ import { usualBleedMm } from '../blank';
 import { pixelsPerInch, uprightPixels, WARN_BELOW_PPI } from '../art';
 import { area, contains, intersection, mapRegion, regionArea, subtract } from '../geometry';
 import { canFold, USUAL_FOLD_GAP_MM } from '../layout';
-import type { ArtFacts } from '../model';
+import { blankColours, type ArtFacts } from '../model';
 import { luminance } from '../colour';
 import { found, type Rule } from './check';
 import { fix, foldGapFor } from './fixes';
@@ -28,7 +28,7 @@ const WHITE_BLANK_LUMINANCE = 0.93;
 /** Detail in keep-outs, over holes, at a pocket or beyond a collar. */
 const inZones: Rule = (findings) =>
   perArt((one) => {
-    const { placed, art, placement } = one;
+    const { placed, art, placement, of } = one;
     if (placement.repeat || placed.cutOffShare > 0.999) return null;
     const trouble = zoneTrouble(one);
     if (!trouble) return null;
@@ -37,13 +37,13 @@ const inZones: Rule = (findings) =>
       'keep-out',
       serious ? 'warn' : 'note',
       { art: art.name, share, zones: alike.map(({ zone }) => zone.id), kind: worst.kind },
-      { of: placement.id },
+      { of },
     );
   })(findings);
 
 /** Lettering too near an edge is cut, rolled or blurred first. */
 const lettering = perArt((one, { job }) => {
-  const { art, placed, slot, face, placement } = one;
+  const { art, placed, slot, face, of } = one;
   if (!art.text) return null;
   const safe = safeOnStrip(one);
   if (slot.toStrip[0] < 0 || contains(safe, placed.box)) return null;
@@ -52,7 +52,7 @@ const lettering = perArt((one, { job }) => {
     'lettering',
     'warn',
     { words: art.text.words, outShare, safeMm: face.safe.y },
-    { of: placement.id, fixes: [shrunkToFit(one, job, (box) => contains(safe, box))] },
+    { of, fixes: [shrunkToFit(one, job, (box) => contains(safe, box))] },
   );
 });
 
@@ -104,18 +104,17 @@ const bleedMissing: Rule = (findings) => {
 const pale = (palette: ArtFacts['palette']): boolean =>
   palette.length > 0 && palette.every(({ colour }) => luminance(colour) >= WHITE_BLANK_LUMINANCE);
 
-const upsideDown = perArt(({ art, placement }) => {
+const upsideDown = perArt(({ art, placement, of }) => {
   const mismatch = art.facts?.turnedMismatch ?? 1;
   if (mismatch >= TOPLESS_BELOW || pale(art.facts?.palette ?? []) || placement.repeat) return null;
-  return found('upside-down', 'note', { art: art.name, mismatch }, { of: placement.id });
+  return found('upside-down', 'note', { art: art.name, mismatch }, { of });
 });
 
-const whiteInArt = perArt(({ art, placement }, { job, transfer }) => {
+const whiteInArt = perArt(({ art, of }, { job, transfer }) => {
   const share = art.facts?.whiteShare ?? 0;
-  const { colour, colourName } = job.blank.substrate;
-  if (!transfer.transparent || share < WHITE_FROM || luminance(colour) >= WHITE_BLANK_LUMINANCE)
-    return null;
-  return found('white', 'warn', { art: art.name, share, colourName }, { of: placement.id });
+  const tinted = blankColours(job).find(({ colour }) => luminance(colour) < WHITE_BLANK_LUMINANCE);
+  if (!transfer.transparent || share < WHITE_FROM || !tinted) return null;
+  return found('white', 'warn', { art: art.name, share, colourName: tinted.colourName }, { of });
 });
 
 /** Pressed one after the other, the first side of a hard blank fades. */

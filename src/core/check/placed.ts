@@ -22,22 +22,31 @@ export interface Placed {
   readonly placed: PieceArt;
   readonly art: Artwork;
   readonly placement: Placement;
+  /** What tells it from others where it is found at fault. */
+  readonly of: string;
+  /** Whether it is the design's picture; else the own one of some item. */
+  readonly own: boolean;
 }
 
-/** Every placement once, on the first piece that shows it; the first motif stands for a repeat. */
+/**
+ * Every placement with each picture that stands in it, on the first piece that shows it; the first motif stands for
+ * a repeat.
+ */
 export function everyPlacement({ job, pieces, faces }: Findings): Placed[] {
   const seen = new Set<string>();
   return pieces.flatMap((piece) =>
     piece.arts.flatMap((placed) => {
-      if (seen.has(placed.placementId)) return [];
-      seen.add(placed.placementId);
-      const art = job.arts.find(({ sha256 }) => sha256 === placed.artSha256);
-      const placement = job.placements.find(({ id }) => id === placed.placementId);
+      const { placementId, artSha256 } = placed;
+      if (seen.has(placementId + artSha256)) return [];
+      seen.add(placementId + artSha256);
+      const art = job.arts.find(({ sha256 }) => sha256 === artSha256);
+      const placement = job.placements.find(({ id }) => id === placementId);
       const slot = piece.slots[placed.slot];
       const face = faces.find(({ id }) => id === slot?.faceId);
-      return art && placement && slot && face
-        ? [{ piece, slot, face, placed, art, placement }]
-        : [];
+      if (!art || !placement || !slot || !face) return [];
+      const own = artSha256 === placement.artSha256;
+      const of = own ? placementId : `${placementId}-${artSha256.slice(0, 8)}`;
+      return [{ piece, slot, face, placed, art, placement, of, own }];
     }),
   );
 }
@@ -45,11 +54,23 @@ export function everyPlacement({ job, pieces, faces }: Findings): Placed[] {
 /** Corners a line is held against for a unit of work. */
 const CORNERS_A_UNIT = 400;
 
-/** A rule asked about each placement. */
+const GRAVITY = { stop: 0, warn: 1, note: 2 } as const;
+
+/** A rule asked about each placement; of the pictures in one place, the gravest finding stands for all. */
 export const perArt =
   (rule: (one: Placed, findings: Findings) => Found | null): Rule =>
-  (findings) =>
-    everyPlacement(findings).flatMap((one) => rule(one, findings) ?? []);
+  (findings) => {
+    const byPlace = new Map<string, Found>();
+    for (const one of everyPlacement(findings)) {
+      const next = rule(one, findings);
+      if (!next) continue;
+      const place = `${one.placement.id} ${next.code}`;
+      const known = byPlace.get(place);
+      const worse = known && GRAVITY[next.level] >= GRAVITY[known.level] ? known : next;
+      byPlace.set(place, { ...worse, more: known ? known.more + 1 : 0 });
+    }
+    return [...byPlace.values()];
+  };
 
 /** The same picture in another box of its piece's strip. */
 export const inBox = (one: Placed, box: Box): Placed => ({

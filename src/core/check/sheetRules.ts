@@ -99,9 +99,9 @@ const preprinted: Rule = ({ paper, job }) =>
     : [];
 
 /** An offcut on the shelf that takes the whole job is used up first. */
-const offcutWaits: Rule = ({ shelf, paper, printer, pieces, sheets, job }) => {
+const offcutWaits: Rule = ({ shelf, paper, printer, pieces, sheets }) => {
   const [piece, ...others] = pieces;
-  const alone = piece && others.length === 0 && piece.copies * job.sheet.copies === 1;
+  const alone = piece && others.length === 0 && piece.copies === 1;
   if (!alone || paper.offcut || sheets.sheets.length !== 1) return [];
   const offcut = shelf.papers
     .filter((each) => each.offcut && !each.used && paperHolds(each, printer, piece))

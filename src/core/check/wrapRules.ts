@@ -34,7 +34,7 @@ const joiningSeam = perArt((one, findings) => {
     'joining-seam',
     'warn',
     { art: art.name, mismatch },
-    { of: placement.id, fixes: helps ? [fix('seam-gap', { byMm: SEAM_GAP_MM })] : [] },
+    { of: one.of, fixes: helps ? [fix('seam-gap', { byMm: SEAM_GAP_MM })] : [] },
   );
 });
 
@@ -56,7 +56,7 @@ const seamThroughDetail = perArt((one, { job }) => {
     'seam-detail',
     share > WARN_SHARE ? 'warn' : 'note',
     { art: one.art.name, share, opposite: behind(form) },
-    { of: one.placement.id, fixes: helps ? [fix('one-strip', {})] : [] },
+    { of: one.of, fixes: helps ? [fix('one-strip', {})] : [] },
   );
 });
 

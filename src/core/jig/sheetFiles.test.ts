@@ -1,12 +1,12 @@
-import { jobOn, mugJob, shelf } from '@tests/support/jobs';
+import { jobOn, mugJob, shelf, times } from '@tests/support/jobs';
 import { regionBox } from '../geometry';
 import type { Cutter, Job } from '../model';
 import { planJob } from '../plan';
 import { sheetCutFile } from '.';
 
 const onCutter = (job: Job, copies = 1): Job => ({
-  ...job,
-  sheet: { ...job.sheet, copies, cutterId: 'small-cutter' },
+  ...times(job, copies),
+  sheet: { ...job.sheet, cutterId: 'small-cutter' },
 });
 
 const cutter = (part: Partial<Cutter> = {}): Cutter => {

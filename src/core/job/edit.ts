@@ -28,7 +28,6 @@ export function withArt(job: Job, art: Artwork, placementId: string, faceId?: st
     ...startOn(face, art),
     turns: 0,
     repeat: null,
-    perName: [],
   };
   return {
     ...job,
@@ -146,6 +145,10 @@ export const withoutPlacement = (job: Job, placementId: string): Job =>
 /** Leaves out the pictures that no pass of the job shows. */
 export function keepUsedArt(job: Job): Job {
   const placements = [job, ...job.further].flatMap((pass) => pass.placements);
-  const used = new Set(placements.flatMap(({ artSha256, perName }) => [artSha256, ...perName]));
+  const ids = new Set(placements.map(({ id }) => id));
+  const shown = job.items
+    .flatMap(({ pictures }) => pictures)
+    .filter(({ placementId }) => ids.has(placementId));
+  const used = new Set([...placements, ...shown].map(({ artSha256 }) => artSha256));
   return { ...job, arts: job.arts.filter(({ sha256 }) => used.has(sha256)) };
 }

@@ -1,6 +1,7 @@
 export * from './edit';
 export * from './history';
 export * from './start';
+export * from './items';
 export * from './names';
 export * from './sheets';
 export * from './limits';

@@ -5,9 +5,7 @@ import { jobProblem, type Issues, type Job } from '../model';
 const COUNTED = {
   arts: 'pictures',
   placements: 'placements',
-  names: 'names',
-  perName: 'names',
-  sizes: 'sizes',
+  items: 'items',
   seams: 'seams',
   keepWhole: 'wholes',
   rings: 'outline-lines',

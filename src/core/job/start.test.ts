@@ -1,6 +1,6 @@
 import { artwork, blankOf, jobOn, mugJob, NOW, shelf } from '@tests/support/jobs';
 import { facesOf } from '../blank';
-import { MAX_NAMES, type TextSpec } from '../model';
+import { MAX_ITEMS } from '../model';
 import { planJob } from '../plan';
 import { BUILT_IN_SHELF, withTransfer } from '../shelf';
 import { inches } from '../units';
@@ -13,7 +13,7 @@ import {
   replaceEverywhere,
   withArt,
   withBlank,
-  withLettering,
+  withItem,
 } from '.';
 
 const square = artwork({ storedWidthPx: 600, storedHeightPx: 600 });
@@ -64,9 +64,9 @@ describe('another blank under the same art', () => {
   });
 
   test('sizes belong to garments', () => {
-    const job = { ...jobOn('tee', square), sizes: [{ size: 'L', widthMm: 560, copies: 1 }] };
-    expect(withBlank(job, blankOf('hoodie'), shelf).sizes).toHaveLength(1);
-    expect(withBlank(job, blankOf('tote'), shelf).sizes).toEqual([]);
+    const job = withItem(jobOn('tee', square), 'first', { size: { name: 'L', widthMm: 560 } });
+    expect(withBlank(job, blankOf('hoodie'), shelf).items[0]?.size?.name).toBe('L');
+    expect(withBlank(job, blankOf('tote'), shelf).items[0]?.size).toBeNull();
   });
 });
 
@@ -105,31 +105,12 @@ describe('a list of names', () => {
   test.each([
     [[['']], { code: 'none' }],
     [
-      Array.from({ length: MAX_NAMES + 1 }, () => ['x']),
-      { code: 'too-many', names: MAX_NAMES + 1, most: MAX_NAMES },
+      Array.from({ length: MAX_ITEMS + 1 }, () => ['x']),
+      { code: 'too-many', names: MAX_ITEMS + 1, most: MAX_ITEMS },
     ],
     [[['x'.repeat(200)]], { code: 'too-long', name: 'x'.repeat(200), most: 120 }],
   ])('%#: what cannot be taken is told', (rows, reason) => {
     expect(namesFrom(rows)).toEqual({ ok: false, reason });
-  });
-
-  test('lettering keeps its true height, and without names it is one line again', () => {
-    const text: TextSpec = {
-      words: 'Hi {name}',
-      font: 'DM Mono',
-      bold: false,
-      colour: '#000000',
-      capHeightMm: 8,
-      arcRadiusMm: 0,
-    };
-    const line = (n: number) =>
-      artwork({ sha256: String(n).repeat(64), text, realMm: { widthMm: 40 + n, heightMm: 8 } });
-    const start = withArt(jobOn('tote', square), line(9), 'p2');
-    const job = withLettering(start, 'p2', ['Ada', 'Ben'], [line(1), line(2)]);
-    expect(job.placements[1]).toMatchObject({ sizing: { widthMm: 41 }, perName: { length: 2 } });
-    const plain = withLettering(job, 'p2', [], [line(3)]);
-    expect(plain.placements[1]?.perName).toEqual([]);
-    expect(plain.arts).toHaveLength(2);
   });
 });
 

@@ -2,6 +2,7 @@ import { facesOf, traitsOf, usualBleedMm } from '../blank';
 import {
   onEveryPass,
   NOTHING_OWN,
+  ONE_ITEM,
   heatSettingsSchema,
   sheetChoicesSchema,
   type Blank,
@@ -31,8 +32,7 @@ export function newJob(
     further: [],
     placements: [],
     bleedMm: usualBleedMm(blank),
-    names: [],
-    sizes: [],
+    items: [...ONE_ITEM],
     wrap: {
       seam: { kind: 'overlap', byMm: inches(1 / 8) },
       parts: 'whole',
@@ -84,5 +84,7 @@ function passOn(seen: Job, blank: Blank, shelf: Shelf): Job {
 export const withBlank = (job: Job, blank: Blank, shelf: Shelf): Job => ({
   ...onEveryPass(job, (seen) => passOn(seen, blank, shelf)),
   blank,
-  sizes: traitsOf(blank.form).sized ? job.sizes : [],
+  items: traitsOf(blank.form).sized
+    ? job.items
+    : job.items.map((item) => (item.size ? { ...item, size: null } : item)),
 });

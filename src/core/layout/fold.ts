@@ -15,7 +15,14 @@ import {
 import { faceBox, traitsOf } from '../blank';
 import type { Blank } from '../model';
 import { isCloth } from '../traits';
-import { artsOnStrip, type FilledFace, type Guide, type Piece, type Slot } from './piece';
+import {
+  artsOnStrip,
+  ONE_THING,
+  type FilledFace,
+  type Guide,
+  type Piece,
+  type Slot,
+} from './piece';
 
 /** Fold gap usual between the faces: common practice. */
 export const USUAL_FOLD_GAP_MM = 19.05;
@@ -76,8 +83,7 @@ export function foldedPiece(
   return {
     id: 'pair-1',
     called: { kind: 'folded' },
-    variant: '',
-    copies: 1,
+    ...ONE_THING,
     slots,
     strip: { widthMm: paper.width, heightMm: paper.height },
     bend: null,

@@ -4,6 +4,7 @@ export * from './piece';
 export * from './pieces';
 export * from './fold';
 export * from './repeat';
-export * from './garmentSizes';
+export * from './itemJob';
+export * from './layOut';
 export * from './silhouette';
 export * from './warp';

@@ -70,9 +70,12 @@ export type NamedPiece = Pick<Piece, 'called' | 'variant'>;
 export interface Piece {
   readonly id: string;
   readonly called: PieceName;
-  /** Which name or further size it is for; empty where there is but one. */
+  /** Whom it is for, where that tells it from others; empty where it is the same for all. */
   readonly variant: string;
+  /** How many of it are printed, for all its items. */
   readonly copies: number;
+  /** The identities of the items it is for. */
+  readonly items: readonly string[];
   readonly slots: readonly Slot[];
   readonly strip: { readonly widthMm: number; readonly heightMm: number };
   readonly bend: Bend | null;
@@ -84,6 +87,18 @@ export interface Piece {
   readonly bleedMm: number;
   readonly guides: readonly Guide[];
   readonly arts: readonly PieceArt[];
+}
+
+/** A piece before it is known whom it is for. */
+export const ONE_THING: Pick<Piece, 'variant' | 'copies' | 'items'> = {
+  ...{ variant: '', copies: 1, items: [] },
+};
+
+/** The pieces an item is made with; those of the first one where it has none. */
+export function piecesOfItem(pieces: readonly Piece[], itemId: string): Piece[] {
+  const own = pieces.filter(({ items }) => items.includes(itemId));
+  if (own.length > 0) return own;
+  return pieces.filter(({ items }) => items[0] === pieces[0]?.items[0]);
 }
 
 /** What tells a piece in words. */

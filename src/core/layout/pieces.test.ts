@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { artwork, blankOf, jobOn, mugJob, NOW, shelf, withForm } from '@tests/support/jobs';
+import { artwork, blankOf, jobOn, mugJob, NOW, shelf, withForm, times } from '@tests/support/jobs';
 import { isUprightRect, mapRegion, overlapOf, regionArea, regionBox, subtract } from '../geometry';
 import { newJob, withArt } from '../job';
 import type { Job, Placement, WrapPaper } from '../model';
@@ -91,9 +91,9 @@ test('four strips of a 3 in disc share a legal sheet: borders without ink need n
   const four = {
     ...cover(both),
     fold: { gapMm: inches(0.5) },
-    sheet: { ...both.sheet, paperId: 'legal', copies: 4 },
+    sheet: { ...both.sheet, paperId: 'legal' },
   };
-  const { sheets } = planJob(four, shelf);
+  const { sheets } = planJob(times(four, 4), shelf);
   expect(sheets.map(({ items, marks }) => [items.length, marks.foot !== null])).toEqual([
     [4, true],
   ]);

@@ -1,4 +1,4 @@
-import { facesOf, type Face, isCup } from '../blank';
+import { type Face, isCup } from '../blank';
 import {
   area,
   bend,
@@ -18,12 +18,18 @@ import {
   type Point,
   type Region,
 } from '../geometry';
-import type { Artwork, Job, Placement } from '../model';
+import type { Artwork, Job } from '../model';
 import { spend } from '../work';
 import { canFold, foldedPiece } from './fold';
-import { garmentSizes } from './garmentSizes';
 import { inkRegion } from './paper';
-import { artsOnStrip, type FilledFace, type Piece, type PieceName, type Slot } from './piece';
+import {
+  artsOnStrip,
+  ONE_THING,
+  type FilledFace,
+  type Piece,
+  type PieceName,
+  type Slot,
+} from './piece';
 import { artMatrix, placedBox } from './place';
 import { repeatBoxes } from './repeat';
 import { contourOf } from './silhouette';
@@ -35,32 +41,23 @@ const CORNERS_A_UNIT = 4;
 /** How far the straight runs of a bent edge may stand off their arc, mm. */
 const BEND_ERROR_MM = 0.01;
 
-/** A face with where its ink may go, worked out once for all names. */
+/** A face with where its ink may go, worked out once for all items of a size. */
 type InkedFace = Pick<FilledFace, 'face' | 'ink'>;
 
 /** The faces of a job that carry art and have any size. */
-function inkedFaces(job: Job, faces: readonly Face[]): InkedFace[] {
+export function inkedFaces(job: Job, faces: readonly Face[]): InkedFace[] {
   const carrying = new Set(job.placements.map(({ faceId }) => faceId));
   return faces
     .filter(({ id, widthMm, heightMm }) => carrying.has(id) && widthMm > 0 && heightMm > 0)
     .map((face) => ({ face, ink: inkRegion(face, job) }));
 }
 
-/** Which artwork a placement shows for the nth name. */
-const artFor = (placement: Placement, nth: number): string =>
-  placement.perName[nth] ?? placement.artSha256;
-
-function fill(
-  job: Job,
-  { face, ink }: InkedFace,
-  arts: ReadonlyMap<string, Artwork>,
-  nth: number,
-): FilledFace {
+function fill(job: Job, { face, ink }: InkedFace, arts: ReadonlyMap<string, Artwork>): FilledFace {
   const trim = regionBox(ink);
   const placed = job.placements
     .filter((placement) => placement.faceId === face.id)
     .flatMap((placement) => {
-      const art = arts.get(artFor(placement, nth));
+      const art = arts.get(placement.artSha256);
       if (!art) return [];
       const box = placedBox(placement, art, face, trim);
       if (area(box) === 0) return [];
@@ -161,7 +158,7 @@ function piecesOf(filled: FilledFace, job: Job): Piece[] {
   return parts.flatMap(({ called, paper }, i) => {
     const trim = regionBox(paper);
     if (area(trim) === 0) return [];
-    spend(cornersOf(paper) / CORNERS_A_UNIT, 'outlines-for-names');
+    spend(cornersOf(paper) / CORNERS_A_UNIT, 'outlines-of-items');
     const strip = { widthMm: trim.width, heightMm: trim.height };
     const toStrip = translation(-trim.x, -trim.y);
     const ink = mapRegion(toStrip, paper);
@@ -177,8 +174,7 @@ function piecesOf(filled: FilledFace, job: Job): Piece[] {
       {
         id: `${face.id}-${i + 1}`,
         called,
-        variant: '',
-        copies: 1,
+        ...ONE_THING,
         slots: [slot],
         strip,
         ...onPaper(face, strip, onStrip, ink),
@@ -190,53 +186,15 @@ function piecesOf(filled: FilledFace, job: Job): Piece[] {
   });
 }
 
-/** The pieces of one thing to be made, for the nth name. */
-function piecesFor(
+/** The pieces of one thing to be made. */
+export function piecesFor(
   job: Job,
   faces: readonly InkedFace[],
   arts: ReadonlyMap<string, Artwork>,
-  nth: number,
 ): Piece[] {
-  const filled = faces
-    .map((face) => fill(job, face, arts, nth))
-    .filter((each) => each.arts.length > 0);
+  const filled = faces.map((face) => fill(job, face, arts)).filter((each) => each.arts.length > 0);
   const [front, back] = filled;
   if (job.fold && canFold(job.blank) && front && back)
     return [foldedPiece(front, back, job.fold.gapMm, job.bleedMm)];
   return filled.flatMap((each) => piecesOf(each, job));
-}
-
-/** Tells pieces of several names or sizes apart. */
-const labelled = (pieces: readonly Piece[], label: string, key: string, copies: number): Piece[] =>
-  pieces.map((piece) => ({
-    ...piece,
-    id: `${piece.id}-${key}`,
-    variant: label,
-    copies: piece.copies * copies,
-  }));
-
-/**
- * The pieces of a job: for each face that carries art and has any size; for each name where lettering
- * changes with it; for each further size of a garment.
- */
-export function layOut(job: Job, faces: readonly Face[]): Piece[] {
-  const arts = new Map(job.arts.map((art) => [art.sha256, art]));
-  const { names } = job;
-  const personal = job.placements.some(({ perName }) => perName.length > 0);
-  const inked = inkedFaces(job, faces);
-  const base =
-    personal && names.length > 0
-      ? names.flatMap((name, nth) =>
-          labelled(piecesFor(job, inked, arts, nth), name, String(nth + 1), 1),
-        )
-      : piecesFor(job, inked, arts, -1);
-  const others = garmentSizes(job).flatMap(({ sized, size, copies }, i) =>
-    labelled(
-      piecesFor(sized, inkedFaces(sized, facesOf(sized.blank)), arts, -1),
-      size,
-      `size-${i + 1}`,
-      copies,
-    ),
-  );
-  return [...base, ...others];
 }

@@ -1,9 +1,7 @@
 import { artwork, factsWith, jobOn, shelf } from '@tests/support/jobs';
 import { applyAffine, islandsOf, regionArea, regionBox, withoutHoles } from '../geometry';
-import { withArt, withLettering } from '../job';
 import type { Artwork, Job, Placement } from '../model';
 import { planJob } from '../plan';
-import { inches } from '../units';
 import type { Piece } from '.';
 import { pieceWords } from '@/words';
 
@@ -96,40 +94,6 @@ test('loose parts become pieces of their own, a chosen gap between butted ones',
   // 0.2 mm apart as drawn, and 1 mm off both edges
   const gap = (right ?? 0) - (left ?? 0) - (pieces[0]?.widthMm ?? 0);
   expect(gap).toBeCloseTo(2.2, 3);
-});
-
-describe('names and sizes', () => {
-  const named = (name: string, n: number) =>
-    artwork({ sha256: String(n).repeat(64), name, storedWidthPx: 500, storedHeightPx: 100 });
-  const base = withArt(jobOn('mug-12oz', square), named('…', 9), 'p2');
-
-  test('one piece for each name, each with its own lettering and the same picture', () => {
-    const job = withLettering(base, 'p2', ['Ada', 'Ben'], [named('Ada', 1), named('Ben', 2)]);
-    const pieces = piecesOf(job);
-    expect(pieces.map(pieceWords)).toEqual(['Wrap · Ada', 'Wrap · Ben']);
-    expect(pieces.map(({ arts }) => arts.map(({ artSha256 }) => artSha256[0]))).toEqual([
-      ['a', '1'],
-      ['a', '2'],
-    ]);
-    expect(new Set(pieces.map(({ id }) => id)).size).toBe(2);
-  });
-
-  test('every size has a row of its own, art growing with the garment', () => {
-    const job: Job = {
-      ...jobOn('tee', square),
-      sizes: [
-        { size: 'XL', widthMm: inches(24), copies: 2 },
-        { size: 'S', widthMm: inches(18), copies: 0 },
-      ],
-    };
-    const pieces = piecesOf(job);
-    expect(pieces.map(({ variant, copies }) => [variant, copies])).toEqual([
-      ['', 1],
-      ['XL', 2],
-    ]);
-    const width = (at: number) => pieces[at]?.arts[0]?.box.width ?? 0;
-    expect(width(1) / width(0)).toBeCloseTo(24 / 20, 6);
-  });
 });
 
 test('art turned by a quarter is as wide as it was high, and its top points right', () => {

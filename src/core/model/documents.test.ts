@@ -3,6 +3,7 @@ import { DEMO_RECORDS } from '@/demo/records';
 import { blankOf, mugJob } from '@tests/support/jobs';
 import {
   FIRST_PASS,
+  plainItem,
   TRANSFER_KINDS,
   DOCUMENT_KINDS,
   DOCUMENTS,
@@ -17,7 +18,7 @@ const FOLDER = 'tests/fixtures/documents';
 const FIRST: Readonly<Partial<Record<DocumentKind, number>>> = { cutter: 2, figures: 3 };
 /** What later versions keep in another shape, and from which version on it stays. */
 const RESHAPED: Readonly<Partial<Record<DocumentKind, Readonly<Record<string, number>>>>> = {
-  job: { heat: 5 },
+  job: { heat: 5, names: 6, sizes: 6, sheet: 6, placements: 6, further: 6 },
   run: { stepIndex: 4, countdownFrom: 4, program: 5 },
   record: { transfer: 4, program: 5 },
 };
@@ -55,6 +56,38 @@ test('further transfers of an old job become passes, pressed where its print lie
   expect(read.ok && read.value.further).toMatchObject([
     { id: 'vinyl', transfer: 'vinyl', placements: [], heat: { machineId: 'mug-press' } },
   ]);
+});
+
+test('names, sizes and copies of an old job become rows of what is made', () => {
+  const old = sample('job', 5) as Raw & { placements: Raw[]; arts: Raw[]; sheet: Raw };
+  const [ada, ben] = ['1', '2'].map((digit) => digit.repeat(64));
+  const whole = {
+    ...old,
+    names: ['Ada', 'Ben'],
+    arts: [...old.arts, ...[ada, ben].map((sha256) => ({ ...old.arts[0], sha256 }))],
+    placements: old.placements.map((each) => ({ ...each, perName: [ada, ben] })),
+    sizes: [
+      { size: 'XL', widthMm: 600, copies: 2 },
+      { size: 'S', widthMm: 450, copies: 0 },
+    ],
+    sheet: { ...old.sheet, copies: 3 },
+  };
+  const own = (artSha256: unknown) => [{ placementId: 'placement-1', artSha256 }];
+  const read = readDocument('job', 5, whole);
+  expect(read.ok && read.value.items).toEqual([
+    { ...plainItem('1'), name: 'Ada', copies: 3, pictures: own(ada) },
+    { ...plainItem('2'), name: 'Ben', copies: 3, pictures: own(ben) },
+    { ...plainItem('size-1'), copies: 6, size: { name: 'XL', widthMm: 600 } },
+  ]);
+  // names that nothing was lettered with made one thing
+  const unlettered = {
+    ...old,
+    names: ['Ada', 'Ben'],
+    sizes: [],
+    sheet: { ...old.sheet, copies: 4 },
+  };
+  const plain = readDocument('job', 5, unlettered);
+  expect(plain.ok && plain.value.items).toEqual([{ ...plainItem('first'), copies: 4 }]);
 });
 
 test('as many further transfers as an old job could name are kept; two of one identity are refused', () => {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { artworkSchema } from './art';
 import { blankSchema } from './blank';
+import { itemsSchema } from './item';
 import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
 import {
   idSchema,
@@ -38,8 +39,6 @@ export const repeatSchema = z.object({
   atEdge: z.enum(['cut', 'whole only']),
 });
 
-/** Names, pictures (lettering counts once a name) and placed pictures of one job at most. */
-export const MAX_NAMES = 200;
 /** Pictures of one job, lettering once for each name, at most. */
 export const MAX_ARTS = 600;
 /** Places of pictures in one job, at most. */
@@ -56,8 +55,6 @@ export const placementSchema = z.object({
   /** Quarter turns clockwise, as seen. */
   turns: z.int().min(0).max(3).default(0),
   repeat: repeatSchema.nullable().default(null),
-  /** Lettering for each of the job's names, in their order; empty where it is the same for all. */
-  perName: z.array(sha256Schema).max(MAX_NAMES).default([]),
 });
 
 /** How a pass is pressed: machine, own figures (°C, s), schools, cover. */
@@ -107,14 +104,6 @@ export const cutSchema = z.object({
   apart: z.boolean().default(false),
 });
 
-/** One more size of the same garment, made along. */
-const sizeRowSchema = z.object({
-  size: nameSchema,
-  /** Laid flat, straight across, mm. */
-  widthMm: positiveLengthSchema,
-  copies: z.int().min(0).max(200),
-});
-
 /** Parts of a job's faces to be kept whole at most. */
 export const MAX_KEPT_PARTS = 40;
 
@@ -126,8 +115,6 @@ export const sheetChoicesSchema = z.object({
   mirrorBy: z.enum(['file', 'driver']),
   /** The machine that cuts the pieces; null cuts by hand. */
   cutterId: idSchema.nullable().default(null),
-  /** How many of the whole thing are made. */
-  copies: z.int().min(1).max(MAX_NAMES).default(1),
   /** Several pieces on one sheet: room between them, mm, and what they may be packed like. */
   gang: z
     .object({
@@ -210,10 +197,8 @@ export const jobSchema = z.object({
       error: 'every pass has an id of its own',
     })
     .default([]),
-  /** One set of pieces for each name; empty makes one without a name. */
-  names: z.array(nameSchema).max(MAX_NAMES).default([]),
-  /** Further sizes of a garment; the art grows and shrinks with their width. */
-  sizes: z.array(sizeRowSchema).max(30).default([]),
+  /** What is made of the design, a row each; the job itself is what all of them have in common. */
+  items: itemsSchema,
   wrap: wrapPaperSchema.default({
     seam: { kind: 'overlap', byMm: 3.175 },
     parts: 'whole',
@@ -244,10 +229,8 @@ export const NOTHING_OWN: HeatSettings['own'] = {
 export type WrapPaper = z.infer<typeof wrapPaperSchema>;
 /** Where pieces are cut: along the face or along the art, with how much room (mm). */
 export type CutChoice = z.infer<typeof cutSchema>;
-/** What is printed on and how: paper, printer, cutter, mirroring, copies, tiles, seams. */
+/** What is printed on and how: paper, printer, cutter, mirroring, tiles, seams. */
 export type SheetChoices = z.infer<typeof sheetChoicesSchema>;
-/** A further size of a garment, made with the same art. */
-export type SizeRow = z.infer<typeof sizeRowSchema>;
 /** One more transfer on the item, with its own pictures, cut, paper and heat. */
 export type FurtherPass = z.infer<typeof furtherPassSchema>;
 /** The only thing the user makes: a blank, art, a transfer, tools. */

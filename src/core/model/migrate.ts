@@ -1,6 +1,10 @@
 /** Something stored or imported, before it is known to be what it says it is. */
 export type Raw = Record<string, unknown>;
 
+/** Whether something is an object with fields, not a list. */
+export const isRaw = (value: unknown): value is Raw =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
 /** Step n takes a document of version n to version n + 1. */
 export type Steps = Readonly<Record<number, (document: Raw) => Raw>>;
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, jobOn, shelf, times } from '@tests/support/jobs';
 import { withPass } from '../shelf';
-import { FIRST_PASS, onEveryPass, onPass, passIds, seenFrom, withoutPass, type Job } from '.';
+import { FIRST_PASS, onEveryPass, onPass, passIds, seenFrom, withoutPass } from '.';
 
 /** A dyed tee with vinyl and a film on it. */
 const tee = withPass(
@@ -41,10 +41,9 @@ test('what is changed at one pass changes no other', () => {
   );
 });
 
-test('how many are made is the job’s, whichever pass it is told at', () => {
-  const six = (seen: Job): Job => ({ ...seen, sheet: { ...seen.sheet, copies: 6 } });
-  const changed = onPass(tee, 'v', six);
-  for (const id of passIds(changed)) expect(seenFrom(changed, id).sheet.copies).toBe(6);
+test('what is made is the job’s, whichever pass it is told at', () => {
+  const changed = onPass(tee, 'v', (seen) => times(seen, 6));
+  for (const id of passIds(changed)) expect(seenFrom(changed, id).items[0]?.copies).toBe(6);
 });
 
 test('every pass is changed alike, and passes are taken off, the first as well', () => {

@@ -20,18 +20,16 @@ export const passIds = ({ further }: Pick<Job, 'further'>): readonly string[] =>
 
 /**
  * The same job, seen from another of its passes: that one's fields stand in the job itself, the first
- * pass is among the others. How many are made is the job's, whichever pass it is seen from.
+ * pass is among the others.
  * @param id of a pass; one that is not there leaves the job as it is.
  */
 export function seenFrom(job: Job, id: string): Job {
   const pass = job.further.find((each) => each.id === id);
   if (!pass) return job;
-  const { copies } = job.sheet;
   const first = { id: FIRST_PASS, ...fieldsOf(job) };
   return {
     ...job,
     ...fieldsOf(pass),
-    sheet: { ...pass.sheet, copies },
     further: job.further.map((each) => (each === pass ? first : each)),
   };
 }
@@ -44,7 +42,6 @@ function turnedBack(seen: Job, id: string): Job {
   return {
     ...seen,
     ...fieldsOf(first),
-    sheet: { ...first.sheet, copies: seen.sheet.copies },
     further: seen.further.map((each) => (each === first ? pass : each)),
   };
 }

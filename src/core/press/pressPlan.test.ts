@@ -1,4 +1,4 @@
-import { artwork, blankOf, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, blankOf, jobOn, shelf, times } from '@tests/support/jobs';
 import { jobFor, type Row } from '@tests/support/presses';
 import { planJob } from '../plan';
 import { celsiusToF, fahrenheitToC } from '../units';
@@ -66,7 +66,7 @@ test('every built-in blank can be pressed by some built-in machine', () => {
 test('a batch: what lies on the plate at once goes together, the rest in rounds', () => {
   const of = (row: Row, copies: number) => {
     const job = jobFor(row);
-    return planJob({ ...job, sheet: { ...job.sheet, copies } }, shelf).press;
+    return planJob(times(job, copies), shelf).press;
   };
   const coaster: Row = { on: 'round-coaster', with: 'plate-press', artIn: [4, 4], line: '' };
   expect(of(coaster, 1).rounds).toBeNull();

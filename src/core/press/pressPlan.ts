@@ -1,13 +1,14 @@
 import { isCup, type Face } from '../blank';
 import type { Piece } from '../layout';
-import type {
-  DisplaySetting,
-  HeatSettings,
-  Job,
-  Machine,
-  OwnFigures,
-  Program,
-  Settings,
+import {
+  thingsIn,
+  type DisplaySetting,
+  type HeatSettings,
+  type Job,
+  type Machine,
+  type OwnFigures,
+  type Program,
+  type Settings,
 } from '../model';
 import { MACHINES, type CareCode } from '../traits';
 import { careFor, tapingFor, type Taping } from './advice';
@@ -18,7 +19,7 @@ import { countOf, rowsOnPlate, type PlateRows } from './plateRows';
 import { programOf } from './program';
 import type { Recipe } from './recipe';
 import { suppliesFor, type Supply } from './supplies';
-import { largestAreaMm2, planSides, type PressSide } from './sides';
+import { largestAreaMm2, piecesOfOne, planSides, type PressSide } from './sides';
 
 /** The rounds of a batch. */
 export interface Rounds {
@@ -80,18 +81,6 @@ export interface PlannedPass {
   readonly heat: PassHeat;
 }
 
-/** How many things one copy of the job makes: every name, and so many of every size. */
-function itemsOf(pieces: readonly Piece[]): number {
-  const copies = new Map(pieces.map(({ variant, copies: each }) => [variant, each]));
-  return [...copies.values()].reduce((sum, each) => sum + each, 0);
-}
-
-/** How many things are made in all, by whichever pass tells them apart. */
-function itemsIn(passes: readonly LaidPass[]): number {
-  const copies = passes[0]?.seen.sheet.copies ?? 1;
-  return copies * Math.max(...passes.map(({ pieces }) => itemsOf(pieces)));
-}
-
 /** The rounds of a batch: a big press earns its warm-up in one (common practice). */
 function roundsOf(items: number, atOnce: PlateRows | null, { kind }: Machine): Rounds | null {
   if (items < 2) return null;
@@ -107,7 +96,7 @@ const conditionsOf = (heat: HeatSettings): Program['conditions'] => {
 /** What is pressed of a pass; one whose pictures are not here goes where those of the first pass are. */
 function sidesOf({ pieces, machine, seen }: LaidPass, { faces, passes }: PressInput) {
   const shown = pieces.length > 0 ? pieces : (passes[0]?.pieces ?? []);
-  return planSides(faces, shown, machine, seen.heat.sections);
+  return planSides(faces, piecesOfOne(seen, shown), machine, seen.heat.sections);
 }
 
 /** How blanks lie on a machine's plate together, and how often it is loaded for all of them. */
@@ -126,7 +115,9 @@ export function planPress(input: PressInput): {
   readonly each: readonly PlannedPass[];
   readonly press: PressPlan;
 } {
-  const items = itemsIn(input.passes);
+  const job = input.passes[0]?.seen;
+  if (!job) throw new Error('A job has at least one pass.');
+  const items = thingsIn(job);
   const batches = input.passes.map((pass) => batchOf(pass, input.faces, items));
   const passes = resolvePasses(
     input.passes.map((pass, i) => ({
@@ -151,8 +142,8 @@ export function planPress(input: PressInput): {
     };
     return [{ recipe, heat }];
   });
-  const [first, job] = [each[0], input.passes[0]?.seen];
-  if (!first || !job) throw new Error('A job has at least one pass.');
+  const [first] = each;
+  if (!first) throw new Error('A job has at least one pass.');
   const { blank, heat } = job;
   const made = programOf({
     passes,

@@ -1,4 +1,4 @@
-import { jobOn, mugJob, NOW, shelf } from '@tests/support/jobs';
+import { jobOn, mugJob, NOW, shelf, times } from '@tests/support/jobs';
 import { jobFor } from '@tests/support/presses';
 import { readDocument, runSchema } from '../model';
 import { planJob } from '../plan';
@@ -112,7 +112,7 @@ test('seconds are of the transfer asked for, not of what else is pressed on the 
 
 describe('a batch in several loads', () => {
   const job = mugJob();
-  const three = planJob({ ...job, sheet: { ...job.sheet, copies: 3 } }, shelf).press.program;
+  const three = planJob(times(job, 3), shelf).press.program;
   const of = (kind: string) => three.operations.filter((each) => each.kind === kind);
 
   test('warms up once, and every load is stacked, pressed, cooled and unwrapped', () => {
@@ -130,7 +130,7 @@ describe('a batch in several loads', () => {
 
   test('every shirt of a batch is dried, freed of lint and laid before its press', () => {
     const tee = jobOn('tee');
-    const { program: two } = planJob({ ...tee, sheet: { ...tee.sheet, copies: 2 } }, shelf).press;
+    const { program: two } = planJob(times(tee, 2), shelf).press;
     const ofLoad = (number: number) =>
       two.operations.filter(({ load }) => load?.number === number).map(({ does }) => does);
     expect(ofLoad(2)).toEqual(ofLoad(1));
@@ -146,7 +146,7 @@ describe('a batch in several loads', () => {
   });
 
   test('more loads than anybody goes through one by one: the first stands for all', () => {
-    const many = planJob({ ...job, sheet: { ...job.sheet, copies: 200 } }, shelf).press;
+    const many = planJob(times(job, 200), shelf).press;
     expect(many.rounds).toEqual({ items: 200, loads: 200 });
     expect(many.program.operations.every(({ load }) => load === null)).toBe(true);
   });

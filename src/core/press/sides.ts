@@ -1,5 +1,6 @@
 import { faceBox, type Face } from '../blank';
 import {
+  area,
   contains,
   inverse,
   mapBox,
@@ -10,11 +11,10 @@ import {
   type Region,
 } from '../geometry';
 import type { Piece } from '../layout';
-import type { HeatSettings, Machine } from '../model';
+import type { FaceName, HeatSettings, Job, Machine } from '../model';
 import { effectivePlate } from './machine';
 import { motifsOf, type Motif } from './motifs';
 import { planSections, sectionsNeeded, type Section } from './sections';
-import type { FaceName } from '../model';
 
 /** One side of a blank as the press sees it. */
 export interface PressSide {
@@ -57,7 +57,33 @@ function pressedOf(face: Face, pictures: Box): Region {
     : overlapOf([rectRing(pictures)], face.region);
 }
 
-/** The sides that carry pictures, each with its placements under a machine's plate. */
+const printed = (pieces: readonly Piece[]): number =>
+  pieces.flatMap(({ arts }) => arts).reduce((sum, { box }) => sum + area(box), 0);
+
+/**
+ * The pieces of the one item that stands for all in the press: the most printed of those of the blank's own
+ * size, so that what is pressed and for how long is enough for each.
+ */
+export function piecesOfOne(job: Pick<Job, 'items'>, pieces: readonly Piece[]): readonly Piece[] {
+  const ownSize = new Set(job.items.filter(({ size }) => size === null).map(({ id }) => id));
+  const bySet = new Map<string, Piece[]>();
+  for (const piece of pieces) {
+    const key = piece.items.join(' ');
+    bySet.set(key, [...(bySet.get(key) ?? []), piece]);
+  }
+  const sets = [...bySet.values()];
+  const own = sets.filter(([first]) => first?.items.some((id) => ownSize.has(id)));
+  const among = own.length > 0 ? own : sets;
+  return among.reduce<readonly Piece[]>(
+    (most, set) => (printed(set) > printed(most) ? set : most),
+    [],
+  );
+}
+
+/**
+ * The sides that carry pictures, each with its placements under a machine's plate.
+ * @param pieces of one thing.
+ */
 export function planSides(
   faces: readonly Face[],
   pieces: readonly Piece[],
@@ -65,11 +91,8 @@ export function planSides(
   order: HeatSettings['sections'],
 ): readonly PressSide[] {
   const plate = effectivePlate(machine);
-  // one variant stands for all: further names and sizes are pressed alike
-  const [first] = pieces;
-  const alike = pieces.filter(({ variant }) => variant === first?.variant);
   return faces.flatMap((face) => {
-    const pictures = picturesOn(face, alike);
+    const pictures = picturesOn(face, pieces);
     if (pictures.length === 0) return [];
     const region = pressedOf(face, roundAll(pictures));
     const flat = plate && !face.development;

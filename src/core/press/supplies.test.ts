@@ -1,4 +1,4 @@
-import { shelf } from '@tests/support/jobs';
+import { shelf, times } from '@tests/support/jobs';
 import { jobFor, type Row } from '@tests/support/presses';
 import { inches } from '../units';
 import { planJob } from '../plan';
@@ -6,7 +6,7 @@ import { TOOLS_OF_HAND } from '.';
 
 const suppliesOf = (row: Omit<Row, 'line'>, copies = 1) => {
   const job = jobFor({ ...row, line: '' });
-  return planJob({ ...job, sheet: { ...job.sheet, copies } }, shelf).press.supplies;
+  return planJob(times(job, copies), shelf).press.supplies;
 };
 
 test('covers are larger than the print, and as many as are spent', () => {

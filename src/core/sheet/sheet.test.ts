@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { artwork, jobOn, mugJob, onLatteCup, shelf, withForm } from '@tests/support/jobs';
+import { artwork, jobOn, mugJob, onLatteCup, shelf, withForm, times } from '@tests/support/jobs';
 import {
   applyAffine,
   contains,
@@ -186,21 +186,21 @@ test('a turned page may meet either border, so the larger counts', () => {
 });
 
 describe('many pieces', () => {
-  const coasters = (part: Partial<Job['sheet']>): Job => {
-    const job = jobOn('round-coaster');
+  const coasters = (part: Partial<Job['sheet']>, copies = 1): Job => {
+    const job = times(jobOn('round-coaster'), copies);
     return { ...job, sheet: { ...job.sheet, ...part } };
   };
 
   test('share sheets, or lie each on its own when told so', () => {
-    const { sheets } = planJob(coasters({ copies: 6 }), shelf);
+    const { sheets } = planJob(coasters({}, 6), shelf);
     expect(sheets.flatMap(({ items }) => items)).toHaveLength(6);
     expect(sheets.length).toBeLessThan(4);
     const gang = { together: false, gapMm: 6, turn: true, straightCuts: false };
-    expect(planJob(coasters({ copies: 6, gang }), shelf).sheets).toHaveLength(6);
+    expect(planJob(coasters({ gang }, 6), shelf).sheets).toHaveLength(6);
   });
 
   test('a pre-printed sheet of 12 × 12 in takes what fits it, whatever the printer takes', () => {
-    const { sheets, checks } = planJob(coasters({ copies: 4, paperId: 'printed-12' }), shelf);
+    const { sheets, checks } = planJob(coasters({ paperId: 'printed-12' }, 4), shelf);
     expect(sheets).toHaveLength(1);
     expect(sheets[0]).toMatchObject({ widthMm: inches(12), heightMm: inches(12) });
     const ids = checks.map(({ id }) => id);
@@ -223,7 +223,7 @@ describe('many pieces', () => {
     const offcut = { ...paper('a4'), id: 'left', widthMm: 150, heightMm: 216, offcut: true };
     const on = { ...shelf, papers: [...shelf.papers, offcut] };
     const found = (part: Partial<typeof offcut>, copies = 1) =>
-      planJob(coasters({ copies }), {
+      planJob(coasters({}, copies), {
         ...on,
         papers: [...shelf.papers, { ...offcut, ...part }],
       }).checks.find(({ id }) => id === 'offcut-waits');

@@ -45,7 +45,7 @@ function fewestSheets(
  * print (the overlap eats them) is reported with what is missing.
  */
 export function planSheets(pieces: readonly Piece[], context: SheetContext): SheetPlan {
-  const { paper, printer, job } = context;
+  const { paper, printer } = context;
   const pages = pagesOf(paper, printer);
   const fitting = ROOMS.map((): Load[] => []);
   const plan = {
@@ -54,10 +54,10 @@ export function planSheets(pieces: readonly Piece[], context: SheetContext): She
     tilings: [] as SheetPlan['tilings'][number][],
     tooMany: null,
   };
-  const prints = pieces.reduce((sum, piece) => sum + piece.copies * job.sheet.copies, 0);
+  const prints = pieces.reduce((sum, { copies }) => sum + copies, 0);
   if (prints > MOST_PRINTS) return { ...plan, tooMany: prints };
   for (const piece of pieces) {
-    const copies = piece.copies * job.sheet.copies;
+    const { copies } = piece;
     const load = { piece, copy: 0, tile: null };
     const room = ROOMS.findIndex((each) => pages.some((page) => fitsOn(load, page, each)));
     if (room >= 0) {

@@ -9,7 +9,7 @@ import type { Artwork } from '@/core/model';
 import { getArt } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { WordsField } from '@/ui/fields/WordsField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { PrepareDialog } from './PrepareDialog';

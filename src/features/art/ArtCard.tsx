@@ -6,27 +6,29 @@ import Typography from '@mui/material/Typography';
 import { useDropzone } from 'react-dropzone';
 import { uprightPixels } from '@/core/art';
 import { withoutPlacement } from '@/core/job';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { NextStep } from '@/ui/job/NextStep';
 import { PageDialog } from '@/ui/art/PageDialog';
 import { Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { AboutPicture } from './AboutPicture';
 import { CutFields } from './CutFields';
+import { ItemsSection } from './items/ItemsSection';
+import { useItems } from './items/useItems';
 import { LayerList } from './LayerList';
 import { Lettering } from './Lettering';
 import { LookAtIt } from './LookAtIt';
+import { ManyDialog } from './ManyDialog';
 import { PlaceFields } from './PlaceFields';
 import { RepeatFields } from './RepeatFields';
 import { SizeFields } from './SizeFields';
-import { SizesFields } from './SizesFields';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
 
 function PictureSection({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
   const { edit } = useJob();
   const { selected } = selection;
-  const another = useDropzone({ onDrop: (files) => void takeIn.add(files) });
+  const another = useDropzone({ onDrop: (files) => takeIn.offer(files) });
   const other = useDropzone({
     multiple: false,
     onDrop: ([file]) => file && void takeIn.replace(file),
@@ -80,7 +82,11 @@ function PictureSection({ selection, takeIn }: { selection: Selection; takeIn: T
 export function ArtCard({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
   const { job } = useJob();
   const { selected } = selection;
-  const { form } = job.blank;
+  const items = useItems(selection, takeIn);
+  const settleMany = (how: (files: readonly File[]) => Promise<void>) => {
+    takeIn.forget();
+    void how(takeIn.many);
+  };
   return (
     <>
       {job.placements.length > 0 && <NextStep to="sheets" label="Next: the sheets" />}
@@ -93,11 +99,19 @@ export function ArtCard({ selection, takeIn }: { selection: Selection; takeIn: T
       )}
       {job.placements.length > 0 && <LookAtIt />}
       {selected && <RepeatFields selection={selection} selected={selected} />}
+      <ItemsSection items={items} takeIn={takeIn} />
       <Lettering selection={selection} takeIn={takeIn} />
       <CutFields />
-      {selected && form.kind === 'garment' && <SizesFields form={form} selected={selected} />}
       {selected && <AboutPicture art={selected.art} takeIn={takeIn} />}
       {takeIn.question && <PageDialog question={takeIn.question} />}
+      {takeIn.many.length > 0 && (
+        <ManyDialog
+          count={takeIn.many.length}
+          onEach={() => settleMany(items.addPictures)}
+          onOne={() => settleMany(takeIn.add)}
+          onNone={takeIn.forget}
+        />
+      )}
     </>
   );
 }

@@ -11,13 +11,12 @@ import {
   right,
   type Region,
 } from '@/core/geometry';
-import { inkRegion, type Piece } from '@/core/layout';
-import type { JobPlan } from '@/core/plan';
+import { inkRegion, piecesOfItem, type Piece } from '@/core/layout';
 import { TRANSFERS } from '@/core/transfer';
 import { formatLength } from '@/words/units';
 import { unlessTooMuch } from '@/core/work';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { FaceDrawing, FaceEdges } from '@/ui/stage/FaceDrawing';
 import { PieceGuides, PiecePicture } from '@/ui/stage/PiecePicture';
@@ -121,10 +120,11 @@ function AsPrinted({ piece, previews }: { piece: Piece; previews: ReadonlyMap<st
 }
 
 function PrintedStage({ selection, previews }: StageParts) {
-  const { job, plan } = useJob();
+  const { job, plan, itemId } = useJob();
+  const pieces = piecesOfItem(plan.pieces, itemId);
   const piece =
-    plan.pieces.find(({ slots }) => slots.some(({ faceId }) => faceId === selection.face?.id)) ??
-    plan.pieces[0];
+    pieces.find(({ slots }) => slots.some(({ faceId }) => faceId === selection.face?.id)) ??
+    pieces[0];
   if (!piece) return null;
   const margin = Math.max(piece.widthMm, piece.heightMm) * 0.12;
   return (
@@ -148,16 +148,14 @@ interface StageParts {
 }
 
 /** The white paper or film that stays on the blank, as the pieces are cut, face mm. */
-function carrierOn(face: Face, { pieces }: JobPlan): Region {
-  const [first] = pieces;
+function carrierOn(face: Face, pieces: readonly Piece[]): Region {
   return pieces
-    .filter(({ variant }) => variant === first?.variant)
     .flatMap(({ slots }) => slots.filter(({ faceId }) => faceId === face.id))
     .flatMap(({ toStrip, ink }) => mapRegion(inverse(toStrip), ink));
 }
 
 function SeenStage({ selection, previews, layers }: StageParts & { layers: boolean }) {
-  const { job, plan } = useJob();
+  const { job, plan, itemId } = useJob();
   const clip = useId();
   const { face, trim, onFace, selected } = selection;
   if (!face || !trim || face.widthMm <= 0 || face.heightMm <= 0) return null;
@@ -185,7 +183,11 @@ function SeenStage({ selection, previews, layers }: StageParts & { layers: boole
       <FaceDrawing face={face} colour={job.blank.substrate.colour} labelled />
       {layers && <OtherLayers where="below" face={face} previews={previews} />}
       {carrierShows && (
-        <path d={pathData(carrierOn(face, plan))} fill="#ffffff" pointerEvents="none" />
+        <path
+          d={pathData(carrierOn(face, piecesOfItem(plan.pieces, itemId)))}
+          fill="#ffffff"
+          pointerEvents="none"
+        />
       )}
       {/* one print: what covers hides the blank, and dye is tinted by it all together */}
       <g style={{ mixBlendMode: transparent ? 'multiply' : 'normal' }}>

@@ -4,12 +4,14 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { AsItem } from '@/ui/job/AsItem';
 import { JobFrame } from '@/ui/job/JobFrame';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { FaceTabs } from '@/ui/stage/FaceTabs';
 import { StageBar } from '@/ui/stage/StageBar';
 import { ArtCard } from './ArtCard';
 import { ArtStage, type View } from './ArtStage';
+import { ItemPicker } from './items/ItemPicker';
 import { LayersSwitch } from './LayersOnFace';
 import { PictureDrop } from './PictureDrop';
 import { useSelection } from './useSelection';
@@ -17,6 +19,14 @@ import { useTakeIn } from './useTakeIn';
 
 /** Station 2: the picture, its size and its place. */
 export function ArtStation() {
+  return (
+    <AsItem>
+      <ArtOfItem />
+    </AsItem>
+  );
+}
+
+function ArtOfItem() {
   const { job, plan } = useJob();
   const selection = useSelection();
   const [view, setView] = useState<View>('seen');
@@ -50,6 +60,7 @@ export function ArtStation() {
             </Typography>
             {view === 'seen' && <LayersSwitch shown={layers} onShown={setLayers} />}
           </StageBar>
+          <ItemPicker />
           <FaceTabs faces={plan.faces} face={selection.face} onFace={selection.showFace} />
           <ArtStage view={view} selection={selection} layers={layers} />
         </PictureDrop>

@@ -7,12 +7,12 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { edgeLength, islandsOf } from '@/core/geometry';
-import { canFold, USUAL_FOLD_GAP_MM } from '@/core/layout';
+import { canFold, piecesOfItem, USUAL_FOLD_GAP_MM } from '@/core/layout';
 import { EDGE_STYLES, type CutChoice, type WrapPaper } from '@/core/model';
 import { formatLength } from '@/words/units';
 import { Choice } from '@/ui/fields/Choice';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Pair } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
@@ -172,11 +172,11 @@ function FoldFields() {
 
 /** How paper is made of it: ends, halves, edges, the cut line, the fold. */
 export function CutFields() {
-  const { job, plan } = useJob();
+  const { job, plan, itemId } = useJob();
   const { length } = useUnits();
   const { form } = job.blank;
   const cup = isCup(form);
-  const first = plan.pieces.filter(({ variant }) => variant === (plan.pieces[0]?.variant ?? ''));
+  const first = piecesOfItem(plan.pieces, itemId);
   const along = first.reduce((sum, { cut }) => sum + edgeLength(cut), 0);
   const islands = first.reduce((sum, { cut }) => sum + islandsOf(cut).length, 0);
   const now = cup

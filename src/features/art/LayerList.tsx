@@ -6,7 +6,7 @@ import IconButton from '@mui/material/IconButton';
 import ArrowDownwardIcon from '@mui/icons-material/ArrowDownward';
 import ArrowUpwardIcon from '@mui/icons-material/ArrowUpward';
 import { inOtherOrder } from '@/core/job';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import type { Selection } from './useSelection';
 
 /** What lies on the face, the uppermost first; nothing where there is but one. */

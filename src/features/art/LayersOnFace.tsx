@@ -5,9 +5,10 @@ import Switch from '@mui/material/Switch';
 import { useId } from 'react';
 import type { Face } from '@/core/blank';
 import { inverse, mapRegion, pathData } from '@/core/geometry';
+import { piecesOfItem } from '@/core/layout';
 import type { LayerOnBlank } from '@/core/plan';
 import { TRANSFERS } from '@/core/transfer';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Picture } from '@/ui/stage/PiecePicture';
 import { TRANSFER_WORDS } from '@/words';
 
@@ -25,16 +26,12 @@ function LayerOnFace({
 }) {
   const clip = useId();
   const { transparent, carrierShows } = TRANSFERS[layer.transfer];
-  const [first] = layer.pieces;
-  const slots = layer.pieces
-    .filter(({ variant }) => variant === first?.variant)
-    .flatMap((piece) =>
-      piece.slots.flatMap((slot, nth) =>
-        slot.faceId === face.id
-          ? [{ slot, arts: piece.arts.filter((art) => art.slot === nth) }]
-          : [],
-      ),
-    );
+  const { itemId } = useJob();
+  const slots = piecesOfItem(layer.pieces, itemId).flatMap((piece) =>
+    piece.slots.flatMap((slot, nth) =>
+      slot.faceId === face.id ? [{ slot, arts: piece.arts.filter((art) => art.slot === nth) }] : [],
+    ),
+  );
   return (
     <g style={{ mixBlendMode: transparent ? 'multiply' : 'normal' }} pointerEvents="none">
       {slots.map(({ slot, arts }, nth) => {

@@ -6,17 +6,17 @@ import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import Papa from 'papaparse';
-import { startTransition, useRef, useState } from 'react';
-import { namesFrom, withArt, withLettering } from '@/core/job';
+import { startTransition, useState } from 'react';
+import { namedPlaces, namesOf, withArt, withLettering, withNames } from '@/core/job';
 import { TEXT_FONTS, type TextSpec } from '@/core/model';
 import { ColourField } from '@/ui/fields/ColourField';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { Pair } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
+import { NamesFields, readNames } from './items/NamesFields';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
 import { namesFaultWords } from '@/words';
@@ -95,7 +95,8 @@ function SpecFields({
 export function Lettering({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
   const { job } = useJob();
   const own = selection.selected?.art.text ?? null;
-  const now = job.names.length > 0 ? `${job.names.length} names` : own ? 'a line' : 'none';
+  const places = namedPlaces(job).length;
+  const now = places > 0 ? `${namesOf(job).length} names` : own ? 'a line' : 'none';
   return (
     <Tucked title="Lettering and names" now={now} open={own !== null}>
       <LetteringFields
@@ -108,21 +109,19 @@ export function Lettering({ selection, takeIn }: { selection: Selection; takeIn:
 }
 
 function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
-  const { job, edit } = useJob();
+  const { job, editDesign } = useJob();
   const notify = useNotify();
   const { selected } = selection;
   const own = selected?.art.text ?? null;
   const [draft, setDraft] = useState<TextSpec | null>(null);
   const spec = draft ?? own ?? START;
   const [list, setList] = useState<string | null>(null);
-  const csv = useRef<HTMLInputElement>(null);
   const personal = spec.words.includes('{name}');
-  const text = list ?? job.names.join('\n');
+  const text = list ?? namesOf(job).join('\n');
 
   function namesNow(): string[] | null {
     if (!personal) return [];
-    const rows = Papa.parse<string[]>(text, { skipEmptyLines: true }).data;
-    const read = namesFrom(rows);
+    const read = readNames(text);
     if (read.ok) return read.value;
     notify({ tone: 'error', text: namesFaultWords(read.reason) });
     return null;
@@ -136,10 +135,10 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
     if (!arts || !first) return;
     const id = onto === 'selected' && selected ? selected.placement.id : crypto.randomUUID();
     startTransition(() => {
-      edit((old) => {
+      editDesign((old) => {
         const ready = onto === 'new' ? withArt(old, first, id, selection.face?.id) : old;
-        const lettered = withLettering(ready, id, personal ? names : [], arts);
-        return { ...lettered, names: personal ? names : old.names };
+        const rows = personal ? withNames(ready, names, () => crypto.randomUUID()) : ready;
+        return withLettering(rows, id, arts);
       });
       selection.choose(id);
       setDraft(null);
@@ -152,29 +151,7 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
       <SpecFields spec={spec} change={(part) => setDraft({ ...spec, ...part })} />
       {personal && (
         <>
-          <TextField
-            multiline
-            minRows={3}
-            maxRows={8}
-            label="Names, one a line"
-            value={text}
-            onChange={({ target }) => setList(target.value)}
-          />
-          <input
-            ref={csv}
-            type="file"
-            accept=".csv,text/csv,text/plain"
-            hidden
-            aria-label="Names as a CSV file"
-            onChange={({ target }) => {
-              const [file] = target.files ?? [];
-              if (file) void file.text().then(setList);
-              target.value = '';
-            }}
-          />
-          <Button size="small" onClick={() => csv.current?.click()}>
-            Take the names from a CSV file
-          </Button>
+          <NamesFields text={text} onText={setList} />
         </>
       )}
       {own && (

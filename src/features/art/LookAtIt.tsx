@@ -4,13 +4,13 @@ import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import { useState } from 'react';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import { FinishedView, startTurn } from '@/ui/turntable';
 
 /** The finished thing, to be turned by hand: it settles left and right, front and back. */
 export function LookAtIt() {
-  const { job, plan } = useJob();
+  const { job, plan, itemId } = useJob();
   const [turned, setTurned] = useState(0);
   const previews = useArtPreviews(job.arts.map(({ sha256 }) => sha256));
   const turnRad = startTurn(job.blank, plan) + (turned * Math.PI) / 180;
@@ -26,7 +26,8 @@ export function LookAtIt() {
         }}
       >
         <FinishedView
-          blank={job.blank}
+          job={job}
+          itemId={itemId}
           plan={plan}
           previews={previews}
           turnRad={turnRad}

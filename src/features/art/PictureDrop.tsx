@@ -20,7 +20,7 @@ export function PictureDrop({ takeIn, empty, children }: DropProps) {
   const drop = useDropzone({
     noClick: true,
     noKeyboard: true,
-    onDrop: (files) => void takeIn.add(files),
+    onDrop: (files) => takeIn.offer(files),
   });
   const busy = useBusy(takeIn.task);
   return (
@@ -53,7 +53,8 @@ export function PictureDrop({ takeIn, empty, children }: DropProps) {
                 {drop.isDragActive ? 'Let go to put it on the blank' : 'Drop a picture here'}
               </Typography>
               <Typography sx={{ mb: 2, color: COLOURS.graphite }}>
-                PNG, JPEG, WebP up to 60 megapixels; SVG or a page of a PDF.
+                PNG, JPEG, WebP up to 60 megapixels; SVG or a page of a PDF. Several at once: a
+                thing for each.
               </Typography>
               <Button variant="contained" onClick={drop.open}>
                 Choose a file

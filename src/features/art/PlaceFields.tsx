@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import { isCup } from '@/core/blank';
 import { hangBelow, onBothSides, onEveryFace } from '@/core/job';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Pair, Section } from '@/ui/Section';
 import type { OnFace, Selection } from './useSelection';
 import { DATUM_WORDS, EDGE_WORDS } from '@/words';

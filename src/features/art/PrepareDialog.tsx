@@ -16,7 +16,7 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { Choice } from '@/ui/fields/Choice';
 import { ColourField } from '@/ui/fields/ColourField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Pair } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { TaskProgress, useTask } from '@/ui/useTask';

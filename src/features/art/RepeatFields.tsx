@@ -8,7 +8,7 @@ import { CountField } from '@/ui/fields/CountField';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { Pair } from '@/ui/Section';
 import { Tucked } from '@/ui/Tucked';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import type { OnFace, Selection } from './useSelection';
 import { FACE_WORDS } from '@/words';
 

@@ -14,7 +14,7 @@ import type { Placement, Sizing } from '@/core/model';
 import { formatSize } from '@/words/units';
 import { useUnits } from '@/ui/units';
 import { LengthField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Pair, Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
 import type { OnFace, Selection } from './useSelection';

@@ -7,7 +7,7 @@ import { regionBox } from '@/core/geometry';
 import { inkRegion, placedBox, rebase } from '@/core/layout';
 import type { Artwork, Job, Placement } from '@/core/model';
 import { unlessTooMuch } from '@/core/work';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 
 /** A picture where it lies. */
 export interface OnFace {

@@ -1,6 +1,6 @@
 'use client';
 
-import { startTransition } from 'react';
+import { startTransition, useState } from 'react';
 import type { Room } from '@/core/art';
 import { replaceArt, withArt } from '@/core/job';
 import { MAX_ARTS, type Artwork, type TextSpec } from '@/core/model';
@@ -8,7 +8,7 @@ import { putArt, storageProblem } from '@/store';
 import { drawText } from '@/ui/art/drawText';
 import { useFileIntake, type PageQuestion } from '@/ui/art/useFileIntake';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import type { TaskRunner } from '@/ui/useTask';
 import { letteringTask, type TakenIn } from '@/workers';
@@ -17,6 +17,14 @@ import type { Selection } from './useSelection';
 export interface TakeIn {
   readonly task: TaskRunner;
   readonly question: PageQuestion | null;
+  /** Several files dropped at once, until it is said whether each is for a thing of its own; else none. */
+  readonly many: readonly File[];
+  /** Puts one picture on the face, or asks what several are for. */
+  readonly offer: (files: readonly File[]) => void;
+  /** Takes back the question what several files are for. */
+  readonly forget: () => void;
+  /** Takes in and keeps a picture file; null when it could not be (the person has been told). */
+  readonly read: (file: File) => Promise<Artwork | null>;
   /** Adds pictures to the face, one after the other. */
   readonly add: (files: readonly File[]) => Promise<void>;
   /** Swaps the selected picture for another, in its place. */
@@ -33,6 +41,7 @@ export function useTakeIn(selection: Selection): TakeIn {
   const { job, edit, incoming: task } = useJob();
   const notify = useNotify();
   const intake = useFileIntake(task);
+  const [many, setMany] = useState<readonly File[]>([]);
 
   const refuse = (text: string): null => {
     notify({ tone: 'error', text });
@@ -80,24 +89,26 @@ export function useTakeIn(selection: Selection): TakeIn {
     return stored(await intake.read(file, face));
   };
 
+  async function add(files: readonly File[]): Promise<void> {
+    for (const file of files) {
+      const art = await take(file);
+      if (!art) continue;
+      const id = crypto.randomUUID();
+      let added = false;
+      startTransition(() => {
+        added = edit((now) => withArt(now, art, id, selection.face?.id));
+        if (added) selection.choose(id);
+      });
+      if (!added) return; // the job holds no more, and the person has been told
+    }
+  }
+
   return {
     task,
     question: intake.question,
-    keep,
-    letter,
-    add: async (files) => {
-      for (const file of files) {
-        const art = await take(file);
-        if (!art) continue;
-        const id = crypto.randomUUID();
-        let added = false;
-        startTransition(() => {
-          added = edit((now) => withArt(now, art, id, selection.face?.id));
-          if (added) selection.choose(id);
-        });
-        if (!added) return; // the job holds no more, and the person has been told
-      }
-    },
+    ...{ keep, letter, many, add, read: take },
+    offer: (files) => (files.length > 1 ? setMany(files) : void add(files)),
+    forget: () => setMany([]),
     replace: async (file) => {
       const art = await take(file);
       const id = selection.selected?.placement.id;

@@ -43,7 +43,7 @@ export function JobCard({ entry, actions }: { entry: BenchJob; actions: CardActi
       <Box sx={{ bgcolor: '#F1ECE1', display: 'flex', justifyContent: 'center', py: 1.5 }}>
         {plan ? (
           <FinishedView
-            blank={job.blank}
+            job={job}
             plan={plan}
             previews={previews}
             turnRad={startTurn(job.blank, plan)}

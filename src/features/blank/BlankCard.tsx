@@ -5,7 +5,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';

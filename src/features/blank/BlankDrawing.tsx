@@ -3,7 +3,7 @@
 import type { Face } from '@/core/blank';
 import { holeMiddleMm, isCup } from '@/core/blank';
 import { formatLength } from '@/words/units';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { FaceDrawing } from '@/ui/stage/FaceDrawing';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';

@@ -6,7 +6,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { JobFrame } from '@/ui/job/JobFrame';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { FaceTabs } from '@/ui/stage/FaceTabs';
 import { PaperDrawing } from '@/ui/stage/PaperDrawing';
 import { StageBar } from '@/ui/stage/StageBar';

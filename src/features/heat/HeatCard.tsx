@@ -15,7 +15,7 @@ import { areaLine, COOL_WORDS, schoolsLine, taskWords } from '@/words';
 import { useUnits } from '@/ui/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { DurationField, TemperatureField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { NextStep } from '@/ui/job/NextStep';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';

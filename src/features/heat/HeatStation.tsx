@@ -7,7 +7,7 @@ import type { Face } from '@/core/blank';
 import type { PressSide } from '@/core/press';
 import { Choice } from '@/ui/fields/Choice';
 import { JobFrame } from '@/ui/job/JobFrame';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { FaceTabs } from '@/ui/stage/FaceTabs';
 import { StageBar } from '@/ui/stage/StageBar';
 import { HeatCard } from './HeatCard';

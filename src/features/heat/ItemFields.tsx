@@ -3,7 +3,7 @@
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import { useUnits } from '@/ui/units';
 import { passHeatLine, TRANSFER_WORDS } from '@/words';

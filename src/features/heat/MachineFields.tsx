@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { NOTHING_OWN, type Machine } from '@/core/model';
 import { freeName } from '@/core/shelf';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';

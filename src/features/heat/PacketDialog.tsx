@@ -23,7 +23,7 @@ import {
 } from '@/core/press';
 import { TRANSFERS } from '@/core/transfer';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';

@@ -11,7 +11,7 @@ import type { Operation } from '@/core/model';
 import type { PlateRows } from '@/core/press';
 import { formatRuns } from '@/words/units';
 import { download, fileName } from '@/ui/files';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { LayerStack } from '@/ui/LayerStack';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';

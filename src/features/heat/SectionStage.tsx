@@ -8,7 +8,7 @@ import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { FACE_WORDS } from '@/words';
 
 /** How much of a footprint's heat shows through: places pressed twice are darker. */

@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { TRANSFER_KINDS, type TransferKind } from '@/core/model';
 import { canTake } from '@/core/press';
 import { TRANSFERS } from '@/core/transfer';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { PacketDialog } from './PacketDialog';

@@ -15,7 +15,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { compareWays, type Way } from '@/core/ways';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { checkWords, settingsLine, TRANSFER_WORDS } from '@/words';

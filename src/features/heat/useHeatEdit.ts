@@ -3,7 +3,7 @@
 import type { HeatSettings, TransferKind } from '@/core/model';
 import { withTransfer } from '@/core/shelf';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 
 /** Changes to a job's heat, each one step to undo. */
 export function useHeatEdit() {

@@ -7,7 +7,7 @@ import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
 import { doneCount } from '@/core/press';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { settingsLine } from '@/words';

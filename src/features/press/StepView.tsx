@@ -7,7 +7,7 @@ import type { Check } from '@/core/check';
 import type { CautionCode, Operation, Program } from '@/core/model';
 import type { Phase } from '@/core/press';
 import { formatClock } from '@/words/units';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { LayerStack } from '@/ui/LayerStack';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';

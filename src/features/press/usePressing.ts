@@ -15,7 +15,7 @@ import {
   type Phase,
 } from '@/core/press';
 import { steadyNow } from '@/ui/clock';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
 import { operationWords } from '@/words';

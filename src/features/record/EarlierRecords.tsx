@@ -11,7 +11,7 @@ import { removeRaw, restoreRaw, saveDocument, storageProblem, type Kept } from '
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';

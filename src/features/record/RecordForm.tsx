@@ -10,14 +10,13 @@ import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import { useRef, useState } from 'react';
 import { recordOf } from '@/core/log';
-import { FAULT_IDS, type Fault, type Job, type Outcome } from '@/core/model';
-import type { JobPlan } from '@/core/plan';
+import { FAULT_IDS, itemLabels, type Fault, type Outcome } from '@/core/model';
 import { frozen } from '@/core/press';
 import { putArt, saveDocument, storageProblem, type Kept } from '@/store';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { OUTCOMES } from '@/ui/OutcomeWord';
 import { COLOURS } from '@/ui/theme';
@@ -115,12 +114,6 @@ function Photo({ sha256, onPhoto }: PhotoProps) {
   );
 }
 
-/** What a batch is made for, a name or a size each; the blank's own size is called what it is. */
-const variantsOf = ({ blank }: Job, { pieces }: JobPlan): string[] => {
-  const own = 'size' in blank.form ? blank.form.size : blank.name;
-  return [...new Set(pieces.map(({ variant }) => variant || own))];
-};
-
 interface FormProps {
   /** What was written down before and is put right; null writes down something new. */
   corrected: Kept<'record'> | null;
@@ -134,7 +127,7 @@ export function RecordForm({ corrected, onDone }: FormProps) {
   const notify = useNotify();
   const { told, change, clear } = useDraft(job.id, corrected?.body ?? null);
   const [outcomeMissing, setOutcomeMissing] = useState(false);
-  const variants = variantsOf(job, plan);
+  const variants = itemLabels(job);
 
   async function save() {
     const { outcome, ...rest } = told;

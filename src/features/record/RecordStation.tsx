@@ -4,7 +4,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { recordsOfJob, type Kept } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { JobFrame } from '@/ui/job/JobFrame';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { EarlierRecords } from './EarlierRecords';
 import { RecordForm } from './RecordForm';
 import { UsedSettings } from './UsedSettings';

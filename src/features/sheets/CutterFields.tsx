@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import type { Cutter } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { LengthField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Pair, Section } from '@/ui/Section';
 import { WordsField } from '@/ui/fields/WordsField';
 

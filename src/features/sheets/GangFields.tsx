@@ -2,20 +2,24 @@
 
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
-import { withSheet } from '@/core/job';
-import type { SheetChoices } from '@/core/model';
+import Link from '@mui/material/Link';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { withItem, withSheet } from '@/core/job';
+import { MAX_COPIES, thingsIn, type SheetChoices } from '@/core/model';
 import { CountField } from '@/ui/fields/CountField';
 import { LengthField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 
 /** How many are made, and how their pieces share sheets. */
 export function GangFields() {
-  const { job, plan, edit } = useJob();
-  const { gang, copies } = job.sheet;
+  const { job, plan, edit, pathTo } = useJob();
+  const { gang } = job.sheet;
+  const [only, ...others] = job.items;
   const change = (part: Partial<SheetChoices['gang']>) =>
     edit((old) => withSheet(old, { gang: { ...old.sheet.gang, ...part } }));
-  const many = plan.pieces.reduce((sum, piece) => sum + piece.copies * copies, 0) > 1;
+  const many = plan.pieces.reduce((sum, { copies }) => sum + copies, 0) > 1;
   const toggle = (label: string, key: 'together' | 'turn' | 'straightCuts') => (
     <FormControlLabel
       control={<Switch checked={gang[key]} onChange={(_, on) => change({ [key]: on })} />}
@@ -24,13 +28,22 @@ export function GangFields() {
   );
   return (
     <Section title="How many">
-      <CountField
-        label="Copies of the whole job"
-        value={copies}
-        min={1}
-        max={200}
-        onValue={(next) => edit((old) => withSheet(old, { copies: next }), 'copies')}
-      />
+      {only && others.length === 0 ? (
+        <CountField
+          label="Copies of the whole job"
+          value={only.copies}
+          min={1}
+          max={MAX_COPIES}
+          onValue={(copies) => edit((old) => withItem(old, only.id, { copies }), 'copies')}
+        />
+      ) : (
+        <Typography>
+          {thingsIn(job)} things in {job.items.length} rows.{' '}
+          <Link component={NextLink} href={pathTo('art')}>
+            Change them at Art
+          </Link>
+        </Typography>
+      )}
       {many && (
         <>
           {toggle('Pieces share sheets', 'together')}

@@ -10,7 +10,7 @@ import { inches } from '@/core/units';
 import { formatSize } from '@/words/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { LengthField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { Pair, Section } from '@/ui/Section';
 import { useUnits } from '@/ui/units';

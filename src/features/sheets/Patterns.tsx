@@ -9,7 +9,7 @@ import { patternToSvg } from '@/files/svg';
 import { formatSize } from '@/words/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { download, fileName } from '@/ui/files';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';

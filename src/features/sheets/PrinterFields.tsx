@@ -9,7 +9,7 @@ import type { Printer } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { NumberField } from '@/ui/fields/NumberField';
 import { LengthField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Pair, Section } from '@/ui/Section';
 import { WordsField } from '@/ui/fields/WordsField';
 import { COLOURS } from '@/ui/theme';

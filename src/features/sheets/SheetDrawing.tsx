@@ -11,7 +11,7 @@ import type { Drawing } from '@/core/drawing';
 import { drawingOf, type Sheet, type SheetItem } from '@/core/sheet';
 import { formatLength } from '@/words/units';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { formatSize } from '@/words/units';
 import { Choice } from '@/ui/fields/Choice';
 import { JobFrame } from '@/ui/job/JobFrame';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { StageBar } from '@/ui/stage/StageBar';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';

@@ -7,7 +7,7 @@ import { bottom, inverse, mapBox, pathData, right, type Box } from '@/core/geome
 import { withSeamAt, withSheet } from '@/core/job';
 import { wholesOn, type Tile } from '@/core/sheet';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { PieceGuides, PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';

@@ -12,7 +12,7 @@ import { layingSteps, liesMirrored, type Tiling } from '@/core/sheet';
 import { formatSize } from '@/words/units';
 import { Choice } from '@/ui/fields/Choice';
 import { LengthField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
 

@@ -15,7 +15,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { LengthField } from '@/ui/fields/QuantityField';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
 import { TaskButton, TaskProgress } from '@/ui/useTask';
 import type { TrialSettings } from '@/workers';

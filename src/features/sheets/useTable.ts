@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { mirrorIn, type Affine, type Box } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
 import { liesMirrored, type Tiling } from '@/core/sheet';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 
 /** Printed side up, as the sheets are laid; or as the finished thing is seen. */
 export type TableView = 'lies' | 'seen';

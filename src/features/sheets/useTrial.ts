@@ -3,7 +3,7 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
 import { artBlobs } from '@/ui/bench/jobFiles';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { useJob } from '@/ui/job/JobProvider';
+import { useJob } from '@/ui/job/jobContext';
 import { useUnits } from '@/ui/units';
 import { useTask } from '@/ui/useTask';
 import {

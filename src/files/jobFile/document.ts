@@ -101,10 +101,12 @@ function repeated(values: readonly string[]): string | null {
 function badReference({ job, shelf }: JobDocument): string | null {
   const arts = new Set(job.arts.map(({ sha256 }) => sha256));
   const placements = [job, ...job.further].flatMap((pass) => pass.placements);
-  const lost = placements.find(({ artSha256, perName }) =>
-    [artSha256, ...perName].some((sha256) => !arts.has(sha256)),
-  );
+  const lost = placements.find(({ artSha256 }) => !arts.has(artSha256));
   if (lost) return `placement “${lost.id}” names a picture that the job does not list`;
+  const astray = job.items.find(({ pictures }) =>
+    pictures.some(({ artSha256 }) => !arts.has(artSha256)),
+  );
+  if (astray) return `item “${astray.id}” names a picture that the job does not list`;
   const twice =
     repeated(placements.map(({ id }) => id)) ??
     repeated(job.arts.map(({ sha256 }) => sha256)) ??

@@ -108,13 +108,16 @@ const REFUSED: readonly (readonly [string, Change, RegExp])[] = [
   ],
   ['something else', (e) => editJson(e, () => ({ hello: 'world' })), /not a Lucky Sheet job/],
   [
-    'a name’s lettering of no picture',
+    'an item’s own picture that is none',
     (e) =>
       editJson(e, (d) => ({
         ...d,
         job: {
           ...d.job,
-          placements: d.job.placements.map((p) => ({ ...p, perName: ['d'.repeat(64)] })),
+          items: d.job.items.map((item) => ({
+            ...item,
+            pictures: [{ placementId: 'p1', artSha256: 'd'.repeat(64) }],
+          })),
         },
       })),
     /names a picture that the job does not list/,

@@ -13,7 +13,7 @@ import { fahrenheitToC } from '@/core/units';
 import { TemperatureField } from '../fields/QuantityField';
 import { Section } from '../Section';
 import { ColourField } from '../fields/ColourField';
-import { COLOURS } from '../theme';
+import { BLANK_COLOURS, Swatch } from './colours';
 import { useBlankEdit } from './BlankEditor';
 
 interface PartProps {
@@ -21,38 +21,11 @@ interface PartProps {
   change: (part: Partial<Substrate>) => void;
 }
 
-/** Colours that blanks commonly come in; any other is picked freely. */
-const BLANK_COLOURS: readonly (readonly [string, string])[] = [
-  ['#ffffff', 'white'],
-  ['#f6efdf', 'cream'],
-  ['#f6d5dc', 'pale pink'],
-  ['#bcc2c6', 'silver'],
-  ['#7f9fc4', 'sky blue'],
-  ['#1f2a44', 'navy'],
-  ['#17181b', 'black'],
-];
-
 const COATINGS: readonly (readonly [Substrate['coating'], string])[] = [
   ['dye-receptive', 'Made for sublimation'],
   ['none', 'No coating (from an ordinary shop)'],
   ['unknown', 'Not known'],
 ];
-
-const swatch = (colour: string) => (
-  <Box
-    component="span"
-    sx={{
-      width: 18,
-      height: 18,
-      borderRadius: '50%',
-      bgcolor: colour,
-      border: `1px solid ${COLOURS.graphite}`,
-      display: 'inline-block',
-      mr: 1.25,
-      verticalAlign: 'middle',
-    }}
-  />
-);
 
 function ColourFields({ substrate, change }: PartProps) {
   const known = BLANK_COLOURS.some(([colour]) => colour === substrate.colour);
@@ -71,7 +44,7 @@ function ColourFields({ substrate, change }: PartProps) {
       >
         {BLANK_COLOURS.map(([colour, name]) => (
           <MenuItem key={colour} value={colour}>
-            {swatch(colour)}
+            <Swatch colour={colour} />
             {name}
           </MenuItem>
         ))}

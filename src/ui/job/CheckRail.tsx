@@ -9,7 +9,7 @@ import { LEVELS } from '../level';
 import { checkWords, fixWords, TRANSFER_WORDS } from '@/words';
 import { COLOURS } from '../theme';
 import { useUnits } from '../units';
-import { useJob } from './JobProvider';
+import { useJob } from './jobContext';
 import { STATION_NAMES } from './Tape';
 
 function Finding({ check, here }: { check: Check; here: Station }) {

@@ -1,20 +1,11 @@
 'use client';
 
-import {
-  createContext,
-  useCallback,
-  useContext,
-  useDeferredValue,
-  useEffect,
-  useMemo,
-  useState,
-  type ReactNode,
-} from 'react';
-import { applyFix, STATIONS, type Fix, type Station } from '@/core/check';
-import { limitMet, type JobHistory } from '@/core/job';
-import { limitWords, nextAction, stationStates, type StationState } from '@/words';
-import { FIRST_PASS, onPass, passIds, seenFrom, type Job, type Run } from '@/core/model';
-import { planSeenFrom, type JobPlan } from '@/core/plan';
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { applyFix, STATIONS, type Station } from '@/core/check';
+import { itemOf, limitMet, type JobHistory } from '@/core/job';
+import { limitWords, nextAction, stationStates } from '@/words';
+import { FIRST_ITEM, FIRST_PASS, onPass, passIds, seenFrom, type Job } from '@/core/model';
+import { planSeenFrom } from '@/core/plan';
 import {
   createJobSession,
   leaveBehind,
@@ -28,68 +19,11 @@ import { useBench } from '../bench/BenchProvider';
 import { useNotify } from '../notify';
 import { keepOffline } from '../offline';
 import { useUnits } from '../units';
-import { useTask, type TaskRunner } from '../useTask';
+import { useTask } from '../useTask';
+import { JobContext, type OpenJob } from './jobContext';
 import { NotThere, Opening } from './NotThere';
 import { usePlanned } from './usePlanned';
 import { useRun } from './useRun';
-
-interface OpenJob {
-  /** The job, and what follows from it, as seen from the pass that is worked on. */
-  readonly job: Job;
-  readonly plan: JobPlan;
-  /** Which of the job's passes that is, and how to work on another. */
-  readonly passId: string;
-  readonly showPass: (id: string) => void;
-  /** Changes the job as a whole, seen from its first pass. */
-  readonly editWhole: (change: (whole: Job) => Job) => boolean;
-  readonly history: JobHistory;
-  readonly stations: readonly StationState[];
-  readonly next: { station: Station; label: string };
-  readonly session: JobSession;
-  /** Changes the job; false where it cannot be kept so (the person has been told the limit). */
-  readonly edit: (change: (job: Job) => Job, group?: string) => boolean;
-  /** Carries a way out out at the pass its finding is of. */
-  readonly applyFix: (fix: Fix, passId: string) => void;
-  /** Pictures and lettering being taken in; goes on at whatever station one is. */
-  readonly incoming: TaskRunner;
-  /** Keeps (or with null ends) the pressing under way. */
-  readonly setRun: (run: Run | null) => void;
-  /** Reads the log again after a record was written. */
-  readonly refreshHistory: () => Promise<void>;
-  readonly pathTo: (station: Station) => string;
-}
-
-const JobContext = createContext<OpenJob | null>(null);
-
-export function useJob(): OpenJob {
-  const open = useContext(JobContext);
-  if (!open) throw new Error('useJob needs a JobProvider above it');
-  return open;
-}
-
-/**
- * Part of the job's screen, drawn at once while the hand is on it. While it is not, it follows in
- * small steps when there is time, job and words always of one moment.
- * @param held a finger rests on a button there: nothing moves before it is lifted, or the click is lost.
- */
-export function Follows({
-  hand,
-  held = false,
-  children,
-}: {
-  hand: boolean;
-  held?: boolean;
-  children: ReactNode;
-}) {
-  const open = useJob();
-  const now = useMemo(() => ({ open, children }), [open, children]);
-  const later = useDeferredValue(now);
-  const fresh = hand ? now : later;
-  const [kept, setKept] = useState(fresh);
-  if (!held && kept !== fresh) setKept(fresh);
-  const shown = held ? kept : fresh;
-  return <JobContext value={shown.open}>{shown.children}</JobContext>;
-}
 
 /** Opens a job from the bench; says so when it is not there or cannot be read. */
 export function JobProvider({ id, children }: { id: string; children: ReactNode }) {
@@ -159,6 +93,7 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   const planned = usePlanned(useJobOf(session), shelf);
   const jobId = session.jobStore.getState().job.id;
   const [passId, showPass] = useState(FIRST_PASS);
+  const [itemId, showItem] = useState(FIRST_ITEM);
   const [lastOutcome, refreshHistory] = useLastOutcome(jobId);
   const [run, setRun] = useRun(jobId);
   const history = useMemo(
@@ -204,6 +139,9 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
       planned &&
       history && {
         job: seenFrom(planned.job, passId),
+        design: seenFrom(planned.job, passId),
+        itemId: itemOf(planned.job, itemId).id,
+        showItem,
         plan: planSeenFrom(planned.plan, passId),
         passId: passIds(planned.job).includes(passId) ? passId : FIRST_PASS,
         ...{ showPass, editWhole },
@@ -212,6 +150,7 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
         next: nextAction(planned.plan, history),
         session,
         edit,
+        editDesign: edit,
         applyFix: (fix, id) =>
           void editWhole((whole) => onPass(whole, id, (seen) => applyFix(seen, fix, shelf))),
         incoming,
@@ -226,6 +165,7 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
       shelf,
       session,
       passId,
+      itemId,
       edit,
       editWhole,
       incoming,

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import ArrowForwardIcon from '@mui/icons-material/ArrowForward';
 import NextLink from 'next/link';
 import type { Station } from '@/core/check';
-import { useJob } from './JobProvider';
+import { useJob } from './jobContext';
 
 /** The way on to the next station, always at the top of the card. */
 export function NextStep({ to, label }: { to: Station; label: string }) {

@@ -15,7 +15,7 @@ import { canTake } from '@/core/press';
 import { withPass } from '@/core/shelf';
 import { TRANSFER_WORDS } from '@/words';
 import { useBench } from '../bench/BenchProvider';
-import { useJob } from './JobProvider';
+import { useJob } from './jobContext';
 
 /** Stations whose figures are of one pass; the others are of the whole thing. */
 const OF_ONE_PASS: readonly Station[] = ['art', 'sheets', 'heat'];

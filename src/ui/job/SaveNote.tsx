@@ -8,7 +8,7 @@ import CloudDoneOutlinedIcon from '@mui/icons-material/CheckCircleOutlined';
 import { useStore } from 'zustand';
 import { COLOURS } from '../theme';
 import { useBench } from '../bench/BenchProvider';
-import { useJob } from './JobProvider';
+import { useJob } from './jobContext';
 
 /** Whether the work is stored, in two words. */
 export function SaveNote() {

@@ -13,7 +13,7 @@ import HelpOutlineIcon from '@mui/icons-material/HelpOutlined';
 import { useEffect, useState } from 'react';
 import { STATIONS } from '@/core/check';
 import { useRouter } from 'next/navigation';
-import { useJob } from './JobProvider';
+import { useJob } from './jobContext';
 
 const SHORTCUTS: readonly (readonly [string, string])[] = [
   ['Ctrl Z', 'Undo'],

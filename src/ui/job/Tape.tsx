@@ -7,7 +7,7 @@ import type { Station } from '@/core/check';
 import type { StationState } from '@/words';
 import { LEVELS } from '../level';
 import { COLOURS, FONTS } from '../theme';
-import { useJob } from './JobProvider';
+import { useJob } from './jobContext';
 
 /** The stations' names as the user reads them. */
 export const STATION_NAMES: Record<Station, string> = {

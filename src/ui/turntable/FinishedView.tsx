@@ -1,9 +1,11 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type * as THREE from 'three';
-import type { Blank } from '@/core/model';
-import { midCircumferenceMm, wallOf, isCup } from '@/core/blank';
+import { facesOf, midCircumferenceMm, wallOf, isCup } from '@/core/blank';
+import { itemOf } from '@/core/job';
+import { madeFor, piecesOfItem } from '@/core/layout';
+import type { Blank, Job } from '@/core/model';
 import type { JobPlan, LayerOnBlank } from '@/core/plan';
 import { inTurn } from '../inTurn';
 import { paintFace, type Images } from './faceCanvas';
@@ -11,14 +13,14 @@ import { renderTurned } from './render';
 import { buildFinished, disposeOf, type Painted } from './scene';
 
 interface FinishedViewProps {
-  blank: Blank;
+  job: Job;
   plan: JobPlan;
   /** Preview URLs of the pictures, by SHA-256. */
   previews: ReadonlyMap<string, string>;
   /** How far it is turned, radians; see `startTurn`. */
   turnRad: number;
-  /** Which name or size is shown; the first where nothing is said. */
-  variant?: string;
+  /** Which row of what is made is shown; the first where nothing is said. */
+  itemId?: string;
   width: number;
   height: number;
   label: string;
@@ -77,26 +79,21 @@ const settled = () => new Promise<void>((done) => setTimeout(done, SETTLE_MS));
 /** Pixels of a painted face per pixel of the picture: enough to be sharp when seen from the front. */
 const TEXTURE_PER_PX = 4;
 
-/** What every pass leaves on one variant; a pass that is the same for all of them has no variants. */
-const layersOf = ({ layers }: JobPlan, variant: string): LayerOnBlank[] =>
-  layers.map((layer) => {
-    const own = layer.pieces.filter((piece) => piece.variant === variant);
-    const [first] = layer.pieces;
-    const alike = layer.pieces.filter((piece) => piece.variant === first?.variant);
-    return { ...layer, pieces: own.length > 0 ? own : alike };
-  });
+/** What every pass leaves on one item. */
+const layersOf = ({ layers }: JobPlan, itemId: string): LayerOnBlank[] =>
+  layers.map((layer) => ({ ...layer, pieces: piecesOfItem(layer.pieces, itemId) }));
 
 function paintedFaces(
   blank: Blank,
   plan: JobPlan,
   images: Images,
-  variant: string,
+  itemId: string,
   longestPx: number,
 ) {
-  const layers = layersOf(plan, variant);
+  const layers = layersOf(plan, itemId);
   const { colour } = blank.substrate;
   return new Map<string, Painted>(
-    plan.faces
+    facesOf(blank)
       .filter(({ widthMm, heightMm }) => widthMm > 0 && heightMm > 0)
       .map((face) => [
         face.id,
@@ -107,14 +104,15 @@ function paintedFaces(
 
 /** The finished thing in the round, from the very pieces that will print. */
 export function FinishedView(props: FinishedViewProps) {
-  const { blank, plan, previews, turnRad, width, height, label, keptAs = '' } = props;
-  const variant = props.variant ?? plan.pieces[0]?.variant ?? '';
+  const { job, plan, previews, turnRad, width, height, label, keptAs = '' } = props;
+  const itemId = itemOf(job, props.itemId ?? '').id;
+  const { blank } = useMemo(() => madeFor(job, itemOf(job, itemId)), [job, itemId]);
   const canvas = useRef<HTMLCanvasElement>(null);
   const [thing, setThing] = useState<THREE.Group | null>(null);
   const [works, setWorks] = useState(true);
   const [shown, setShown] = useState(false);
 
-  const wanted = plan.layers
+  const wanted = layersOf(plan, itemId)
     .flatMap(({ pieces }) => pieces)
     .flatMap(({ arts }) => arts.map(({ artSha256 }) => artSha256));
   const complete = wanted.every((sha256) => previews.has(sha256));
@@ -139,7 +137,7 @@ export function FinishedView(props: FinishedViewProps) {
       .then((images) =>
         inTurn(() => {
           if (gone) return;
-          const painted = paintedFaces(blank, plan, images, variant, width * TEXTURE_PER_PX);
+          const painted = paintedFaces(blank, plan, images, itemId, width * TEXTURE_PER_PX);
           if (painted.size === 0) return;
           made = buildFinished(blank, painted);
           setThing(made);
@@ -150,7 +148,7 @@ export function FinishedView(props: FinishedViewProps) {
       gone = true;
       if (made) disposeOf(made);
     };
-  }, [blank, plan, previews, variant, complete, shown, width, keptAs]);
+  }, [blank, plan, previews, itemId, complete, shown, width, keptAs]);
 
   useEffect(() => {
     const target = canvas.current;

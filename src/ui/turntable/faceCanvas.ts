@@ -50,7 +50,7 @@ function paintPrint(face: Face, pieces: readonly Piece[], images: Images, densit
  * Paints a face of the finished thing from the pieces that will print: every picture where its piece has
  * it, cut off where the piece's ink ends. What is transparent is tinted by the blank and what was pressed
  * before; what covers hides it, white carrier and all.
- * @param layers of one variant, in the order they are pressed.
+ * @param layers of one item, in the order they are pressed.
  */
 export function paintFace(
   face: Face,

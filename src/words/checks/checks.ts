@@ -13,7 +13,7 @@ const WORK_WORDS: Readonly<Record<WorkKind, string>> = {
   'outline-crossings': 'crossings of outlines',
   'overlapping-outlines': 'outlines that overlap',
   'close-corners': 'corners closer together than its margin',
-  'outlines-for-names': 'outlines for names',
+  'outlines-of-items': 'outlines for different things',
   'detail-in-outlines': 'detail in outlines',
   'detail-at-seams': 'detail at seams',
   'cut-lines': 'cut lines on sheets',
@@ -29,7 +29,7 @@ const TOOL_WORDS = {
     figure: id,
   }),
   'too-much': ({ what }) => ({
-    text: `This is more than can be worked out: too many ${WORK_WORDS[what]}. Take a simpler outline, fewer names, larger steps or fewer copies.`,
+    text: `This is more than can be worked out: too many ${WORK_WORDS[what]}. Take a simpler outline, fewer different things, larger steps or fewer copies.`,
     figure: WORK_WORDS[what],
   }),
 } satisfies Partial<WordsOf<keyof CheckFacts>>;
@@ -44,7 +44,12 @@ export const CHECK_WORDS: WordsOf<CheckCode> = {
 };
 
 /** A finding in words, in the person's units. */
-export const checkWords = <C extends CheckCode>(
-  { code, facts }: Check<C>,
+export function checkWords<C extends CheckCode>(
+  { code, facts, more }: Check<C>,
   units: UnitStyle,
-): CheckWords => CHECK_WORDS[code](facts, sayIn(units));
+): CheckWords {
+  const told = CHECK_WORDS[code](facts, sayIn(units));
+  if (more === 0) return told;
+  const others = more === 1 ? 'one more picture' : `${more} more pictures`;
+  return { ...told, text: `${told.text} So with ${others} of this place.` };
+}

@@ -1,0 +1,93 @@
+import {
+  pictureOn,
+  type Artwork,
+  type Item,
+  type ItemSize,
+  type Job,
+  type Placement,
+} from '../model';
+import { placedProportion } from './place';
+
+/** How much larger the art is made for a size: as much as the garment is wider. */
+export const sizeScale = ({ widthMm }: ItemSize, baseWidthMm: number): number =>
+  widthMm / baseWidthMm;
+
+const scaled = (placement: Placement, by: number): Placement => ({
+  ...placement,
+  sizing:
+    placement.sizing.mode === 'exact'
+      ? {
+          ...placement.sizing,
+          widthMm: placement.sizing.widthMm * by,
+          heightMm: placement.sizing.heightMm * by,
+        }
+      : placement.sizing,
+  at: { ...placement.at, dxMm: placement.at.dxMm * by, dyMm: placement.at.dyMm * by },
+  repeat: placement.repeat && {
+    ...placement.repeat,
+    stepXMm: Math.max(1, placement.repeat.stepXMm * by),
+    stepYMm: Math.max(1, placement.repeat.stepYMm * by),
+  },
+});
+
+/**
+ * The size of another picture in a place whose size was typed for the design's own: lettering keeps its true height
+ * beside the design's, a picture lies whole within the same box.
+ */
+function sizingFor(
+  { sizing, turns }: Placement,
+  design: Artwork,
+  own: Artwork,
+): Placement['sizing'] {
+  if (sizing.mode !== 'exact' || own.sha256 === design.sha256) return sizing;
+  const ratio = placedProportion(own, turns);
+  if (design.text && design.realMm && own.realMm) {
+    const upright = turns % 2 === 0;
+    const across = upright ? design.realMm.widthMm : design.realMm.heightMm;
+    const widthMm =
+      (upright ? own.realMm.widthMm : own.realMm.heightMm) * (sizing.widthMm / across);
+    return { ...sizing, widthMm, heightMm: widthMm / ratio };
+  }
+  const widthMm = Math.min(sizing.widthMm, sizing.heightMm * ratio);
+  return { ...sizing, widthMm, heightMm: widthMm / ratio };
+}
+
+/**
+ * The job with an item's own pictures in their places and its own colour of the blank: how the design
+ * looks on it. The size of the blank is the job's.
+ */
+export function designOn(job: Job, item: Item): Job {
+  const artOf = (sha256: string) => job.arts.find((art) => art.sha256 === sha256);
+  const placements = job.placements.map((placement) => {
+    const sha256 = pictureOn(item, placement);
+    const [design, own] = [artOf(placement.artSha256), artOf(sha256)];
+    if (!own || !design || own === design) return placement;
+    return { ...placement, artSha256: sha256, sizing: sizingFor(placement, design, own) };
+  });
+  const changed = placements.some((placement, i) => placement !== job.placements[i]);
+  const blank = item.colour
+    ? { ...job.blank, substrate: { ...job.blank.substrate, ...item.colour } }
+    : job.blank;
+  return { ...job, blank, placements: changed ? placements : job.placements };
+}
+
+/** The job as an item is made: as it looks, on a blank of its size, with everything on it grown to it. */
+export function madeFor(job: Job, item: Item): Job {
+  const seen = designOn(job, item);
+  const { form } = seen.blank;
+  if (form.kind !== 'garment' || !item.size) return seen;
+  const by = sizeScale(item.size, form.widthMm);
+  const grown = {
+    ...form,
+    size: item.size.name,
+    widthMm: item.size.widthMm,
+    lengthMm: form.lengthMm * by,
+    collarWidthMm: form.collarWidthMm * by,
+    collarDropMm: form.collarDropMm * by,
+  };
+  return {
+    ...seen,
+    blank: { ...seen.blank, form: grown },
+    placements: seen.placements.map((placement) => scaled(placement, by)),
+  };
+}

@@ -1,0 +1,55 @@
+import { z } from 'zod';
+import {
+  colourSchema,
+  idSchema,
+  nameSchema,
+  positiveLengthSchema,
+  sha256Schema,
+} from './primitives';
+
+/** Rows of one job at most. */
+export const MAX_ITEMS = 240;
+/** Copies of one row at most; a job that would print more than a home press does is stopped by its plan. */
+export const MAX_COPIES = 1000;
+/** Pictures of its own that a row can have at most: one for each place of the design. */
+const MAX_OWN_PICTURES = 100;
+/** The identity of the row that every job starts with; its pieces and seams are called after the design alone. */
+export const FIRST_ITEM = 'first';
+
+/** What is made of one design: whose it is, on which blank, with which pictures, how often. */
+export const itemSchema = z.object({
+  id: idSchema,
+  /** What tells it from the others: whose it is, what it shows. Empty where nothing does. */
+  name: z.string().trim().max(120).default(''),
+  copies: z.int().min(1).max(MAX_COPIES).default(1),
+  /** Another colour than the job's blank has. */
+  colour: z.object({ colour: colourSchema, colourName: nameSchema }).nullable().default(null),
+  /** Another size of a garment, laid flat and straight across, mm: everything on it grows with its width. */
+  size: z.object({ name: nameSchema, widthMm: positiveLengthSchema }).nullable().default(null),
+  /** Its own pictures, by their place; the design's own picture stands in every other place. */
+  pictures: z
+    .array(z.object({ placementId: idSchema, artSha256: sha256Schema }))
+    .max(MAX_OWN_PICTURES)
+    .default([]),
+});
+
+/** A row of what is made: name, copies, colour and size of its blank, pictures of its own. */
+export type Item = z.infer<typeof itemSchema>;
+/** The size of a garment an item is made in, mm across. */
+export type ItemSize = NonNullable<Item['size']>;
+
+/** A row that is nothing but the design itself, once. */
+export const plainItem = (id: string): Item => itemSchema.parse({ id });
+
+/** The list a job has before anything is said: one thing. */
+export const ONE_ITEM: readonly Item[] = [plainItem(FIRST_ITEM)];
+
+/** What is made of a job's one design, each row with an identity of its own. */
+export const itemsSchema = z
+  .array(itemSchema)
+  .min(1)
+  .max(MAX_ITEMS)
+  .refine((items) => new Set(items.map(({ id }) => id)).size === items.length, {
+    error: 'every item has an id of its own',
+  })
+  .default([...ONE_ITEM]);

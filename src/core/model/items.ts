@@ -1,0 +1,39 @@
+import type { Item } from './item';
+import type { Job, Placement } from './job';
+
+/** How many things are made in all. */
+export const thingsIn = ({ items }: Pick<Job, 'items'>): number =>
+  items.reduce((sum, { copies }) => sum + copies, 0);
+
+/** The picture that stands in a place of the design on an item. */
+export const pictureOn = (item: Item | undefined, { id, artSha256 }: Placement): string =>
+  item?.pictures.find(({ placementId }) => placementId === id)?.artSha256 ?? artSha256;
+
+/** The colours the blanks of a job have, each once. */
+export function blankColours({ items, blank }: Pick<Job, 'items' | 'blank'>) {
+  const { colour, colourName } = blank.substrate;
+  const all = items.map((item) => item.colour ?? { colour, colourName });
+  return all.filter((one, i) => all.findIndex((each) => each.colour === one.colour) === i);
+}
+
+/** What each row is called, all of them different; a job of one row calls it by its name alone. */
+export function itemLabels({ items, blank }: Pick<Job, 'items' | 'blank'>): readonly string[] {
+  const [only] = items;
+  if (items.length === 1) return [only?.name ?? ''];
+  const own = 'size' in blank.form ? blank.form.size : '';
+  const sized = items.some(({ size }) => size !== null);
+  const sizeOf = (item: Item) => item.size?.name ?? (sized ? own : '');
+  const plain = items.map((item) => [item.name, sizeOf(item)].filter(Boolean).join(', '));
+  const told = items.map(({ colour }, i) => {
+    const label = plain[i] ?? '';
+    const alone = label !== '' && plain.filter((each) => each === label).length === 1;
+    const colourName = colour?.colourName ?? blank.substrate.colourName;
+    const coloured = items.some((each) => each.colour !== null);
+    return alone || !coloured ? label : [label, colourName].filter(Boolean).join(', ');
+  });
+  return told.map((label, i) => {
+    if (label === '') return String(i + 1);
+    const before = told.slice(0, i).filter((each) => each === label).length;
+    return before === 0 ? label : `${label} (${before + 1})`;
+  });
+}

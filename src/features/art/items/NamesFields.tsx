@@ -1,0 +1,46 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Papa from 'papaparse';
+import { useRef } from 'react';
+import { namesFrom } from '@/core/job';
+import type { Result } from '@/core/result';
+import type { NamesFault } from '@/core/job';
+
+/** Names from what was typed or pasted: one a line, or a table's first column. */
+export const readNames = (text: string): Result<string[], NamesFault> =>
+  namesFrom(Papa.parse<string[]>(text, { skipEmptyLines: true }).data);
+
+/** A list of names to type, paste or read from a file. */
+export function NamesFields({ text, onText }: { text: string; onText: (text: string) => void }) {
+  const csv = useRef<HTMLInputElement>(null);
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
+      <TextField
+        multiline
+        minRows={3}
+        maxRows={8}
+        label="Names, one a line"
+        value={text}
+        onChange={({ target }) => onText(target.value)}
+      />
+      <input
+        ref={csv}
+        type="file"
+        accept=".csv,text/csv,text/plain"
+        hidden
+        aria-label="Names as a CSV file"
+        onChange={({ target }) => {
+          const [file] = target.files ?? [];
+          if (file) void file.text().then(onText);
+          target.value = '';
+        }}
+      />
+      <Button size="small" onClick={() => csv.current?.click()}>
+        Take the names from a CSV file
+      </Button>
+    </Box>
+  );
+}
