@@ -111,9 +111,9 @@ test('what is wrong with several pictures of one place is said once, the worst o
       ...{ sha256: String(n).repeat(64), name: `${n}.png` },
       ...{ storedWidthPx: px, storedHeightPx: px },
     });
-  const designs = [picture(1, 3000), picture(2, 300), picture(3, 250)];
+  const designs = [picture(1, 9000), picture(2, 300), picture(3, 250)];
   let n = 0;
-  const rows = withPictureRows(jobOn('pillow', picture(1, 3000)), 'p1', designs, () => `r${++n}`);
+  const rows = withPictureRows(jobOn('pillow', picture(1, 9000)), 'p1', designs, () => `r${++n}`);
   const found = planJob(rows, shelf).checks.filter(({ code }) => code === 'resolution');
   expect(found).toMatchObject([{ facts: { art: '2.png' }, more: 1 }]);
   expect(found.map((check) => checkWords(check, TRADE_UNITS).text)).toEqual([
