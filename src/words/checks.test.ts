@@ -3,7 +3,7 @@ import { CHECK_CODES, FIX_CODES } from '@/core/check';
 import { ZONE_IDS } from '@/core/blank';
 import { FAULT_IDS, TRANSFER_KINDS } from '@/core/model';
 import { TRADE_UNITS, type UnitStyle } from './units';
-import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, covering, jobOn, shelf } from '@tests/support/jobs';
 import { withPictureRows } from '@/core/job';
 import {
   CHECK_WORDS,
@@ -59,7 +59,7 @@ describe('figures that are asked about', () => {
 
 describe('what is written on a sheet', () => {
   const sheetOf = (id: string, part: object = {}) => {
-    const job = jobOn(id);
+    const job = covering(jobOn(id));
     const plan = planJob({ ...job, sheet: { ...job.sheet, ...part } }, shelf);
     const [sheet] = plan.sheets;
     if (!sheet?.marks.foot) throw new Error('no label');

@@ -37,7 +37,9 @@ export function labelLines(label: SheetLabel, units: UnitStyle): readonly string
     const near = label.near.map(({ side, tile }) => `${BESIDE[side]} ${tile}`);
     return [
       `${label.job} · ${pieceWords(label.piece)} · sheet ${label.tile} of ${label.rows} × ${label.columns} · ${TRUE_SIZE}`,
-      `Printed side up on the table its neighbours are ${near.join(', ')}. Laid A1 first, row by row, each on top.`,
+      near.length > 0
+        ? `Printed side up on the table its neighbours are ${near.join(', ')}. Laid A1 first, row by row, each on top.`
+        : 'No printed sheet lies beside it.',
       driver,
     ];
   }

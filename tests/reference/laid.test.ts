@@ -8,17 +8,13 @@ import { warpRows } from '@/core/layout';
 import type { Job, SheetChoices } from '@/core/model';
 import { pageOf, type Sheet } from '@/core/sheet';
 import { simulatePrint, type DriverSettings } from '@/devices';
-import { jobOn, onLatteCup, shelf, withForm, times } from '../support/jobs';
+import { covering, jobOn, onLatteCup, shelf, times, withForm } from '../support/jobs';
 import { pngPicture } from '../support/pictures';
 import { artOf, jobWith, printToFile, renderPages, type Printed } from '../support/printed';
 
 const DPI = 75;
 const PX_PER_MM = DPI / 25.4;
 
-const covering = (job: Job): Job => ({
-  ...job,
-  placements: job.placements.map((each) => ({ ...each, sizing: { mode: 'cover' as const } })),
-});
 const withSheet = (job: Job, part: Partial<SheetChoices>): Job => ({
   ...job,
   sheet: { ...job.sheet, ...part },

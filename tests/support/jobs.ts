@@ -101,3 +101,9 @@ export const times = (job: Job, copies: number): Job => ({
   ...job,
   items: job.items.map((item) => ({ ...item, copies })),
 });
+
+/** A job whose pictures cover their faces. */
+export const covering = (job: Job): Job => ({
+  ...job,
+  placements: job.placements.map((each) => ({ ...each, sizing: { mode: 'cover' as const } })),
+});

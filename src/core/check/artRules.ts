@@ -1,6 +1,7 @@
 import { judgeResolution, leavesBox, pixelsPerInch, uprightPixels } from '../art';
 import { boxAround, centreOf } from '../geometry';
 import { placedProportion, stretch } from '../layout';
+import { isCloth } from '../traits';
 import { found, type Rule } from './check';
 import { fix } from './fixes';
 import { lostShare, NOTE_SHARE, noWorseIn, shortEdges, shrunkToFit } from './harm';
@@ -81,9 +82,9 @@ const bleedShort = perArt((one, { job }) => {
 });
 
 /** What stays on the blank is white wherever it was cut, whatever is printed there. */
-const whiteBox = perArt((one, { job, transfer, faces }) => {
+const whiteBox = perArt((one, { job, transfer }) => {
   const { art, placement, of } = one;
-  const straight = job.cut.line === 'edge' && faces[0]?.paper === 'art' && !placement.repeat;
+  const straight = job.cut.line === 'edge' && isCloth(job.blank.substrate) && !placement.repeat;
   if (!transfer.carrierShows || !straight || !leavesBox(art)) return null;
   return found(
     'white-box',
@@ -94,9 +95,9 @@ const whiteBox = perArt((one, { job, transfer, faces }) => {
 });
 
 /** A film or paper that is cut exactly as large as its print, cut with room instead. */
-const cutTooWide: Rule = ({ job, transfer, faces }) => {
+const cutTooWide: Rule = ({ job, transfer }) => {
   const wanted = transfer.cutMarginMm;
-  const loose = job.cut.line === 'contour' || faces[0]?.paper === 'art';
+  const loose = job.cut.line === 'contour' || isCloth(job.blank.substrate);
   const { marginMm } = job.cut;
   if (wanted === null || !loose || marginMm <= wanted + 0.25) return [];
   const fixes = [fix('cut-close', { marginMm: wanted })];

@@ -1,6 +1,7 @@
 import { toldOf } from '@tests/support/worded';
 import {
   artwork,
+  covering,
   findings,
   mugJob,
   onLatteCup,
@@ -107,13 +108,13 @@ const CASES: readonly (readonly [id: string, job: Job, says: RegExp, level: stri
   ['paper-width', printedOn({ paperId: 'tabloid' }), /11 in wide.*up to 8 1\/2 in/, 'stop'],
   [
     'misfit-front-1',
-    jobOn('wall-panel', artwork(), { widthMm: 5000, heightMm: 5000 }),
+    covering(jobOn('wall-panel', artwork(), { widthMm: 5000, heightMm: 5000 })),
     /too little to tile/,
     'stop',
   ],
   [
     'too-many',
-    times(jobOn('wall-panel'), 200),
+    times(covering(jobOn('wall-panel')), 200),
     /2400 prints; one job is planned for up to 1000/,
     'stop',
   ],
@@ -195,6 +196,8 @@ test('who works in millimetres and °C is told nothing in inches or °F', () => 
   const texts = new Set(said.flat().flatMap(({ text, figure }) => [text, figure]));
   expect(texts.size).toBeGreaterThan(60);
   expect(
-    [...texts].filter((text) => /°F|\d in\b|\binch/.test(text.replace('pixels per inch', ''))),
+    [...texts].filter((text) =>
+      /°F|\d in\b|\binch/.test(text.replace(/pixels per inch|A4 in the same/, '')),
+    ),
   ).toEqual([]);
 });

@@ -137,6 +137,8 @@ interface SheetFacts {
 /** Will what is taped together be one picture? */
 interface TileFacts {
   /** `sparedShare`: less detail under the seams than with even spacing; `longer`: paper that holds it whole. */
+  /** Sheets of a piece on which nothing would be printed: left out; a hard blank still has to be covered. */
+  'sheets-bare': { piece: NamedPiece; bare: number; sheets: number };
   tiled: Size & {
     piece: NamedPiece;
     sheets: number;
@@ -235,6 +237,7 @@ export const CHECK_STATIONS = {
   'marks-dropped': 'sheets',
   'print-side': 'sheets',
   tiled: 'sheets',
+  'sheets-bare': 'sheets',
   'no-overlap': 'sheets',
   'seam-through': 'sheets',
   'seams-moved': 'sheets',

@@ -4,6 +4,7 @@ import { paperHolds, THROUGH_WHOLE, type Tiling } from '../sheet';
 import { inches } from '../units';
 import { found, type Found, type Findings, type Rule } from './check';
 import { fix } from './fixes';
+import { isHard } from './harm';
 import { nameOf, type Piece } from '../layout';
 
 /** Usual overlap of two sheets at a seam: common practice. */
@@ -49,6 +50,18 @@ const tiled = perTiling((tiling, piece, findings) => {
     },
   );
 });
+
+/** Cloth shows no edge of paper, so its paper never reaches that far; a hard blank does. */
+const bare = perTiling((tiling, piece, { job }) =>
+  tiling.bare === 0 || !isHard(job)
+    ? null
+    : found(
+        'sheets-bare',
+        'note',
+        { piece: nameOf(piece), bare: tiling.bare, sheets: tiling.tiles.length + tiling.bare },
+        { of: tiling.pieceId },
+      ),
+);
 
 const noOverlap: Rule = ({ sheets, job }) => {
   const { overlapMm } = job.sheet.tile;
@@ -96,4 +109,11 @@ const seamsOnWrap = perTiling((tiling, piece, { job }) => {
 });
 
 /** Will what is taped together be one picture? */
-export const TILE_RULES: readonly Rule[] = [tiled, noOverlap, throughWhole, handSeams, seamsOnWrap];
+export const TILE_RULES: readonly Rule[] = [
+  tiled,
+  bare,
+  noOverlap,
+  throughWhole,
+  handSeams,
+  seamsOnWrap,
+];

@@ -19,6 +19,7 @@ import {
   type Region,
 } from '../geometry';
 import type { Artwork, Job } from '../model';
+import { isCloth } from '../traits';
 import { spend } from '../work';
 import { canFold, foldedPiece } from './fold';
 import { inkRegion } from './paper';
@@ -105,7 +106,9 @@ function paperFor(filled: FilledFace, job: Job): Region {
   if (job.cut.line === 'contour') {
     return overlapOf(ink, unite(...contoursOf(arts, job.cut)));
   }
-  return face.paper === 'art' ? around(Math.max(0, job.cut.marginMm)) : ink;
+  // cloth shows no edge of paper: it need not lie where nothing is printed
+  const loose = face.paper === 'art' || isCloth(job.blank.substrate);
+  return loose ? around(Math.max(0, job.cut.marginMm)) : ink;
 }
 
 /** The line round each picture; that of a repeated one is found once and moved along. */

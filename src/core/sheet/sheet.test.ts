@@ -110,7 +110,9 @@ test('on every paper and blank that fits, the page holds the art and its marks s
 });
 
 test('a wrap too long for letter takes two sheets, and legal paper is offered first', () => {
-  const tumbler = withForm(mugJob(), { girthMm: inches(11.5), handleGapMm: 0 });
+  const tumbler = withForm(mugJob(artwork(), { sizing: { mode: 'cover' } }), {
+    ...{ girthMm: inches(11.5), handleGapMm: 0 },
+  });
   const { checks, tilings, sheets } = planJob(tumbler, shelf);
   // 11.5 + 1/8 overlap where it closes is wider than the 10.75 in letter prints sideways
   expect(tilings).toMatchObject([{ rows: 1, columns: 2 }]);

@@ -3,15 +3,21 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { judgeResolution, pixelsPerInch, uprightPixels } from '@/core/art';
+import { sizeForSheets } from '@/core/fitSheets';
 import { placedProportion, stretch } from '@/core/layout';
 import type { Box as MmBox } from '@/core/geometry';
 import type { Placement, Sizing } from '@/core/model';
+import { isCloth } from '@/core/traits';
 import { formatSize } from '@/words/units';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { useNotify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/jobContext';
@@ -59,6 +65,36 @@ const turned = (placement: Placement, box: MmBox): Placement => ({
       ? { ...placement.sizing, widthMm: box.height, heightMm: box.width }
       : placement.sizing,
 });
+
+const SHEETS = [1, 2, 3, 4, 6] as const;
+
+/** Makes the picture as large as some sheets hold, where paper lies only round it. */
+function FitSheets({ selection, selected }: { selection: Selection; selected: OnFace }) {
+  const { job } = useJob();
+  const { shelf } = useBench();
+  const notify = useNotify();
+  const { placement } = selected;
+  if (!isCloth(job.blank.substrate) || placement.repeat) return null;
+  const fit = (sheets: number) => {
+    const sizing = sizeForSheets(job, placement.id, sheets, shelf);
+    if (sizing) return selection.change(placement.id, (each) => ({ ...each, sizing }), '');
+    notify({ tone: 'error', text: 'What else lies on this face takes more sheets already.' });
+  };
+  return (
+    <TextField
+      select
+      label="As large as fits on"
+      value=""
+      onChange={({ target }) => fit(Number(target.value))}
+    >
+      {SHEETS.map((sheets) => (
+        <MenuItem key={sheets} value={sheets}>
+          {sheets === 1 ? 'one sheet' : `${sheets} sheets`}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
 
 /** How large the picture is: by intention or by typed figures. */
 export function SizeFields({ selection, selected }: { selection: Selection; selected: OnFace }) {
@@ -141,6 +177,7 @@ export function SizeFields({ selection, selected }: { selection: Selection; sele
           </Button>
         )}
       </Box>
+      <FitSheets selection={selection} selected={selected} />
       <Figures selected={selected} />
       <LengthField
         label="Bleed on every side"

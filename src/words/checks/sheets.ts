@@ -74,6 +74,10 @@ export const SHEET_WORDS = {
     text: `It is not noted which way up paper goes into “${printer}”. Print on the blank side: mark one sheet, print, and note it at the printer.`,
     figure: 'side unknown',
   }),
+  'sheets-bare': ({ piece, bare, sheets }) => ({
+    text: `${bare} of the ${sheets} sheets of “${pieceWords(piece)}” would stay empty and ${bare === 1 ? 'is' : 'are'} not printed. Lay clean paper of the same kind there: an edge of paper marks a hard blank.`,
+    figure: `${bare} of ${sheets}`,
+  }),
   tiled: ({ piece, sheets, rows, columns, paper, sparedShare, longer, ...size }, say) => {
     const figure = `${sheets} sheets`;
     const chosen =

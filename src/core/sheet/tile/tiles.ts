@@ -1,4 +1,13 @@
-import { areasBetween, bottom, right, type Box } from '../../geometry';
+import {
+  areasBetween,
+  bottom,
+  overlapOf,
+  rectRing,
+  right,
+  unite,
+  type Box,
+  type Region,
+} from '../../geometry';
 import type { Piece } from '../../layout';
 import type { SheetChoices } from '../../model';
 import type { PieceCosts } from './seamCost';
@@ -62,6 +71,8 @@ export interface Tiling {
   readonly overlapMm: number;
   /** In the order they are laid. */
   readonly tiles: readonly Tile[];
+  /** Sheets that the piece's paper would reach over and no picture does: they are not printed. */
+  readonly bare: number;
 }
 
 /** What tiling is decided by: the piece, the room on a sheet (mm), the person’s choices. */
@@ -112,13 +123,22 @@ const rowLetter = (row: number): string =>
 /** Less ink than this on a sheet is none, mm². */
 const LEAST_INK_MM2 = 0.5;
 
+/** So many pictures are looked at one by one; more cover the paper alike. */
+const MOST_LOOKED_AT = 60;
+
+/** Where a piece is printed at all: its paper as far as its pictures reach. */
+function printedOf({ cut, arts }: Piece): Region {
+  if (arts.length > MOST_LOOKED_AT) return cut;
+  return overlapOf(cut, unite(...arts.map(({ box }) => [rectRing(box)])));
+}
+
 /** The tiles between seams, laid row by row from the table's upper left; those without ink left out. */
 function tilesBetween(
   { piece, choices, mirrored }: TileInput,
   reaches: { x: Reach; y: Reach },
   xs: readonly number[],
   ys: readonly number[],
-): Tile[] {
+): Pick<Tiling, 'tiles' | 'bare'> {
   const [columns, rows] = [xs.length - 1, ys.length - 1];
   const seenColumn = (column: number) => (mirrored ? columns - 1 - column : column);
   const nameAt = (row: number, column: number) => `${rowLetter(row)}${column + 1}`;
@@ -127,13 +147,18 @@ function tilesBetween(
     const [x, y] = [xs[seen] ?? 0, ys[row] ?? 0];
     return { x, y, width: (xs[seen + 1] ?? x) - x, height: (ys[row + 1] ?? y) - y };
   };
-  const inkIn = areasBetween(piece.cut, xs, ys);
-  const holdsInk = (row: number, column: number) =>
-    (inkIn[row]?.[seenColumn(column)] ?? 0) > LEAST_INK_MM2;
+  const holds = (areas: readonly (readonly number[])[]) => (row: number, column: number) =>
+    (areas[row]?.[seenColumn(column)] ?? 0) > LEAST_INK_MM2;
+  const holdsInk = holds(areasBetween(printedOf(piece), xs, ys));
+  const holdsPaper = holds(areasBetween(piece.cut, xs, ys));
   const tiles: Tile[] = [];
+  let bare = 0;
   for (let row = 0; row < rows; row++) {
     for (let column = 0; column < columns; column++) {
-      if (!holdsInk(row, column)) continue;
+      if (!holdsInk(row, column)) {
+        if (holdsPaper(row, column)) bare++;
+        continue;
+      }
       const shown = shownAt(row, column);
       const toLeft = mirrored ? column + 1 : column - 1;
       const toRight = mirrored ? column - 1 : column + 1;
@@ -170,7 +195,7 @@ function tilesBetween(
       });
     }
   }
-  return tiles;
+  return { tiles, bare };
 }
 
 const perSide = <T>(of: (side: Side) => T): Record<Side, T> => ({
@@ -219,7 +244,7 @@ export function tilePiece(input: TileInput): Tiling | null {
     byHand,
     trim: choices.tile.trim,
     overlapMm: choices.tile.overlapMm,
-    tiles: tilesBetween(
+    ...tilesBetween(
       input,
       reaches,
       [0, ...downAtMm, piece.widthMm],
