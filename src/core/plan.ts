@@ -74,8 +74,8 @@ function boundedBy(overwork: Overwork[], passes: number): Bounded {
     );
 }
 
-/** Pieces and sheets of one pass. */
-function laidPass(id: string, seen: Job, faces: readonly Face[], shelf: Shelf) {
+/** Pieces and sheets of one pass of a job. */
+export function layPass(id: string, seen: Job, faces: readonly Face[], shelf: Shelf) {
   const overwork: Overwork[] = [];
   const bounded = boundedBy(overwork, 1 + seen.further.length);
   const tools = toolsFor(seen, shelf);
@@ -98,7 +98,7 @@ function laidPass(id: string, seen: Job, faces: readonly Face[], shelf: Shelf) {
 
 /** Findings over every pass; what a further pass finds that another has found already is said once. */
 function findingsOf(
-  passes: readonly (ReturnType<typeof laidPass> & { recipe: Recipe; heat: PassHeat })[],
+  passes: readonly (ReturnType<typeof layPass> & { recipe: Recipe; heat: PassHeat })[],
   { press, faces, shelf }: { press: PressPlan; faces: readonly Face[]; shelf: Shelf },
 ): Check[] {
   return checkPlan(
@@ -126,7 +126,7 @@ function findingsOf(
  */
 export function planJob(job: Job, shelf: Shelf): JobPlan {
   const faces = within(STAGE_WORK, () => facesOf(job.blank));
-  const laid = passIds(job).map((id) => laidPass(id, seenFrom(job, id), faces, shelf));
+  const laid = passIds(job).map((id) => layPass(id, seenFrom(job, id), faces, shelf));
   const [main] = laid;
   if (!main) throw new Error('A job has at least one pass.');
   const pressed = { faces, figures: shelf.figures };

@@ -1,6 +1,7 @@
 'use client';
 
 import { createTheme } from '@mui/material/styles';
+import type { SyntheticEvent } from 'react';
 import { AtOnce } from './AtOnce';
 
 /** The house colours; each has one meaning. */
@@ -85,6 +86,17 @@ export const theme = createTheme({
     },
     // as with dialogs: what grows into place moves away under the finger
     MuiMenu: { defaultProps: { transitionDuration: 0 } },
+    // a list that opens under the pointer would take a slow click's release for a choice, and be gone
+    // again: a choice is made by a click of its own
+    MuiSelect: {
+      defaultProps: {
+        MenuProps: {
+          slotProps: {
+            paper: { onMouseUpCapture: (event: SyntheticEvent) => event.stopPropagation() },
+          },
+        },
+      },
+    },
     MuiTextField: { defaultProps: { size: 'small' } },
     MuiPaper: { defaultProps: { elevation: 0 } },
     MuiTooltip: { defaultProps: { arrow: true } },

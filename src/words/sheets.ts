@@ -33,10 +33,12 @@ export const driverSetting = (flips: boolean): string => (flips ? 'mirror ON' : 
 export function labelLines(label: SheetLabel, units: UnitStyle): readonly string[] {
   const { size } = sayIn(units);
   const driver = `Print dialog: ${driverSetting(label.driverFlips)}. If this line reads normally on the paper, the mirroring is right.`;
+  // pieces of several jobs each name their own
+  const of = label.job === '' ? '' : `${label.job} · `;
   if (label.kind === 'tile') {
     const near = label.near.map(({ side, tile }) => `${BESIDE[side]} ${tile}`);
     return [
-      `${label.job} · ${pieceWords(label.piece)} · sheet ${label.tile} of ${label.rows} × ${label.columns} · ${TRUE_SIZE}`,
+      `${of}${pieceWords(label.piece)} · sheet ${label.tile} of ${label.rows} × ${label.columns} · ${TRUE_SIZE}`,
       near.length > 0
         ? `Printed side up on the table its neighbours are ${near.join(', ')}. Laid A1 first, row by row, each on top.`
         : 'No printed sheet lies beside it.',
@@ -50,7 +52,7 @@ export function labelLines(label: SheetLabel, units: UnitStyle): readonly string
     first && alike
       ? `${copies}${pieceWords(first)} · cut to ${size(first)}`
       : pieces.map(pieceWords).join(', ');
-  return [`${label.job} · ${what} · ${TRUE_SIZE}`, driver];
+  return [`${of}${what} · ${TRUE_SIZE}`, driver];
 }
 
 /** What is written on a sheet: its label, and the figures of the check bar in the person's unit. */

@@ -5,7 +5,7 @@ import type { JobPlan } from '@/core/plan';
 import { failure, success, type Result } from '@/core/result';
 import type { UnitStyle } from '@/words/units';
 import { packJobFile, readJobFile } from '@/files/jobFile';
-import { patternToPdf, writeSheetsPdf } from '@/files/pdf';
+import { patternToPdf, writeSheetsPdf, type PrintedJob, type PrintPlan } from '@/files/pdf';
 import type { Pattern } from '@/words';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import { inflateBeside } from './inflate';
@@ -34,8 +34,8 @@ export interface PaperSize {
 
 /** What sheets are written from. */
 export interface SheetsInput {
-  readonly job: Job;
-  readonly plan: JobPlan;
+  readonly job: PrintedJob;
+  readonly plan: PrintPlan;
   readonly blobs: ReadonlyMap<string, Blob>;
   /** How figures are written on them. */
   readonly units: UnitStyle;

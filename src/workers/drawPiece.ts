@@ -12,7 +12,7 @@ const STRIP_ROWS = 128;
 
 /** Where a job's pictures come from, and who is told how far it is. */
 export interface Sources {
-  readonly job: Job;
+  readonly job: Pick<Job, 'arts'>;
   readonly blobOf: (sha256: string) => Blob;
   readonly onProgress: OnProgress;
 }

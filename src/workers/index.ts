@@ -21,4 +21,4 @@ export type { ReadPage } from './pdfPages';
 export type { TakenIn } from './takeIn';
 export type { Preparation } from './prepare';
 export type { TrialResult, TrialSettings } from './trial';
-export { createPlanner, type Planner, type PlanRequest } from './planner';
+export { createPlanner, planTogetherAside, type Planner, type PlanRequest } from './planner';

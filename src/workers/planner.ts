@@ -1,6 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
+import type { Together } from '@/core/together';
 import type { PlanWorker } from './plan.worker';
 
 /** What is planned. */
@@ -12,6 +13,25 @@ export interface PlanRequest {
 interface Waiting extends PlanRequest {
   readonly done: (plan: JobPlan | null) => void;
   readonly failed: (error: unknown) => void;
+}
+
+const startWorker = () =>
+  new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
+
+/** Several jobs on shared sheets, worked out in the background. */
+export async function planTogetherAside(
+  jobs: readonly Job[],
+  shelf: Shelf,
+): Promise<readonly Together[]> {
+  const worker = startWorker();
+  const failed = new Promise<never>((_, reject) => {
+    worker.onerror = (event) => reject(new Error(event.message || 'The sheets were not planned.'));
+  });
+  try {
+    return await Promise.race([wrap<PlanWorker>(worker).together(jobs, shelf), failed]);
+  } finally {
+    worker.terminate();
+  }
 }
 
 /** Plans in the background, one at a time; of those that wait only the latest is worked out. */
@@ -28,7 +48,7 @@ export function createPlanner(): Planner {
   let next: Waiting | null = null;
 
   const start = (): Remote<PlanWorker> => {
-    worker = new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
+    worker = startWorker();
     remote = wrap<PlanWorker>(worker);
     return remote;
   };

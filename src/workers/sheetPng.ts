@@ -1,6 +1,6 @@
 import { scaling } from '@/core/geometry';
 import { DOTS_PER_MM, PRINT_PPI, type Piece } from '@/core/layout';
-import type { JobPlan } from '@/core/plan';
+import type { PrintPlan } from '@/files/pdf';
 import { correctionOf, drawingOf, type Sheet, type SheetItem } from '@/core/sheet';
 import type { Drawing, Stroke } from '@/core/drawing';
 import { withDensity } from '@/files/image';
@@ -67,7 +67,7 @@ export interface SheetSources extends Sources {
  * programs that take no PDF.
  */
 export async function writeSheetPng(
-  plan: JobPlan,
+  plan: PrintPlan,
   sheet: Sheet,
   sources: SheetSources,
 ): Promise<Uint8Array> {

@@ -1,5 +1,5 @@
 import { Zip, ZipPassThrough } from 'fflate';
-import type { JobPlan } from '@/core/plan';
+import type { PrintPlan } from '@/files/pdf';
 import { writeSheetPng, type SheetSources } from './sheetPng';
 import { sheetWords } from '@/words';
 
@@ -7,7 +7,7 @@ import { sheetWords } from '@/words';
  * Every sheet as a PNG at the printer's resolution, in one ZIP in the order of printing. One sheet
  * is in memory at a time; what is finished is handed to the browser.
  */
-export async function zipPngs(plan: JobPlan, sources: SheetSources): Promise<Blob> {
+export async function zipPngs(plan: PrintPlan, sources: SheetSources): Promise<Blob> {
   const finished: Blob[] = [];
   const zip = new Zip((error, part) => {
     if (error) throw error;

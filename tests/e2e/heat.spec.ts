@@ -59,3 +59,14 @@ test('both cooling schools are told apart, the cautious one first', async ({ pag
   await page.keyboard.press('Control+z');
   await expect(page.getByLabel('Cool until fully cold')).toBeChecked();
 });
+
+test('a slow click on a list opens it and leaves it open', async ({ page }) => {
+  const list = page.getByRole('combobox', { name: 'Heat source' });
+  await list.hover();
+  await page.mouse.down();
+  // longer than a release on the chosen one counts as choosing it
+  await page.waitForTimeout(700);
+  await page.mouse.up();
+  await page.getByRole('option', { name: 'Convection oven' }).click();
+  await expect(card(page)).toContainText('400 °F · 15 min');
+});

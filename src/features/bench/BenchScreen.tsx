@@ -26,6 +26,7 @@ import { FiguresDialog } from './FiguresDialog';
 import { JobCard } from './JobCard';
 import { NewJobMenu } from './NewJobMenu';
 import { RenameDialog } from './RenameDialog';
+import { TogetherDialog } from './TogetherDialog';
 import { UnreadableList } from './UnreadableList';
 import { useBenchJobs, type BenchJob } from './useBenchJobs';
 import { useIntake } from './useIntake';
@@ -53,6 +54,7 @@ export function BenchScreen() {
   const { name, store, own, shelf } = useBench();
   const { jobs, unreadable, refresh, create, duplicate, rename, remove, removeUnreadable } =
     useBenchJobs();
+  const [together, setTogether] = useState(false);
   const [renaming, setRenaming] = useState<StoredJob | null>(null);
   const notify = useNotify();
   const router = useRouter();
@@ -128,6 +130,11 @@ export function BenchScreen() {
               Lay the demo out afresh
             </Button>
           )}
+          {jobs && jobs.length > 1 && (
+            <Button variant="outlined" onClick={() => setTogether(true)}>
+              Print together
+            </Button>
+          )}
           <Button variant="outlined" onClick={drop.open}>
             Open a picture or job file
           </Button>
@@ -169,6 +176,7 @@ export function BenchScreen() {
           </Typography>
         )}
       </Box>
+      {together && jobs && <TogetherDialog entries={jobs} onClose={() => setTogether(false)} />}
       {intake.figures && <FiguresDialog question={intake.figures} />}
       {intake.pages && <PageDialog question={intake.pages} />}
       {renaming && (

@@ -1,4 +1,9 @@
-export { writeSheetsPdf, type SheetsPdfInput } from './writeSheets';
+export {
+  writeSheetsPdf,
+  type PrintedJob,
+  type PrintPlan,
+  type SheetsPdfInput,
+} from './writeSheets';
 export type { PixelTools } from './embed';
 export { deflating, type PackedPixels } from './pack';
 export type { Inflater } from './splitPng';

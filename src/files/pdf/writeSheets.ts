@@ -10,7 +10,7 @@ import {
 } from '@cantoo/pdf-lib';
 import type { Piece } from '@/core/layout';
 import type { Artwork, Job } from '@/core/model';
-import type { JobPlan } from '@/core/plan';
+import type { PassPlan } from '@/core/plan';
 import { correctionOf, drawingOf, type Sheet, type SheetItem } from '@/core/sheet';
 import type { UnitStyle } from '@/words/units';
 import { sheetTexts } from '@/words';
@@ -22,9 +22,16 @@ import { savedInParts } from './bulkStream';
 import { embedArt, embedPixels, type PixelTools } from './embed';
 import type { PackedPixels } from './pack';
 
+/** What of a job its print files need. */
+export type PrintedJob = Pick<Job, 'name' | 'arts'>;
+/** What of a plan its print files are written from. */
+export interface PrintPlan extends Pick<PassPlan, 'pieces' | 'sheets'> {
+  readonly tools: Pick<PassPlan['tools'], 'printer'>;
+}
+
 export interface SheetsPdfInput {
-  readonly job: Job;
-  readonly plan: JobPlan;
+  readonly job: PrintedJob;
+  readonly plan: PrintPlan;
   /** How figures are written on the sheets. */
   readonly units: UnitStyle;
   /** Picture bytes as they came, by SHA-256. */

@@ -14,7 +14,10 @@ import { packJobTask, type OnProgress, type Task, type TakenIn } from '@/workers
 import { download, fileName } from '../files';
 
 /** The stored bytes of a job's pictures. */
-export async function artBlobs(store: BenchStore, job: Job): Promise<Map<string, Blob>> {
+export async function artBlobs(
+  store: BenchStore,
+  job: Pick<Job, 'arts'>,
+): Promise<Map<string, Blob>> {
   const blobs = new Map<string, Blob>();
   for (const { sha256 } of job.arts) {
     const stored = await getArt(store, sha256);

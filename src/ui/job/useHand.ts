@@ -25,7 +25,8 @@ export function useHand() {
   const touched = (part: Part) => ({
     onPointerDownCapture: ({ target, button }: PointerEvent) => {
       // another button of the mouse opens a menu of the browser, which may keep its lifting to itself
-      if (button === 0 && target instanceof Element && target.closest('button, a')) setHeld(part);
+      const pressed = target instanceof Element && target.closest('button, a, [role=combobox]');
+      if (button === 0 && pressed) setHeld(part);
       setHand(part);
     },
     onFocusCapture: () => setHand(part),

@@ -132,6 +132,17 @@ function printedOf({ cut, arts }: Piece): Region {
   return overlapOf(cut, unite(...arts.map(({ box }) => [rectRing(box)])));
 }
 
+/** Rows and columns of the tiles beside one, by the piece's sides as seen. */
+function neighboursOf(row: number, column: number, mirrored: boolean) {
+  const step = mirrored ? -1 : 1;
+  return {
+    left: [row, column - step],
+    right: [row, column + step],
+    top: [row - 1, column],
+    bottom: [row + 1, column],
+  } as const satisfies Record<Side, readonly [row: number, column: number]>;
+}
+
 /** The tiles between seams, laid row by row from the table's upper left; those without ink left out. */
 function tilesBetween(
   { piece, choices, mirrored }: TileInput,
@@ -147,27 +158,19 @@ function tilesBetween(
     const [x, y] = [xs[seen] ?? 0, ys[row] ?? 0];
     return { x, y, width: (xs[seen + 1] ?? x) - x, height: (ys[row + 1] ?? y) - y };
   };
-  const holds = (areas: readonly (readonly number[])[]) => (row: number, column: number) =>
-    (areas[row]?.[seenColumn(column)] ?? 0) > LEAST_INK_MM2;
-  const holdsInk = holds(areasBetween(printedOf(piece), xs, ys));
-  const holdsPaper = holds(areasBetween(piece.cut, xs, ys));
+  const holds = (region: Region) => {
+    const areas = areasBetween(region, xs, ys);
+    return (row: number, column: number) => (areas[row]?.[seenColumn(column)] ?? 0) > LEAST_INK_MM2;
+  };
+  const [holdsInk, holdsPaper] = [holds(printedOf(piece)), holds(piece.cut)];
   const tiles: Tile[] = [];
-  let bare = 0;
+  let papered = 0;
   for (let row = 0; row < rows; row++) {
     for (let column = 0; column < columns; column++) {
-      if (!holdsInk(row, column)) {
-        if (holdsPaper(row, column)) bare++;
-        continue;
-      }
+      if (holdsPaper(row, column)) papered++;
+      if (!holdsInk(row, column)) continue;
       const shown = shownAt(row, column);
-      const toLeft = mirrored ? column + 1 : column - 1;
-      const toRight = mirrored ? column - 1 : column + 1;
-      const near: Record<Side, readonly [row: number, column: number]> = {
-        left: [row, toLeft],
-        right: [row, toRight],
-        top: [row - 1, column],
-        bottom: [row + 1, column],
-      };
+      const near = neighboursOf(row, column, mirrored);
       const beyond = (side: Side, flapMm: number) => (holdsInk(...near[side]) ? flapMm : 0);
       const left = beyond('left', reaches.x.beforeMm);
       const top = beyond('top', reaches.y.beforeMm);
@@ -195,7 +198,7 @@ function tilesBetween(
       });
     }
   }
-  return { tiles, bare };
+  return { tiles, bare: papered - tiles.length };
 }
 
 const perSide = <T>(of: (side: Side) => T): Record<Side, T> => ({
