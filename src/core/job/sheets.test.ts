@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { artwork, factsWith, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, covering, factsWith, jobOn, shelf } from '@tests/support/jobs';
 import { planJob } from '../plan';
 import { withBestSeams, withSeamAt, withSheet } from '.';
 
@@ -15,9 +15,8 @@ const busyMiddle = factsWith({
     }),
   },
 });
-const panel = jobOn(
-  'wall-panel',
-  artwork({ storedWidthPx: 5400, storedHeightPx: 7200, facts: busyMiddle }),
+const panel = covering(
+  jobOn('wall-panel', artwork({ storedWidthPx: 5400, storedHeightPx: 7200, facts: busyMiddle })),
 );
 const tilingOf = (job: typeof panel) => {
   const [tiling] = planJob(job, shelf).tilings;
