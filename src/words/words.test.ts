@@ -71,7 +71,10 @@ describe('codes and words', () => {
       ]),
     );
     const always = ['look-at-print', 'reset-heat', 'check-stack', 'turn-over-and-stack'];
-    expect(TASKS.filter((task) => !used.has(task) && !always.includes(task))).toEqual([]);
+    // by what the print comes as, tested at `core/press/handwork.test.ts`
+    const byPrint = ['fold-over-light', 'mask-on', 'mask-off'];
+    const known = [...used, ...always, ...byPrint];
+    expect(TASKS.filter((task) => !known.includes(task))).toEqual([]);
   });
 
   test('only a blank with a handle is spoken to of one', () => {

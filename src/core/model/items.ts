@@ -1,5 +1,6 @@
 import type { Item } from './item';
 import type { Job, Placement } from './job';
+import { MOST_TOLD_APART } from './program';
 
 /** How many things are made in all. */
 export const thingsIn = ({ items }: Pick<Job, 'items'>): number =>
@@ -14,6 +15,15 @@ export function blankColours({ items, blank }: Pick<Job, 'items' | 'blank'>) {
   const { colour, colourName } = blank.substrate;
   const all = items.map((item) => item.colour ?? { colour, colourName });
   return all.filter((one, i) => all.findIndex((each) => each.colour === one.colour) === i);
+}
+
+/** What every single thing is called, copies one by one; none where nothing tells them apart, or there are too many. */
+export function thingLabels(job: Pick<Job, 'items' | 'blank'>): string[] {
+  if (job.items.length < 2 || thingsIn(job) > MOST_TOLD_APART) return [];
+  const labels = itemLabels(job);
+  return job.items.flatMap(({ copies }, i) =>
+    Array.from({ length: copies }, () => labels[i] ?? ''),
+  );
 }
 
 /** What each row is called, all of them different; a job of one row calls it by its name alone. */

@@ -6,6 +6,9 @@ import { idSchema, nameSchema } from './primitives';
 /** Operations of one program at most, rounds and timer runs counted one by one (own choice). */
 export const MAX_OPERATIONS = 2000;
 
+/** Things of one batch that are called by name, at most (own choice). */
+export const MOST_TOLD_APART = 200;
+
 const secondsSchema = z
   .number()
   .min(0)
@@ -64,6 +67,8 @@ export const passSchema = z.object({
   settings: settingsSchema,
   /** Null where the heat is not set in degrees. */
   display: displaySchema.nullable(),
+  /** How many things of a batch one load of the machine takes. */
+  perLoad: z.int().min(1).max(MAX_OPERATIONS).default(1),
 });
 
 /** One thing that is done, in the order of the work. */
@@ -112,6 +117,8 @@ export const programSchema = z.object({
   /** In the order they are pressed. */
   passes: z.array(passSchema).max(TRANSFER_KINDS.length),
   operations: z.array(operationSchema).max(MAX_OPERATIONS),
+  /** What the things of a batch are called, in the order they are pressed; none where nothing tells them apart. */
+  things: z.array(z.string().max(200)).max(MOST_TOLD_APART).default([]),
   /** Each from the heat inwards. */
   layUps: z.array(z.array(layerSchema).max(12)).max(MAX_OPERATIONS),
   /** The faces pressed, with what they are called (`core/blank`). */

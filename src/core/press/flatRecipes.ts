@@ -20,6 +20,8 @@ const PLATES: readonly MachineKind[] = ['hand-press', 'plate-press', 'cap-attach
 const TRIM: Task = { does: 'trim-to-marks' };
 const LINT: Task = { does: 'lint-off' };
 const LAY: Task = { does: 'lay-and-tape' };
+const CREASE: Task = { does: 'crease-centre' };
+const ROLL: Task = { does: 'roll-edges' };
 const CAUTIONS = [DYE_CAUTION, ...cautionsAt('table')];
 
 const PEEL: CoolSchools = {
@@ -75,6 +77,7 @@ export const FLAT_RECIPES: readonly Recipe[] = [
   flat({
     id: 'dye-garment',
     works: ['garment'],
+    preparation: [TRIM, CREASE],
     temperatureC: fahrenheitToC(400),
     dwellS: 60,
     pressure: 'medium',
@@ -107,6 +110,7 @@ export const FLAT_RECIPES: readonly Recipe[] = [
     dwellS: 40,
     pressure: 'medium',
     origin: 'common practice',
+    ready: [{ does: 'press-dry', durationS: 15 }, LINT, ROLL, LAY],
     layers: onTop({ is: 'sock-on-insert', role: 'blank' }),
     pressing: 'press-socks',
   }),

@@ -16,6 +16,9 @@ import type { Recipe } from './recipe';
 import { recipeFor } from './recipes';
 import { largestAreaMm2, type PressSide } from './sides';
 
+/** What a print comes as: one sheet a face, folded over both faces, or parts cut loose. */
+export type PrintShape = 'whole' | 'folded' | 'loose';
+
 /** One transfer pressed onto the item, resolved once: everything after it reads it from here. */
 export interface Pass {
   /** Which pass of the job it is. */
@@ -32,6 +35,10 @@ export interface Pass {
   readonly layers: readonly Layer[];
   /** Which school is followed for cooling and peeling. */
   readonly coolSchool: HeatSettings['coolSchool'];
+  /** Whether its print is folded over the blank, or comes as loose pieces. */
+  readonly print: PrintShape;
+  /** How many things one load takes. */
+  readonly perLoad: number;
   /** How often the machine is loaded for the whole batch; 1 for a single thing, or where that is not known. */
   readonly loads: number;
   /** Whether it brings dye that is finished already out again. */
@@ -46,6 +53,8 @@ export interface PassInput {
   readonly machine: Machine;
   readonly figures: readonly OwnFigures[];
   readonly sides: readonly PressSide[];
+  readonly print: PrintShape;
+  readonly perLoad: number;
   readonly loads: number;
 }
 
@@ -87,18 +96,18 @@ export function layersFor(recipe: Recipe, sides: readonly PressSide[]): readonly
   ];
 }
 
-function resolved({ id, seen, machine, figures, sides, loads }: PassInput): Omit<Pass, 'fadesDye'> {
+function resolved({ id, seen, machine, figures, ...given }: PassInput): Omit<Pass, 'fadesDye'> {
   const { blank, transfer, heat } = seen;
   const recipe = recipeFor({
     ...{ machine, blank, transfer, figures },
-    areaMm2: largestAreaMm2(sides),
+    areaMm2: largestAreaMm2(given.sides),
     school: heat.figureSchool,
   });
   const settings = settingsFor(recipe, heat.own);
   const { temperatureC } = settings;
   return {
-    ...{ id, transfer, machine, recipe, settings, sides, loads },
-    layers: layersFor(recipe, sides),
+    ...{ id, transfer, machine, recipe, settings, ...given },
+    layers: layersFor(recipe, given.sides),
     coolSchool: heat.coolSchool,
     display: temperatureC === null ? null : displaySetting(machine, temperatureC, cools({ blank })),
   };

@@ -1,6 +1,7 @@
 import { isCup, type Face } from '../blank';
 import type { Piece } from '../layout';
 import {
+  thingLabels,
   thingsIn,
   type DisplaySetting,
   type HeatSettings,
@@ -14,7 +15,7 @@ import { MACHINES, type CareCode } from '../traits';
 import { careFor, tapingFor, type Taping } from './advice';
 import { dwellByArea, type AreaDwell } from './area';
 import { effectivePlate, splitTimer } from './machine';
-import { resolvePasses, type Pass } from './passes';
+import { resolvePasses, type Pass, type PrintShape } from './passes';
 import { countOf, rowsOnPlate, type PlateRows } from './plateRows';
 import { programOf } from './program';
 import type { Recipe } from './recipe';
@@ -81,11 +82,19 @@ export interface PlannedPass {
   readonly heat: PassHeat;
 }
 
+const perLoadOf = (atOnce: PlateRows | null): number => Math.max(1, atOnce ? countOf(atOnce) : 1);
+
+/** What the print of a pass comes as. */
+function shapeOf(pieces: readonly Piece[]): PrintShape {
+  if (pieces.some(({ called }) => called.kind === 'folded')) return 'folded';
+  return pieces.some(({ called }) => called.kind === 'part') ? 'loose' : 'whole';
+}
+
 /** The rounds of a batch: a big press earns its warm-up in one (common practice). */
 function roundsOf(items: number, atOnce: PlateRows | null, { kind }: Machine): Rounds | null {
   if (items < 2) return null;
   if (MACHINES[kind].batches === 'standing free') return { items, loads: null };
-  return { items, loads: Math.ceil(items / Math.max(1, atOnce ? countOf(atOnce) : 1)) };
+  return { items, loads: Math.ceil(items / perLoadOf(atOnce)) };
 }
 
 const conditionsOf = (heat: HeatSettings): Program['conditions'] => {
@@ -124,6 +133,8 @@ export function planPress(input: PressInput): {
       ...pass,
       figures: input.figures,
       sides: sidesOf(pass, input),
+      print: shapeOf(pass.pieces),
+      perLoad: perLoadOf(batches[i]?.atOnce ?? null),
       loads: batches[i]?.rounds?.loads ?? 1,
     })),
   );
@@ -148,6 +159,7 @@ export function planPress(input: PressInput): {
   const made = programOf({
     passes,
     conditions: conditionsOf(heat),
+    things: thingLabels(job),
     blank: { id: blank.id, name: blank.name },
     handle: isCup(blank.form) && blank.form.handleGapMm > 0,
   });

@@ -10,7 +10,7 @@ import { TRANSFERS } from '../transfer';
 import { dwellByArea } from './area';
 import { splitTimer } from './machine';
 import type { Pass } from './passes';
-import type { ExtraPress, Recipe } from './recipe';
+import type { ExtraPress, Recipe, Task } from './recipe';
 import type { PressSide } from './sides';
 import { draft, type Draft } from './drafts';
 import { LEAST_OVERRUN_S, mayOverrun } from './times';
@@ -21,6 +21,8 @@ export interface ProgramInput {
   readonly passes: readonly Pass[];
   readonly conditions: Program['conditions'];
   readonly blank: Program['blank'];
+  /** What the things of a batch are called, in order; none where nothing tells them apart. */
+  readonly things: Program['things'];
   /** Whether the blank has a handle. */
   readonly handle: boolean;
 }
@@ -173,13 +175,23 @@ function heatUp(making: Making): Draft {
 /** Whether there is a print to look at before it is too late: what was clipped or streaked shows now. */
 const printed = ({ transfer }: Pass): boolean => TRANSFERS[transfer].made === 'printed';
 
+/** How a print is laid that is no single sheet: folded over the blank, or its loose pieces under a mask. */
+const laidAs = ({ print }: Pass, tasks: readonly Task[]): readonly Task[] =>
+  tasks.flatMap((task): readonly Task[] => {
+    if (task.does !== 'lay-and-tape' || print === 'whole') return [task];
+    return print === 'folded'
+      ? [{ does: 'fold-over-light' }]
+      : [{ does: 'mask-on' }, task, { does: 'mask-off' }];
+  });
+
+const prepared = (pass: Pass): readonly Task[] => laidAs(pass, pass.recipe.preparation);
+
 /** The order at the press of one pass, from the first wipe to the finished thing. */
 function operationsOf(making: Making): Draft[] {
-  const { recipe } = making.pass;
   return [
     ...(cold(making) ? [switchOn(making)] : []),
     ...(printed(making.pass) ? [draft('prepare', { does: 'look-at-print' })] : []),
-    ...recipe.preparation.map((task) => draft('prepare', task)),
+    ...prepared(making.pass).map((task) => draft('prepare', task)),
     heatUp(making),
     ...Array.from({ length: loadsIn(making.pass) }, (_, i) => oneLoad(making, i + 1)).flat(),
   ];
@@ -196,7 +208,9 @@ const loadsIn = ({ loads }: Pass): number => (loads <= MOST_LOADS ? loads : 1);
  */
 function oneSide(making: Making, side: PressSide | null, again: boolean): Draft[] {
   const { recipe } = making.pass;
-  const ready = recipe.ready.filter(({ durationS }) => !again || durationS === undefined);
+  const ready = laidAs(making.pass, recipe.ready).filter(
+    ({ durationS }) => !again || durationS === undefined,
+  );
   return [
     ...(again ? [draft('prepare', { does: 'turn-over-and-stack' })] : []),
     ...ready.map((task) =>
@@ -260,7 +274,7 @@ export function programOf(input: ProgramInput): {
   program: Program;
   tooManyPresses: number | null;
 } {
-  const { passes, blank, handle, conditions } = input;
+  const { passes, blank, things, handle, conditions } = input;
   const presses = passes.reduce((sum, pass) => sum + pressesIn(pass), 0);
   const tooMany = presses > MOST_PRESSES;
   const operations = passes.flatMap((pass, nth) => {
@@ -268,9 +282,9 @@ export function programOf(input: ProgramInput): {
     return tooMany ? [] : named(operationsOf({ input, pass, nth }), nth, prefix);
   });
   const program: Program = {
-    blank,
-    passes: passes.map(({ transfer, recipe, machine, settings, display }) => ({
-      ...{ transfer, settings, display },
+    ...{ blank, things },
+    passes: passes.map(({ transfer, recipe, machine, settings, display, perLoad }) => ({
+      ...{ transfer, settings, display, perLoad },
       ...{ recipeId: recipe.id, machineId: machine.id, machineName: machine.name },
     })),
     operations,

@@ -29,13 +29,14 @@ const upTo = (kind: string) => {
 };
 
 test('from by hand to the end', () => {
-  expect(phaseOf(startRun('job-1', program, NOW), NOW)).toEqual({ kind: 'by-hand' });
+  const byHand = { kind: 'by-hand', window: null };
+  expect(phaseOf(startRun('job-1', program, NOW), NOW)).toEqual(byHand);
   const pressing = upTo('press');
   expect(phaseOf(pressing, NOW)).toEqual({ kind: 'ready', durationS: 900 });
   const counting = begin(pressing, NOW);
   expect(phaseOf(counting, after(300))).toMatchObject({ kind: 'counting', leftS: 600 });
   expect(phaseOf(counting, after(912))).toMatchObject({ kind: 'over', overS: 12 });
-  expect(phaseOf(end(counting, after(912)), after(912))).toEqual({ kind: 'by-hand' });
+  expect(phaseOf(end(counting, after(912)), after(912))).toMatchObject({ kind: 'by-hand' });
   const done = operations.reduce((run) => end(run, NOW), startRun('job-1', program, NOW));
   expect(phaseOf(done, NOW)).toEqual({ kind: 'finished' });
   expect(doneCount(done)).toBe(operations.length);

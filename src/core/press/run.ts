@@ -110,20 +110,30 @@ export function goBack(run: FrozenRun, now: Date): FrozenRun {
 
 /** Where the operation at hand stands. */
 export type Phase =
-  /** Nothing is counted: the person does it and says so. */
-  | { kind: 'by-hand' }
+  /** Nothing is counted: the person does it and says so; within so many seconds, `leftS` of them left (below 0: over). */
+  | { kind: 'by-hand'; window: { withinS: number; leftS: number } | null }
   | { kind: 'ready'; durationS: number }
   | { kind: 'counting'; leftS: number; durationS: number; from: string }
   /** Time is up; `overS` says since when. */
   | { kind: 'over'; overS: number; durationS: number; from: string }
   | { kind: 'finished' };
 
+/** How much is left of the time within which an operation has to begin; null where it can wait. */
+function windowOf(run: FrozenRun, operation: Operation, now: Date) {
+  const { operations } = run.program;
+  const before = operations[operations.indexOf(operation) - 1];
+  const since = before && progressOf(run).get(before.id)?.endedAt;
+  if (operation.withinS === null || !since) return null;
+  const goneS = Math.max(0, (now.getTime() - Date.parse(since)) / 1000);
+  return { withinS: operation.withinS, leftS: operation.withinS - goneS };
+}
+
 /** Where a run stands at a moment. */
 export function phaseOf(run: FrozenRun, now: Date): Phase {
   const operation = atHand(run);
   if (!operation) return { kind: 'finished' };
   const durationS = operation.countedS;
-  if (durationS === null) return { kind: 'by-hand' };
+  if (durationS === null) return { kind: 'by-hand', window: windowOf(run, operation, now) };
   const from = progressOf(run).get(operation.id)?.begunAt ?? null;
   if (from === null) return { kind: 'ready', durationS };
   const goneS = Math.max(0, (now.getTime() - Date.parse(from)) / 1000);

@@ -5,7 +5,15 @@ import type { Pass } from './passes';
 
 /** What is laid ready besides the layers of the stack. */
 export const TOOLS_OF_HAND = [
-  ...(['heat-gloves', 'tape', 'lint-roller', 'trimmer', 'scissors', 'weeding-hook'] as const),
+  ...([
+    'heat-gloves',
+    'tape',
+    'lint-roller',
+    'trimmer',
+    'scissors',
+    'weeding-hook',
+    'mask',
+  ] as const),
   ...(['tape-measure', 'heat-gun'] as const),
 ] as const;
 /** A thing of the hand, by what it is for; in words: `words/press/supplies`. */
@@ -43,6 +51,10 @@ const NEEDED: Readonly<Partial<Record<TaskCode, readonly HandTool[]>>> = {
   'trim-to-ticks': ['trimmer'],
   'cut-close': ['scissors'],
   weed: ['weeding-hook'],
+  'mask-on': ['mask'],
+  'mask-off': ['tape'],
+  'fold-over-light': ['tape'],
+  'crease-centre': ['tape-measure'],
 };
 
 /** What goes onto every single thing, however many are pressed at once; covers go by the load. */

@@ -13,6 +13,7 @@ import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { CAUTION_WORDS, checkWords, operationFigures, operationWords } from '@/words';
 import { NIGHT } from './night';
+import { PlatePlace } from './PlatePlace';
 import type { Pressing } from './usePressing';
 
 const titleSx = {
@@ -23,8 +24,30 @@ const titleSx = {
 };
 const detailSx = { fontSize: { xs: 20, sm: 26 }, lineHeight: 1.35, maxWidth: 900 };
 
+/** The seconds within which a thing has to be done: counted down, and up once they are over. */
+function WindowClock({ withinS, leftS }: { withinS: number; leftS: number }) {
+  const over = leftS <= 0;
+  return (
+    <Typography
+      role="timer"
+      aria-label={over ? 'Time over' : 'Time to do it in'}
+      sx={{
+        fontFamily: FONTS.figure,
+        fontSize: { xs: 40, sm: 64 },
+        lineHeight: 1.1,
+        color: over ? NIGHT.saffron : NIGHT.text,
+      }}
+    >
+      {over
+        ? `${formatClock(-leftS)} over ${formatClock(withinS)}`
+        : `${formatClock(leftS)} of ${formatClock(withinS)} left`}
+    </Typography>
+  );
+}
+
 function Clock({ phase }: { phase: Phase }) {
-  if (phase.kind === 'by-hand' || phase.kind === 'finished') return null;
+  if (phase.kind === 'by-hand') return phase.window && <WindowClock {...phase.window} />;
+  if (phase.kind === 'finished') return null;
   const leftS =
     phase.kind === 'counting' ? phase.leftS : phase.kind === 'ready' ? phase.durationS : 0;
   const share =
@@ -92,7 +115,8 @@ function Step({ step, program, phase }: { step: Operation; program: Program; pha
   const layers = step.layUp === null ? [] : (program.layUps[step.layUp] ?? []);
   const showStack = layers.length > 0 && !timed;
   // beside the clock, so that the big button hides no caution
-  const columns = showStack ? '1.2fr 1fr' : step.cautions.length > 0 ? '2fr 1fr' : '1fr';
+  const beside = showStack || step.section !== null;
+  const columns = beside ? '1.2fr 1fr' : step.cautions.length > 0 ? '2fr 1fr' : '1fr';
   return (
     <Box
       sx={{
@@ -122,7 +146,8 @@ function Step({ step, program, phase }: { step: Operation; program: Program; pha
         <Clock phase={phase} />
       </Box>
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3 }}>
-        {showStack && <LayerStack layers={layers} program={program} large />}
+        <PlatePlace step={step} />
+        {showStack && !step.section && <LayerStack layers={layers} program={program} large />}
         <Cautions cautions={step.cautions} />
       </Box>
     </Box>

@@ -64,6 +64,17 @@ export const onCard = ({ operations }: Program): readonly Operation[] =>
 const forAll = ({ kind, load }: Operation, { operations }: Program): boolean =>
   kind === 'prepare' && load === null && operations.some((each) => each.load !== null);
 
+/** More things in one load than this are not named (own choice). */
+const MOST_NAMED = 3;
+
+/** What lies in a load, where its things are told apart and are few. */
+function thingsOf({ load, pass }: Operation, { things, passes }: Program): string {
+  const perLoad = passes[pass]?.perLoad ?? 1;
+  if (!load || perLoad > MOST_NAMED) return '';
+  const own = things.slice((load.number - 1) * perLoad, load.number * perLoad);
+  return own.length > 0 ? `: ${own.join(', ')}` : '';
+}
+
 /** An operation in words: what to do, and how. */
 export function operationWords(
   operation: Operation,
@@ -82,7 +93,9 @@ export function operationWords(
     ? `${FACE_WORDS[face.called]}: ${words.title.toLowerCase()}`
     : titleOf(operation, words.title);
   const loaded = load && (kind === 'stack' || kind === 'press');
-  const title = loaded ? `${plain}, load ${load.number} of ${load.of}` : plain;
+  const title = loaded
+    ? `${plain}, load ${load.number} of ${load.of}${thingsOf(operation, program)}`
+    : plain;
   const detail =
     timer && timer.number > 1
       ? 'Do not open: start the timer again at once, the time goes on.'

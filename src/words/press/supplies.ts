@@ -12,6 +12,7 @@ export const HAND_TOOL_WORDS: Readonly<Record<HandTool, string>> = {
   trimmer: 'Trimmer or a sharp knife and ruler',
   scissors: 'Scissors',
   'weeding-hook': 'Weeding hook',
+  mask: 'Transfer mask, larger than all the pieces as they lie',
   'tape-measure': 'Tape measure',
   'heat-gun': 'Heat gun for the sleeve',
 };

@@ -1,0 +1,130 @@
+/** What hands do for this very job, in the right order (common practice, no source). */
+import { artwork, covering, factsWith, jobOn, NOW, shelf } from '@tests/support/jobs';
+import { USUAL_FOLD_GAP_MM } from '../layout';
+import { withArt, withPictureRows } from '../job';
+import type { Job, Operation } from '../model';
+import { planJob } from '../plan';
+import { end, phaseOf, startRun } from '.';
+import { operationWords } from '@/words';
+import { TRADE_UNITS } from '@/words/units';
+
+const square = artwork({ storedWidthPx: 1500, storedHeightPx: 1500 });
+const programOf = (job: Job) => planJob(job, shelf).press.program;
+const tasksOf = (job: Job) => programOf(job).operations.map(({ does }) => does);
+const half = (from: number, to: number): [number, number][] => [
+  [from, 0],
+  [to, 0],
+  [to, 1],
+  [from, 1],
+];
+
+test('a two-sided strip is folded over a light, the blank slid in, instead of laid', () => {
+  const both = withArt(jobOn('medallion', square), square, 'p2', 'back');
+  const folded = tasksOf({ ...covering(both), fold: { gapMm: USUAL_FOLD_GAP_MM } });
+  expect(folded).toContain('fold-over-light');
+  expect(folded).not.toContain('lay-and-tape');
+  expect(folded.indexOf('trim-to-marks')).toBeLessThan(folded.indexOf('fold-over-light'));
+  expect(tasksOf(covering(both))).not.toContain('fold-over-light');
+});
+
+test('loose pieces come under a mask, and it is off before any heat', () => {
+  const mosaic = artwork({
+    transparentShare: 0.5,
+    facts: factsWith({ silhouette: [half(0, 0.45), half(0.55, 1)] }),
+  });
+  const tee = jobOn('tee', mosaic);
+  const does = tasksOf({
+    ...tee,
+    cut: { line: 'contour', marginMm: 1, holes: 'keep', apart: true },
+  });
+  const [on, laid, off] = ['mask-on', 'lay-and-tape', 'mask-off'].map((task) =>
+    does.indexOf(task as Operation['does']),
+  );
+  expect([on, laid, off].every((at) => (at ?? -1) > 0)).toBe(true);
+  expect(laid).toBe((on ?? 0) + 1);
+  expect(off).toBe((laid ?? 0) + 1);
+  expect(does.lastIndexOf('press-flat')).toBeGreaterThan(off ?? 0);
+});
+
+test('a sock’s edges are rolled before either side is laid; the second is laid anew', () => {
+  const socks = jobOn('socks-m', square);
+  const onAll = socks.placements.flatMap((each) =>
+    ['left-outside', 'left-inside'].map((faceId, i) => ({ ...each, id: `p${i}`, faceId })),
+  );
+  const does = tasksOf({ ...socks, placements: onAll });
+  expect(does.filter((task) => task === 'roll-edges')).toHaveLength(2);
+  does.forEach((task, i) => {
+    if (task === 'roll-edges') expect(does[i + 1]).toBe('lay-and-tape');
+  });
+  const again = does.indexOf('turn-over-and-stack');
+  expect(does.slice(again, again + 4)).toEqual([
+    ...['turn-over-and-stack', 'lint-off', 'roll-edges', 'lay-and-tape'],
+  ]);
+});
+
+test('a shirt is folded for its centre line while the press warms up', () => {
+  const does = tasksOf(jobOn('tee', square));
+  expect(does.indexOf('crease-centre')).toBeGreaterThan(does.indexOf('switch-on'));
+  expect(does.indexOf('crease-centre')).toBeLessThan(does.indexOf('warm-up-to-figure'));
+});
+
+test('a tumbler is turned, and where its seam lies then is said', () => {
+  const job = jobOn('tumbler-20oz', square);
+  const program = programOf({ ...job, heat: { ...job.heat, machineId: 'tumbler-press' } });
+  const turn = program.operations.find(({ does }) => does === 'turn-half-round');
+  expect(turn && operationWords(turn, program, TRADE_UNITS).detail).toMatch(/seam to the opening/);
+});
+
+describe('in a batch it is said which thing is in the machine', () => {
+  let n = 0;
+  const pictures = ['fern', 'moss', 'heather', 'birch'].map((name, i) =>
+    artwork({ sha256: String(i).repeat(64), name: `${name}.png` }),
+  );
+  const four = withPictureRows(jobOn('mug-12oz', square), 'p1', pictures, () => `row-${++n}`);
+  const titles = (job: Job) => {
+    const program = programOf(job);
+    return program.operations
+      .filter(({ kind }) => kind === 'press')
+      .map((each) => operationWords(each, program, TRADE_UNITS).title);
+  };
+
+  test('mug by mug, by its name', () => {
+    expect(titles(four)).toEqual([
+      'Press, load 1 of 4: fern',
+      'Press, load 2 of 4: moss',
+      'Press, load 3 of 4: heather',
+      'Press, load 4 of 4: birch',
+    ]);
+  });
+
+  test('copies one by one; nothing where all are alike', () => {
+    const twice = {
+      ...four,
+      items: four.items.slice(0, 2).map((item) => ({ ...item, copies: 2 })),
+    };
+    expect(titles(twice).map((title) => title.split(': ')[1])).toEqual([
+      ...['fern', 'fern', 'moss', 'moss'],
+    ]);
+    const alike = {
+      ...four,
+      items: four.items.slice(0, 1).map((item) => ({ ...item, copies: 2 })),
+    };
+    expect(titles(alike)).toEqual(['Press, load 1 of 2', 'Press, load 2 of 2']);
+  });
+});
+
+test('what must be peeled within seconds is counted down, and up once they are over', () => {
+  const tee = jobOn('tee', square);
+  const program = programOf({ ...tee, heat: { ...tee.heat, coolSchool: 'A' } });
+  const peel = program.operations.findIndex(({ does }) => does === 'peel-hot');
+  expect(program.operations[peel]?.withinS).toBe(10);
+  const run = program.operations
+    .slice(0, peel)
+    .reduce((at) => end(at, NOW), startRun('job-1', program, NOW));
+  const seconds = (s: number) => new Date(NOW.getTime() + 1000 * s);
+  expect(phaseOf(run, seconds(4))).toEqual({ kind: 'by-hand', window: { withinS: 10, leftS: 6 } });
+  expect(phaseOf(run, seconds(13))).toEqual({
+    kind: 'by-hand',
+    window: { withinS: 10, leftS: -3 },
+  });
+});

@@ -1,0 +1,87 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { pathData } from '@/core/geometry';
+import type { Operation } from '@/core/model';
+import { formatLength } from '@/words/units';
+import { useJob } from '@/ui/job/jobContext';
+import { FONTS } from '@/ui/theme';
+import { useUnits } from '@/ui/units';
+import { FACE_WORDS } from '@/words';
+import { NIGHT } from './night';
+
+/** Longest side of the drawing, px. */
+const SIDE_PX = 340;
+
+/**
+ * Where the plate goes for the section at hand, drawn on the blank: those done ticked, the way from its edges told.
+ * Nothing where there is but one placement, or the job has other placements by now than the run began with.
+ */
+export function PlatePlace({ step }: { step: Operation }) {
+  const { plan } = useJob();
+  const { length } = useUnits();
+  const { section, faceId } = step;
+  const sides = [plan.press, ...plan.further.map(({ heat }) => heat)].flatMap((heat) => heat.sides);
+  const side = sides.find((each) => each.faceId === faceId && each.sections.length === section?.of);
+  const face = plan.faces.find(({ id }) => id === faceId);
+  const here = side?.sections.find(({ number }) => number === section?.number);
+  if (!section || !side || !face || !here) return null;
+  const boxes = side.sections.map(({ box }) => box);
+  const left = Math.min(0, ...boxes.map(({ x }) => x));
+  const top = Math.min(0, ...boxes.map(({ y }) => y));
+  const width = Math.max(face.widthMm, ...boxes.map((b) => b.x + b.width)) - left;
+  const height = Math.max(face.heightMm, ...boxes.map((b) => b.y + b.height)) - top;
+  const scale = SIDE_PX / Math.max(width, height);
+  const far = (mm: number, from: string, beyond: string) =>
+    mm < -0.5
+      ? `${formatLength(-mm, length)} beyond ${beyond}`
+      : `${formatLength(Math.max(0, mm), length)} from ${from}`;
+  return (
+    <Box component="figure" sx={{ m: 0 }}>
+      <svg
+        role="img"
+        aria-label={`Where the plate goes: section ${section.number} of ${section.of} on ${FACE_WORDS[side.called]}`}
+        width={width * scale}
+        height={height * scale}
+        viewBox={`${left} ${top} ${width} ${height}`}
+        style={{ maxWidth: '100%' }}
+      >
+        <path d={pathData(face.region)} fill="#fff" fillRule="evenodd" />
+        {side.sections.map(({ number, box }) => {
+          const done = number < section.number;
+          const now = number === section.number;
+          return (
+            <g key={number}>
+              <rect
+                {...box}
+                fill={now ? NIGHT.ember : 'none'}
+                fillOpacity={0.55}
+                stroke={now ? NIGHT.ember : '#5E6470'}
+                strokeWidth={(now ? 3 : 1.5) / scale}
+              />
+              {(done || now) && (
+                <text
+                  x={box.x + box.width / 2}
+                  y={box.y + box.height / 2 + 9 / scale}
+                  textAnchor="middle"
+                  fontFamily={FONTS.figure}
+                  fontSize={26 / scale}
+                  fontWeight={700}
+                  fill="#22252B"
+                >
+                  {now ? number : '✓'}
+                </text>
+              )}
+            </g>
+          );
+        })}
+      </svg>
+      <Typography component="figcaption" sx={{ fontSize: { xs: 18, sm: 21 }, mt: 1 }}>
+        {FACE_WORDS[side.called]}: the plate’s edges go{' '}
+        {far(here.box.x, 'the left edge', 'the left edge')} and{' '}
+        {far(here.box.y, 'the upper edge', 'the upper edge')}.
+      </Typography>
+    </Box>
+  );
+}
