@@ -27,7 +27,7 @@ import {
   NOTE_WORDS,
   pressCard,
   RECIPE_WORDS,
-  onCard,
+  cardSteps,
   outlineFaultWords,
   operationWords,
   passHeatLine,
@@ -106,7 +106,7 @@ test('who works in millimetres and °C meets no inch and no °F on the press car
 test('a card tells one load of a batch, and which of how many', () => {
   const job = jobOn('mug-12oz', artwork());
   const { program } = planJob(times(job, 3), shelf).press;
-  const told = onCard(program).map((each) => operationWords(each, program, METRIC).title);
+  const told = cardSteps(program, METRIC).map(({ title }) => title);
   expect(told.filter((title) => /load 1 of 3$/.test(title))).toEqual([
     'Check the stack, load 1 of 3',
     'Press, load 1 of 3',

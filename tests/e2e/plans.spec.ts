@@ -29,7 +29,7 @@ test('a 24 × 36 in panel with a 10 × 10 in hand press: twelve placements, in e
   await page.getByRole('button', { name: 'Cover', exact: true }).click();
   await goTo(page, 'Heat');
   await expect(card(page)).toContainText('380 °F · 60 s · light');
-  await expect(card(page)).toContainText('Press section 12 of 12');
+  await expect(card(page)).toContainText('Press sections 1 to 12 of 12');
   await page.getByRole('button', { name: 'Plate on the blank' }).click();
   const stage = page.getByRole('group', { name: /^Placements of the plate on/ });
   await expect(stage).toContainText('12');

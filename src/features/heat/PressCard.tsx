@@ -7,7 +7,6 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import type { Face } from '@/core/blank';
 import { pathData } from '@/core/geometry';
-import type { Operation } from '@/core/model';
 import type { PlateRows } from '@/core/press';
 import { formatRuns } from '@/words/units';
 import { download, fileName } from '@/ui/files';
@@ -21,9 +20,9 @@ import {
   CARE_WORDS,
   CAUTION_WORDS,
   displayLine,
-  onCard,
+  cardSteps,
   operationFigures,
-  operationWords,
+  type CardStep,
   pressCard,
   RECIPE_WORDS,
   roundsLine,
@@ -35,12 +34,11 @@ import {
 import { patternPdfTask } from '@/workers';
 import { Lines } from './Lines';
 
-function Step({ step, number }: { step: Operation; number: number }) {
-  const { plan } = useJob();
+function Step({ step, number }: { step: CardStep; number: number }) {
   const units = useUnits();
-  const { title, detail } = operationWords(step, plan.press.program, units);
-  const { heat, time, pressure } = operationFigures(step, units);
-  const hot = step.kind === 'press' || step.kind === 'warm-up';
+  const { operation, title, detail } = step;
+  const { heat, time, pressure } = operationFigures(operation, units);
+  const hot = operation.kind === 'press' || operation.kind === 'warm-up';
   return (
     <Box
       component="li"
@@ -230,8 +228,8 @@ export function PressCard() {
           In this order
         </Typography>
         <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-          {onCard(program).map((step, i) => (
-            <Step key={step.id} step={step} number={i + 1} />
+          {cardSteps(program, units).map((step, i) => (
+            <Step key={step.operation.id} step={step} number={i + 1} />
           ))}
         </Box>
         <Lines title="Taping" lines={taping.map((each) => tapingWords(each, units.length))} />

@@ -4,7 +4,7 @@ import { worded } from '@tests/support/worded';
 import type { Job } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { TRADE_UNITS } from '../units';
-import { CARE_WORDS, CAUTION_WORDS, pressCard, tapingWords } from '..';
+import { cardSteps, CARE_WORDS, CAUTION_WORDS, pressCard, tapingWords } from '..';
 
 function cardOf(job: Job) {
   const { press, tools } = planJob(job, shelf);
@@ -55,4 +55,15 @@ test('no line is longer than the card is wide, and none is lost below it', () =>
       expect(y).toBeLessThanOrEqual(drawing.heightMm + 1e-6);
     }
   }
+});
+
+test('sections pressed alike stand in one line, pieces of their own time each in its own', () => {
+  const { press } = cardOf(covered('wall-panel'));
+  const sections = press.sides[0]?.sections.length ?? 0;
+  const steps = cardSteps(press.program, TRADE_UNITS);
+  const mains = steps.filter(({ operation }) => operation.does === 'press-panel');
+  expect(mains.map(({ title }) => title)).toEqual([
+    `Press sections 1 to ${sections} of ${sections}`,
+  ]);
+  expect(steps.length).toBe(press.program.operations.length - sections + 1);
 });

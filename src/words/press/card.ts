@@ -8,7 +8,7 @@ import { wrapped } from '../drawings/wrap';
 import { CARE_WORDS, tapingWords } from './advice';
 import { displayLine, roundsLine, rowsLine, settingsLine } from './figures';
 import { layerWords, wearWords } from './layers';
-import { onCard, operationFigures, operationWords } from './operations';
+import { cardSteps, operationFigures } from './operations';
 import { CAUTION_WORDS, RECIPE_WORDS } from './recipes';
 import { FACE_WORDS } from '../places';
 import { supplyWords } from './supplies';
@@ -47,8 +47,7 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
   const sections = press.sides.flatMap(({ called, sections: each }) =>
     each.length > 1 ? [`${FACE_WORDS[called]}: ${each.length} placements of the plate.`] : [],
   );
-  const steps = onCard(program).flatMap((operation, i) => {
-    const { title, detail } = operationWords(operation, program, units);
+  const steps = cardSteps(program, units).flatMap(({ operation, title, detail }, i) => {
     const { heat, time, pressure } = operationFigures(operation, units);
     const figures = [heat, time, pressure].filter(Boolean);
     return say(`${i + 1}. ${title}${figures.length ? ` (${figures.join(', ')})` : ''}. ${detail}`);

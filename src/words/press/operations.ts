@@ -56,10 +56,6 @@ export function operationFigures(
   };
 }
 
-/** What a card tells of a batch: one load in full, which stands for the others. */
-export const onCard = ({ operations }: Program): readonly Operation[] =>
-  operations.filter(({ load }) => load === null || load.number === 1);
-
 /** Whether hands prepare all the things of a batch in it, before the first load. */
 const forAll = ({ kind, load }: Operation, { operations }: Program): boolean =>
   kind === 'prepare' && load === null && operations.some((each) => each.load !== null);
@@ -113,4 +109,42 @@ export function operationWords(
     detail:
       detail + set + other + (forAll(operation, program) ? ' So with every one of the batch.' : ''),
   };
+}
+
+/** A step as a card tells it: alike ones in one line. */
+export interface CardStep extends TaskWords {
+  /** The first of them; its figures are those of each. */
+  readonly operation: Operation;
+}
+
+/** Whether a press is the same as another, only the plate put down at the next place. */
+const nextPlace = (before: Operation, { section, ...now }: Operation): boolean =>
+  section !== null &&
+  before.section?.number === section.number - 1 &&
+  [now.kind, now.does, now.faceId, now.countedS, now.timer, now.turn].every(
+    (value, i) =>
+      value ===
+      [before.kind, before.does, before.faceId, before.countedS, before.timer, before.turn][i],
+  );
+
+/**
+ * What a card tells: of a batch one load in full, which stands for the others; sections pressed alike, one after the
+ * other, in one line.
+ */
+export function cardSteps(program: Program, units: UnitStyle): readonly CardStep[] {
+  const runs: Operation[][] = [];
+  for (const each of program.operations.filter(({ load }) => load === null || load.number === 1)) {
+    const run = runs.at(-1);
+    const before = run?.at(-1);
+    if (run && before && nextPlace(before, each)) run.push(each);
+    else runs.push([each]);
+  }
+  return runs.flatMap((run) => {
+    const [first, last] = [run[0], run.at(-1)];
+    if (!first || !last) return [];
+    const { title, detail } = operationWords(first, program, units);
+    const to = last.section?.number ?? 0;
+    const all = run.length > 1 ? title.replace(/(section|piece) 1 of/, `$1s 1 to ${to} of`) : title;
+    return [{ operation: first, title: all, detail }];
+  });
 }
