@@ -1,6 +1,6 @@
-import type { DatumName, EdgeName, ZoneId } from '@/core/blank';
+import type { DatumName, ZoneId } from '@/core/blank';
 import type { NamedPiece, PieceName } from '@/core/layout';
-import type { FaceName } from '@/core/model';
+import type { EdgeName, FaceName } from '@/core/model';
 
 /** What a part of a face is called, and what a drawing writes on it. */
 export const ZONE_WORDS: Readonly<

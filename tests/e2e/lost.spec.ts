@@ -133,7 +133,7 @@ test('a figure over its limit stays in the field with the limit, and nothing els
   await copies.pressSequentially('100000');
   await copies.press('Tab');
   await expect(copies).toHaveValue('100000');
-  await expect(page.getByText('A whole number from 1 to 200.')).toBeVisible();
+  await expect(page.getByText('A whole number from 1 to 1000.')).toBeVisible();
   await saved(page);
   await page.reload();
   await expect(copies).toHaveValue('1');

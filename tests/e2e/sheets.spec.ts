@@ -169,7 +169,7 @@ test('copies share a sheet; what is left of it is kept and offered first', async
   await page.getByRole('switch', { name: 'Pieces share sheets' }).click();
   await expect(ticks).toContainText('6 sheets');
   await page.getByRole('textbox', { name: 'Copies of the whole job' }).fill('0');
-  await expect(page.getByText('A whole number from 1 to 200.')).toBeVisible();
+  await expect(page.getByText('A whole number from 1 to 1000.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Copies of the whole job' }).fill('1');
   await page.getByRole('combobox', { name: 'Paper', exact: true }).click();
   await page.getByRole('option', { name: /^US legal/ }).click();

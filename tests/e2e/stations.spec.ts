@@ -178,6 +178,11 @@ test.describe('Sheets', () => {
     await goTo(page, 'Art');
     await givePicture(page, 'sky.png', await pngPicture(1200, 520));
     await expect(page.getByText('1200 × 520 px')).toBeVisible();
+    // small in the middle it is one sheet: the other would stay empty
+    await goTo(page, 'Sheets');
+    await expect(page.getByText(/1 of the 2 sheets of “Wrap” would stay empty/)).toBeVisible();
+    await goTo(page, 'Art');
+    await page.getByRole('button', { name: 'Cover', exact: true }).click();
     await goTo(page, 'Sheets');
     await expect(page.getByText(/2 sheets of US letter, 1 × 2, taped together/)).toBeVisible();
     await expect(page.getByText(/^Sheet 1 of 2: Wrap, A1/)).toBeVisible();

@@ -1,4 +1,4 @@
-import type { FaceName } from '../model';
+import type { EdgeName, FaceName } from '../model';
 import { rectRing, type Box, type Point, type Region, type Sector } from '../geometry';
 
 /** The parts of faces that have a name. */
@@ -40,10 +40,6 @@ export interface Datum extends Point {
    */
   readonly usual?: { readonly widthMm: number; readonly dropMm: number | null };
 }
-
-/** What the edges of faces are called; in words: `words/places`. */
-export type EdgeName =
-  'top' | 'bottom' | 'left' | 'right' | 'rim' | 'base' | 'shoulder' | 'hem' | 'cuff' | 'toe';
 
 /** What the edges of a face are called. */
 export type EdgeNames = Readonly<Record<'top' | 'bottom' | 'left' | 'right', EdgeName>>;

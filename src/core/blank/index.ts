@@ -6,7 +6,6 @@ export {
   ZONE_IDS,
   type Datum,
   type DatumName,
-  type EdgeName,
   type Face,
   type Zone,
   type ZoneId,

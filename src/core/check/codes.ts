@@ -4,7 +4,7 @@ import type { Recipe } from '../press';
 import type { MissingTool } from '../shelf';
 import type { WorkKind } from '../work';
 import type { NamedPiece } from '../layout';
-import type { EdgeName } from '../blank';
+import type { EdgeName } from '../model';
 
 /** The six stations of a job, in order. */
 export const STATIONS = ['blank', 'art', 'sheets', 'heat', 'press', 'record'] as const;

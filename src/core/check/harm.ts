@@ -23,7 +23,7 @@ import type { Job, Placement } from '../model';
 import { isCloth } from '../traits';
 import { fix, type Fix } from './fixes';
 import { detailShareIn, inBox, type Placed } from './placed';
-import type { EdgeName } from '../blank';
+import type { EdgeName } from '../model';
 
 /** Less than this share of its detail in a bad place is a hair's breadth, not a loss; more of it is serious. */
 export const NOTE_SHARE = 0.001;

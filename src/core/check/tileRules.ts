@@ -34,6 +34,8 @@ function papersHolding({ pieces, shelf, printer, paper }: Findings, tiling: Tili
 const tiled = perTiling((tiling, piece, findings) => {
   const { paper } = findings;
   const { rows, columns, tiles, cost, evenCost } = tiling;
+  // of the others nothing is printed, and nothing is taped together
+  if (tiles.length < 2) return null;
   const longer = papersHolding(findings, tiling).slice(0, 2);
   return found(
     'tiled',

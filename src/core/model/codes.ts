@@ -170,6 +170,14 @@ export const RECIPE_IDS = [
 /** Identity of one recipe; kept in records. */
 export type RecipeId = (typeof RECIPE_IDS)[number];
 
+/** What the edges of faces are called; in words: `words/places`. */
+export const EDGE_NAMES = [
+  ...(['top', 'bottom', 'left', 'right', 'rim', 'base'] as const),
+  ...(['shoulder', 'hem', 'cuff', 'toe'] as const),
+] as const;
+/** What an edge of a face is called. */
+export type EdgeName = (typeof EDGE_NAMES)[number];
+
 /** What faces are called. */
 export const FACE_NAMES = [
   ...(['wrap', 'face', 'front', 'back', 'sleeve-left', 'sleeve-right'] as const),

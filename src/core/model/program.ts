@@ -1,7 +1,15 @@
 import { z } from 'zod';
-import { CAUTIONS, FACE_NAMES, HEAT_NAMES, LAYER_NOTES, LAYER_MATERIALS, TASKS } from './codes';
+import {
+  CAUTIONS,
+  EDGE_NAMES,
+  FACE_NAMES,
+  HEAT_NAMES,
+  LAYER_NOTES,
+  LAYER_MATERIALS,
+  TASKS,
+} from './codes';
 import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
-import { idSchema, nameSchema } from './primitives';
+import { idSchema, MAX_LENGTH_MM, nameSchema } from './primitives';
 
 /** Operations of one program at most, rounds and timer runs counted one by one (own choice). */
 export const MAX_OPERATIONS = 2000;
@@ -58,6 +66,14 @@ export const displaySchema = z.object({
   coarseStep: z.number().nullable(),
 });
 
+/** How far the edges of a paper are from the edges of its face, mm; those it reaches or goes beyond are left out. */
+export const lyingSchema = z.object({
+  faceId: idSchema,
+  from: z
+    .array(z.object({ edge: z.enum(EDGE_NAMES), mm: z.number().min(0).max(MAX_LENGTH_MM) }))
+    .max(4),
+});
+
 /** One transfer pressed onto the item, resolved: by what recipe, on which machine, with what figures. */
 export const passSchema = z.object({
   transfer: z.enum(TRANSFER_KINDS),
@@ -67,6 +83,8 @@ export const passSchema = z.object({
   settings: settingsSchema,
   /** Null where the heat is not set in degrees. */
   display: displaySchema.nullable(),
+  /** Where its paper lies on flat faces, by tape measure; none where that differs from thing to thing. */
+  lies: z.array(lyingSchema).max(40).default([]),
   /** How many things of a batch one load of the machine takes. */
   perLoad: z.int().min(1).max(MAX_OPERATIONS).default(1),
 });
@@ -141,6 +159,8 @@ export type Layer = z.infer<typeof layerSchema>;
 export type DisplaySetting = z.infer<typeof displaySchema>;
 /** What a press is set to: °C (null where the machine has one heat), seconds, pressure. */
 export type Settings = z.infer<typeof settingsSchema>;
+/** Where a paper lies on its face: how far from which edges, mm. */
+export type Lying = z.infer<typeof lyingSchema>;
 /** One transfer pressed onto one item, resolved: recipe, machine and settings. */
 export type ProgramPass = z.infer<typeof passSchema>;
 /** One step of the work: what, by whom, on what, how long (s) and how late. */

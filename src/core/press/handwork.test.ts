@@ -4,6 +4,7 @@ import { USUAL_FOLD_GAP_MM } from '../layout';
 import { withArt, withPictureRows } from '../job';
 import type { Job, Operation } from '../model';
 import { planJob } from '../plan';
+import { inches } from '../units';
 import { end, phaseOf, startRun } from '.';
 import { operationWords } from '@/words';
 import { TRADE_UNITS } from '@/words/units';
@@ -126,5 +127,42 @@ test('what must be peeled within seconds is counted down, and up once they are o
   expect(phaseOf(run, seconds(13))).toEqual({
     kind: 'by-hand',
     window: { withinS: 10, leftS: -3 },
+  });
+});
+
+describe('where the paper lies, by tape measure from this blank’s own edges', () => {
+  const detailOf = (job: Job, does: Operation['does']) => {
+    const program = programOf(job);
+    const found = program.operations.find((each) => each.does === does);
+    return found ? operationWords(found, program, TRADE_UNITS).detail : '';
+  };
+  const motif = (job: Job): Job => ({
+    ...job,
+    placements: job.placements.map((each) => ({
+      ...each,
+      sizing: { mode: 'exact', widthMm: inches(4), heightMm: inches(4), locked: true },
+      at: { datum: 'centre', dxMm: 0, dyMm: 0 },
+    })),
+    cut: { ...job.cut, marginMm: 0 },
+  });
+
+  test('both ends of a motif on a pillow 15½ in square: 5¾ in all round', () => {
+    expect(detailOf(motif(jobOn('pillow', square)), 'lay-and-tape')).toContain(
+      'Its paper lies 5 3/4 in from the left edge, 5 3/4 in from the right edge, 5 3/4 in from ' +
+        'the top edge and 5 3/4 in from the bottom edge. Measure at both ends.',
+    );
+  });
+
+  test('nothing where paper covers the face, or lies otherwise on the next thing', () => {
+    expect(detailOf(covering(jobOn('pillow', square)), 'lay-and-tape')).not.toMatch(/paper lies/);
+    const wide = artwork({ sha256: 'b'.repeat(64), storedWidthPx: 1500, storedHeightPx: 500 });
+    let n = 0;
+    const two = withPictureRows(
+      motif(jobOn('pillow', square)),
+      'p1',
+      [square, wide],
+      () => `r${++n}`,
+    );
+    expect(detailOf(two, 'lay-and-tape')).not.toMatch(/paper lies/);
   });
 });

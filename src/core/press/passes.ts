@@ -4,6 +4,7 @@ import {
   type HeatSettings,
   type Job,
   type Layer,
+  type Lying,
   type Machine,
   type OwnFigures,
   type Settings,
@@ -35,6 +36,8 @@ export interface Pass {
   readonly layers: readonly Layer[];
   /** Which school is followed for cooling and peeling. */
   readonly coolSchool: HeatSettings['coolSchool'];
+  /** Where its papers lie, by tape measure. */
+  readonly lies: readonly Lying[];
   /** Whether its print is folded over the blank, or comes as loose pieces. */
   readonly print: PrintShape;
   /** How many things one load takes. */
@@ -53,6 +56,7 @@ export interface PassInput {
   readonly machine: Machine;
   readonly figures: readonly OwnFigures[];
   readonly sides: readonly PressSide[];
+  readonly lies: readonly Lying[];
   readonly print: PrintShape;
   readonly perLoad: number;
   readonly loads: number;

@@ -16,6 +16,7 @@ import { careFor, tapingFor, type Taping } from './advice';
 import { dwellByArea, type AreaDwell } from './area';
 import { effectivePlate, splitTimer } from './machine';
 import { resolvePasses, type Pass, type PrintShape } from './passes';
+import { lyingOf } from './lying';
 import { countOf, rowsOnPlate, type PlateRows } from './plateRows';
 import { programOf } from './program';
 import type { Recipe } from './recipe';
@@ -133,6 +134,7 @@ export function planPress(input: PressInput): {
       ...pass,
       figures: input.figures,
       sides: sidesOf(pass, input),
+      lies: lyingOf(pass.seen, pass.pieces).slice(0, 40),
       print: shapeOf(pass.pieces),
       perLoad: perLoadOf(batches[i]?.atOnce ?? null),
       loads: batches[i]?.rounds?.loads ?? 1,

@@ -100,15 +100,26 @@ function presses(making: Making, side: PressSide | null): Draft[] {
   }).flat();
 }
 
-/** A press of its own before or after the main one. */
-const extra = ({ task, dwellS, then }: ExtraPress, making: Making): Draft[] => [
-  draft(
-    'press',
-    { ...task, ...(dwellS === null ? {} : { durationS: dwellS }) },
-    pressed(making, dwellS),
-  ),
-  draft('unwrap', then, { cautions: ['gloves-on'] }),
-];
+/** A press of its own before or after the main one, section by section like that. */
+function extra(
+  { task, dwellS, then }: ExtraPress,
+  making: Making,
+  side: PressSide | null,
+): Draft[] {
+  const of = Math.max(1, side?.sections.length ?? 1);
+  const presses = Array.from({ length: of }, (_, i) =>
+    draft(
+      'press',
+      { ...task, ...(dwellS === null ? {} : { durationS: dwellS }) },
+      {
+        ...pressed(making, dwellS),
+        faceId: side?.faceId ?? null,
+        section: of > 1 ? { number: i + 1, of } : null,
+      },
+    ),
+  );
+  return [...presses, draft('unwrap', then, { cautions: ['gloves-on'] })];
+}
 
 /** What a lay-up uses up. */
 const usedBy = (layers: readonly Layer[]): Operation['uses'] =>
@@ -216,9 +227,9 @@ function oneSide(making: Making, side: PressSide | null, again: boolean): Draft[
     ...ready.map((task) =>
       draft('prepare', task, task.durationS === undefined ? {} : { onMachine: true }),
     ),
-    ...(recipe.before ? extra(recipe.before, making) : []),
+    ...(recipe.before ? extra(recipe.before, making, side) : []),
     ...round(making, side),
-    ...(recipe.after ? extra(recipe.after, making) : []),
+    ...(recipe.after ? extra(recipe.after, making, side) : []),
   ];
 }
 
@@ -255,7 +266,9 @@ function pressesIn(pass: Pass): number {
     (sum, side) => sum + Math.max(1, side.sections.length, onesByOne(pass, side).length),
     0,
   );
-  return loadsIn(pass) * Math.max(1, places) * Math.max(1, runs) * (recipe.turn ? 2 : 1);
+  const main = Math.max(1, places) * Math.max(1, runs) * (recipe.turn ? 2 : 1);
+  const extras = [recipe.before, recipe.after].filter((press) => press !== null).length;
+  return loadsIn(pass) * (main + extras * Math.max(1, places));
 }
 
 /** The faces that any pass goes on. */
@@ -283,8 +296,8 @@ export function programOf(input: ProgramInput): {
   });
   const program: Program = {
     ...{ blank, things },
-    passes: passes.map(({ transfer, recipe, machine, settings, display, perLoad }) => ({
-      ...{ transfer, settings, display, perLoad },
+    passes: passes.map(({ transfer, recipe, machine, settings, display, perLoad, lies }) => ({
+      ...{ transfer, settings, display, perLoad, lies: [...lies] },
       ...{ recipeId: recipe.id, machineId: machine.id, machineName: machine.name },
     })),
     operations,

@@ -4,7 +4,7 @@ import { sayIn } from '../say';
 import { displayReasons, displayText, HEAT_WORDS } from './figures';
 import { taskWords, type TaskWords } from './tasks';
 import { TRANSFER_WORDS } from '../transfers';
-import { FACE_WORDS } from '../places';
+import { EDGE_WORDS, FACE_WORDS } from '../places';
 
 const heatWords = ({ settings }: ProgramPass, units: UnitStyle): string =>
   settings.temperatureC === null
@@ -71,6 +71,25 @@ function thingsOf({ load, pass }: Operation, { things, passes }: Program): strin
   return own.length > 0 ? `: ${own.join(', ')}` : '';
 }
 
+/** Tasks at which a paper is laid where it belongs. */
+const LAYING: readonly Operation['does'][] = ['lay-and-tape', 'wrap-and-tape'];
+
+/** Where the papers of a pass lie, by tape measure from the blank's own edges. */
+function lyingWords({ does, pass }: Operation, program: Program, units: UnitStyle): string {
+  const lies = LAYING.includes(does) ? (program.passes[pass]?.lies ?? []) : [];
+  const { length } = sayIn(units);
+  const told = lies.map(({ faceId, from }) => {
+    const face = program.faces.find(({ id }) => id === faceId);
+    const ways = from.map(({ edge, mm }) => `${length(mm)} from the ${EDGE_WORDS[edge]}`);
+    const last = ways.pop();
+    const all = ways.length > 0 ? `${ways.join(', ')} and ${last ?? ''}` : (last ?? '');
+    return face && lies.length > 1
+      ? `${FACE_WORDS[face.called]}: ${all}.`
+      : `Its paper lies ${all}.`;
+  });
+  return told.length > 0 ? ` ${told.join(' ')} Measure at both ends.` : '';
+}
+
 /** An operation in words: what to do, and how. */
 export function operationWords(
   operation: Operation,
@@ -107,7 +126,11 @@ export function operationWords(
         ? `${TRANSFER_WORDS[own.transfer].label}: ${title.toLowerCase()}`
         : title,
     detail:
-      detail + set + other + (forAll(operation, program) ? ' So with every one of the batch.' : ''),
+      detail +
+      lyingWords(operation, program, units) +
+      set +
+      other +
+      (forAll(operation, program) ? ' So with every one of the batch.' : ''),
   };
 }
 
