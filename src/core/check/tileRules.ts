@@ -4,7 +4,7 @@ import { paperHolds, THROUGH_WHOLE, type Tiling } from '../sheet';
 import { inches } from '../units';
 import { found, type Found, type Findings, type Rule } from './check';
 import { fix } from './fixes';
-import { isHard } from './harm';
+import { isCloth } from '../traits';
 import { nameOf, type Piece } from '../layout';
 
 /** Usual overlap of two sheets at a seam: common practice. */
@@ -55,7 +55,7 @@ const tiled = perTiling((tiling, piece, findings) => {
 
 /** Cloth shows no edge of paper, so its paper never reaches that far; a hard blank does. */
 const bare = perTiling((tiling, piece, { job }) =>
-  tiling.bare === 0 || !isHard(job)
+  tiling.bare === 0 || isCloth(job.blank.substrate)
     ? null
     : found(
         'sheets-bare',

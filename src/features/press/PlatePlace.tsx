@@ -33,10 +33,10 @@ export function PlatePlace({ step }: { step: Operation }) {
   const width = Math.max(face.widthMm, ...boxes.map((b) => b.x + b.width)) - left;
   const height = Math.max(face.heightMm, ...boxes.map((b) => b.y + b.height)) - top;
   const scale = SIDE_PX / Math.max(width, height);
-  const far = (mm: number, from: string, beyond: string) =>
+  const far = (mm: number, edge: string) =>
     mm < -0.5
-      ? `${formatLength(-mm, length)} beyond ${beyond}`
-      : `${formatLength(Math.max(0, mm), length)} from ${from}`;
+      ? `${formatLength(-mm, length)} beyond the ${edge}`
+      : `${formatLength(Math.max(0, mm), length)} from the ${edge}`;
   return (
     <Box component="figure" sx={{ m: 0 }}>
       <svg
@@ -78,9 +78,8 @@ export function PlatePlace({ step }: { step: Operation }) {
         })}
       </svg>
       <Typography component="figcaption" sx={{ fontSize: { xs: 18, sm: 21 }, mt: 1 }}>
-        {FACE_WORDS[side.called]}: the plate’s edges go{' '}
-        {far(here.box.x, 'the left edge', 'the left edge')} and{' '}
-        {far(here.box.y, 'the upper edge', 'the upper edge')}.
+        {FACE_WORDS[side.called]}: the plate’s left side {far(here.box.x, 'left edge')}, its upper
+        side {far(here.box.y, 'upper edge')}.
       </Typography>
     </Box>
   );
