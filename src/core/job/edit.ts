@@ -142,13 +142,15 @@ export function inOtherOrder(job: Job, placementId: string, by: 1 | -1): Job {
 export const withoutPlacement = (job: Job, placementId: string): Job =>
   keepUsedArt({ ...job, placements: job.placements.filter(({ id }) => id !== placementId) });
 
-/** Leaves out the pictures that no pass of the job shows. */
+/** Leaves out the pictures that no pass of the job shows, and what items say of places that are no more. */
 export function keepUsedArt(job: Job): Job {
   const placements = [job, ...job.further].flatMap((pass) => pass.placements);
   const ids = new Set(placements.map(({ id }) => id));
-  const shown = job.items
-    .flatMap(({ pictures }) => pictures)
-    .filter(({ placementId }) => ids.has(placementId));
-  const used = new Set([...placements, ...shown].map(({ artSha256 }) => artSha256));
-  return { ...job, arts: job.arts.filter(({ sha256 }) => used.has(sha256)) };
+  const there = ({ placementId }: { placementId: string }) => ids.has(placementId);
+  const items = job.items.every(({ pictures }) => pictures.every(there))
+    ? job.items
+    : job.items.map((item) => ({ ...item, pictures: item.pictures.filter(there) }));
+  const shown = [...placements, ...items.flatMap(({ pictures }) => pictures)];
+  const used = new Set(shown.map(({ artSha256 }) => artSha256));
+  return { ...job, items, arts: job.arts.filter(({ sha256 }) => used.has(sha256)) };
 }

@@ -12,6 +12,7 @@ import {
   withLettering,
   withNames,
   withoutItem,
+  withoutPlacement,
   withPictureRows,
   withRow,
 } from '.';
@@ -71,6 +72,12 @@ describe('pictures dropped as rows', () => {
     const three = withoutItem(four, 'row-2');
     expect(three.arts.map(({ name }) => name)).not.toContain('fern 2.png');
     expect(withoutItem(mug, FIRST_ITEM)).toBe(mug);
+  });
+
+  test('a place taken off takes the rows’ pictures for it along', () => {
+    const bare = withoutPlacement(four, 'p1');
+    expect(bare.arts).toEqual([]);
+    expect(bare.items.flatMap(({ pictures }) => pictures)).toEqual([]);
   });
 
   test('a row has the design’s own picture again', () => {

@@ -103,8 +103,9 @@ function badReference({ job, shelf }: JobDocument): string | null {
   const placements = [job, ...job.further].flatMap((pass) => pass.placements);
   const lost = placements.find(({ artSha256 }) => !arts.has(artSha256));
   if (lost) return `placement “${lost.id}” names a picture that the job does not list`;
+  const places = new Set(placements.map(({ id }) => id));
   const astray = job.items.find(({ pictures }) =>
-    pictures.some(({ artSha256 }) => !arts.has(artSha256)),
+    pictures.some((own) => places.has(own.placementId) && !arts.has(own.artSha256)),
   );
   if (astray) return `item “${astray.id}” names a picture that the job does not list`;
   const twice =
