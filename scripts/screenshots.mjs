@@ -24,8 +24,7 @@ const VIEWS = [
       await page.getByRole('textbox', { name: 'Names, one a line' }).fill('Ada\nBen\nZoë');
       await page.getByRole('button', { name: 'Add as a new line' }).click();
       await page.getByText('Ada was here', { exact: true }).first().waitFor();
-      await page.getByRole('button', { name: 'To the top' }).click();
-      await page.getByRole('textbox', { name: 'Words' }).scrollIntoViewIfNeeded();
+      await page.getByRole('button', { name: 'Open the table' }).click();
     },
   ],
   [

@@ -85,7 +85,7 @@ const RECORDS: readonly Addition[] = [
     "  'slate-in-oven': { name: 'Slate', pressure: 'its own weight', done: GHOSTS },\n",
   ],
   [
-    'src/words/press/tasks.ts',
+    'src/words/press/handwork.ts',
     "  weed: { title: 'Weed', detail: 'Lift what is not wanted off the carrier.' },\n",
     "  'dust-off': { title: 'Dust it', detail: 'Dry.' },\n",
   ],
