@@ -103,6 +103,23 @@ test('never more sheets than apart, over the demo’s jobs and batches of them',
   }
 });
 
+test('more than one plan takes is still printed, each job on its own sheets', () => {
+  const many = [coaster, called(coaster, 'other', 'Sun coaster')].map((job) => times(job, 600));
+  const { sheets, brought, pieces } = only(planTogether(many, shelf));
+  expect(sheets).toHaveLength(brought.reduce((sum, { alone }) => sum + alone, 0));
+  expect(sheets.flatMap(({ items }) => items)).toHaveLength(1200);
+  expect(pieces).toHaveLength(2);
+});
+
+test('what one of them may not be, none is: turned, or cut otherwise than straight', () => {
+  const still: Job = {
+    ...mug,
+    sheet: { ...mug.sheet, gang: { ...mug.sheet.gang, turn: false } },
+  };
+  const { sheets } = only(planTogether([times(still, 3), times(coaster, 3)], shelf));
+  expect(sheets.flatMap(({ items }) => items).some(({ turned }) => turned)).toBe(false);
+});
+
 test('rows of a table keep their names beside the job’s', () => {
   let n = 0;
   const designs = [1, 2].map((digit) =>

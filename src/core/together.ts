@@ -98,10 +98,17 @@ function printTogether(group: readonly Laid[], first: Laid): Together {
     tiled.push(...ownSheets(laid, (id) => apart.has(id)));
   }
   const gapMm = Math.max(...group.map(({ seen }) => seen.sheet.gang.gapMm));
-  const gang = { together: true, gapMm, turn: true, straightCuts: false };
+  const choices = group.map(({ seen }) => seen.sheet.gang);
+  const gang = {
+    ...{ together: true, gapMm },
+    turn: choices.every(({ turn }) => turn),
+    straightCuts: choices.some(({ straightCuts }) => straightCuts),
+  };
   // each piece names its own job
   const job = { ...first.seen, name: '', sheet: { ...first.seen.sheet, gang } };
-  const { sheets } = planSheets(shared, { job, arts, paper, printer, mirror: first.mirror });
+  const packed = planSheets(shared, { job, arts, paper, printer, mirror: first.mirror });
+  // packed anew it is hardly ever more, or too much for one plan; then each keeps its own
+  const better = packed.tooMany === null && packed.sheets.length <= whole.length;
   return {
     id: keyOf(first),
     ...{ paper, printer, mirror: first.mirror },
@@ -112,8 +119,7 @@ function printTogether(group: readonly Laid[], first: Laid): Together {
     })),
     arts: [...arts.values()],
     pieces,
-    // packed anew it is hardly ever more; then each keeps its own
-    sheets: [...(sheets.length <= whole.length ? sheets : whole), ...tiled],
+    sheets: [...(better ? packed.sheets : whole), ...tiled],
   };
 }
 
