@@ -150,6 +150,9 @@ describe('lettering by name', () => {
       ['row-9', 'Cy', 1],
     ]);
     expect(namesOf(withNames(three, ['Ida'], () => ''))).toEqual(['Ida']);
+    // a size that has no name is no surplus
+    const sized = withRow(three, 'xl', { size: { name: 'XL', widthMm: 600 } });
+    expect(namesOf(withNames(sized, ['Ida'], () => ''))).toEqual(['Ida', '']);
     expect(namesOf(jobOn('tote', picture(1)))).toEqual([]);
   });
 

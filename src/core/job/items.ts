@@ -1,8 +1,7 @@
-import { designOn } from '../layout';
+import { designOn, sizingBack } from '../layout';
 import {
   FIRST_ITEM,
   MAX_ITEMS,
-  ONE_ITEM,
   pictureOn,
   plainItem,
   type Artwork,
@@ -89,11 +88,17 @@ export function withPictureRows(
   return keepUsedArt(withRows(withArts(job, arts), rows));
 }
 
-/** The rows called so, one after the other: those there are keep all else, more are added, surplus ones go. */
+/**
+ * The rows called so, one after the other: those there are keep all else, more are added, surplus ones go that had a
+ * name; what never had one (a size, a colour) stays.
+ */
 export const withNames = (job: Job, names: readonly string[], newId: () => string): Job =>
   keepUsedArt({
     ...job,
-    items: names.map((name, i) => ({ ...(job.items[i] ?? plainItem(newId())), name })),
+    items: [
+      ...names.map((name, i) => ({ ...(job.items[i] ?? plainItem(newId())), name })),
+      ...job.items.slice(names.length).filter(({ name }) => name === ''),
+    ],
   });
 
 /** The names of the rows; none where nothing is told of what is made. */
@@ -166,35 +171,30 @@ export function withLetteredRows(
 
 /** What an edit of the design as one row shows it changes in the design, and in that row. */
 function turnedBack(job: Job, seen: Job, edited: Job, id: string): Job {
-  const item = itemOf(job, id);
+  // what only the design shows was out of sight
+  const hidden = job.arts.filter(({ sha256 }) => !edited.arts.some((art) => art.sha256 === sha256));
+  const arts = [...edited.arts, ...hidden];
+  const artOf = (sha256: string) => arts.find((art) => art.sha256 === sha256);
   const own: Item['pictures'] = [];
   const placements = edited.placements.map((placement): Placement => {
     const base = job.placements.find((each) => each.id === placement.id);
     const shown = seen.placements.find((each) => each.id === placement.id);
     if (!base || !shown || shown === base) return placement;
-    own.push({ placementId: placement.id, artSha256: placement.artSha256 });
-    const swapped = placement.artSha256 !== shown.artSha256;
-    const sizing = swapped || placement.sizing === shown.sizing ? base.sizing : placement.sizing;
+    const { artSha256 } = placement;
+    own.push({ placementId: placement.id, artSha256 });
+    const [design, picture] = [artOf(base.artSha256), artOf(artSha256)];
+    const resized = artSha256 === shown.artSha256 && placement.sizing !== shown.sizing;
+    const sizing =
+      resized && design && picture ? sizingBack(placement, design, picture) : base.sizing;
     return { ...placement, artSha256: base.artSha256, sizing };
   });
-  const there = new Set(placements.map((placement) => placement.id));
-  const others = (pictures: Item['pictures']) =>
-    pictures.filter(
-      ({ placementId }) =>
-        there.has(placementId) ||
-        job.further.some((pass) => pass.placements.some((each) => each.id === placementId)),
-    );
-  const items = edited.items.map((each) => {
-    if (each.id !== item.id) return { ...each, pictures: others(each.pictures) };
-    const kept = each.pictures.filter(
-      ({ placementId }) => !own.some((one) => one.placementId === placementId),
-    );
-    return { ...each, pictures: [...others(kept), ...own] };
-  });
+  const items = edited.items.map((each) =>
+    each.id === itemOf(job, id).id
+      ? own.reduce((row, one) => ownPicture(row, one.placementId, one.artSha256), each)
+      : each,
+  );
   const blank = edited.blank === seen.blank ? job.blank : edited.blank;
-  // what only the design shows was out of sight
-  const hidden = job.arts.filter(({ sha256 }) => !edited.arts.some((art) => art.sha256 === sha256));
-  return keepUsedArt({ ...edited, arts: [...edited.arts, ...hidden], placements, items, blank });
+  return keepUsedArt({ ...edited, arts, placements, items, blank });
 }
 
 /**
@@ -207,6 +207,3 @@ export function onItem(job: Job, id: string, change: (seen: Job) => Job): Job {
   if (seen.placements === job.placements && seen.blank === job.blank) return change(job);
   return turnedBack(job, seen, change(seen), id);
 }
-
-/** The job with nothing told of what is made: one thing. */
-export const asOneItem = (job: Job): Job => keepUsedArt({ ...job, items: [...ONE_ITEM] });

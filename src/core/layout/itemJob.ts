@@ -42,13 +42,31 @@ function sizingFor(
   if (sizing.mode !== 'exact' || own.sha256 === design.sha256) return sizing;
   const ratio = placedProportion(own, turns);
   if (design.text && design.realMm && own.realMm) {
-    const upright = turns % 2 === 0;
-    const across = upright ? design.realMm.widthMm : design.realMm.heightMm;
-    const widthMm =
-      (upright ? own.realMm.widthMm : own.realMm.heightMm) * (sizing.widthMm / across);
+    const side = turns % 2 === 0 ? 'widthMm' : 'heightMm';
+    const widthMm = own.realMm[side] * (sizing.widthMm / design.realMm[side]);
     return { ...sizing, widthMm, heightMm: widthMm / ratio };
   }
   const widthMm = Math.min(sizing.widthMm, sizing.heightMm * ratio);
+  return { ...sizing, widthMm, heightMm: widthMm / ratio };
+}
+
+/**
+ * The size of a place whose picture on an item was given a size: the smallest in which that one is so large, in the
+ * proportions of the design's own picture.
+ */
+export function sizingBack(
+  { sizing, turns }: Placement,
+  design: Artwork,
+  own: Artwork,
+): Placement['sizing'] {
+  if (sizing.mode !== 'exact' || !sizing.locked) return sizing;
+  const ratio = placedProportion(design, turns);
+  if (design.text && design.realMm && own.realMm) {
+    const side = turns % 2 === 0 ? 'widthMm' : 'heightMm';
+    const widthMm = design.realMm[side] * (sizing.widthMm / own.realMm[side]);
+    return { ...sizing, widthMm, heightMm: widthMm / ratio };
+  }
+  const widthMm = Math.max(sizing.widthMm, sizing.heightMm * ratio);
   return { ...sizing, widthMm, heightMm: widthMm / ratio };
 }
 

@@ -42,9 +42,6 @@ function groupsOf(job: Job): Alike[] {
   }));
 }
 
-/** How many things are made with the same pieces as an item: the groups of what is pressed alike. */
-export const printsApart = (job: Job): number => groupsOf(job).length;
-
 /**
  * The pieces of a job: for each face that carries art and has any size, once for all items that have the
  * same pictures and size.
