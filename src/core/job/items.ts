@@ -11,6 +11,9 @@ import {
 } from '../model';
 import { keepUsedArt } from './edit';
 
+/** Stands for a row's name in a line of lettering. */
+export const NAME_SIGN = '{name}';
+
 /** The row of an identity, or the first where there is none. */
 export const itemOf = ({ items }: Job, id: string): Item =>
   items.find((item) => item.id === id) ?? items[0] ?? plainItem(FIRST_ITEM);
@@ -118,9 +121,6 @@ export const namedPlaces = (job: Job): Placement[] =>
     .filter(({ artSha256 }) =>
       job.arts.find(({ sha256 }) => sha256 === artSha256)?.text?.words.includes(NAME_SIGN),
     );
-
-/** Stands for a row's name in a line of lettering. */
-export const NAME_SIGN = '{name}';
 
 /** The rows whose lettering in a place is not of their name: drawn for another, or not drawn yet. */
 export const unlettered = (job: Job, placement: Placement): Item[] => {

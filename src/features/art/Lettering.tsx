@@ -7,7 +7,7 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { startTransition, useState } from 'react';
-import { namedPlaces, namesOf, withArt, withLettering, withNames } from '@/core/job';
+import { NAME_SIGN, namedPlaces, namesOf, withArt, withLettering, withNames } from '@/core/job';
 import { TEXT_FONTS, type TextSpec } from '@/core/model';
 import { ColourField } from '@/ui/fields/ColourField';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
@@ -42,7 +42,7 @@ function SpecFields({
       <TextField
         label="Words"
         value={spec.words}
-        helperText="{name} stands for each name of the list"
+        helperText={`${NAME_SIGN} stands for the name of each row`}
         onChange={({ target }) => change({ words: target.value.slice(0, 80) })}
       />
       <Pair>
@@ -116,7 +116,7 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
   const [draft, setDraft] = useState<TextSpec | null>(null);
   const spec = draft ?? own ?? START;
   const [list, setList] = useState<string | null>(null);
-  const personal = spec.words.includes('{name}');
+  const personal = spec.words.includes(NAME_SIGN);
   const text = list ?? namesOf(job).join('\n');
 
   function namesNow(): string[] | null {
@@ -149,11 +149,7 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
   return (
     <>
       <SpecFields spec={spec} change={(part) => setDraft({ ...spec, ...part })} />
-      {personal && (
-        <>
-          <NamesFields text={text} onText={setList} />
-        </>
-      )}
+      {personal && <NamesFields text={text} onText={setList} />}
       {own && (
         <Button variant="contained" onClick={() => void put('selected')}>
           Set these letters

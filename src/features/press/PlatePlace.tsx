@@ -4,8 +4,8 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { pathData } from '@/core/geometry';
 import type { Operation } from '@/core/model';
+import type { JobPlan } from '@/core/plan';
 import { formatLength } from '@/words/units';
-import { useJob } from '@/ui/job/jobContext';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { FACE_WORDS } from '@/words';
@@ -15,18 +15,23 @@ import { NIGHT } from './night';
 const SIDE_PX = 340;
 
 /**
- * Where the plate goes for the section at hand, drawn on the blank: those done ticked, the way from its edges told.
- * Nothing where there is but one placement, or the job has other placements by now than the run began with.
+ * Where the plate goes at a step; null where there is but one placement, or the job has other placements by now than
+ * the run began with.
  */
-export function PlatePlace({ step }: { step: Operation }) {
-  const { plan } = useJob();
-  const { length } = useUnits();
-  const { section, faceId } = step;
-  const sides = [plan.press, ...plan.further.map(({ heat }) => heat)].flatMap((heat) => heat.sides);
-  const side = sides.find((each) => each.faceId === faceId && each.sections.length === section?.of);
-  const face = plan.faces.find(({ id }) => id === faceId);
+export function placeOf({ section, faceId, pass }: Operation, { press, faces }: JobPlan) {
+  const side = press.passes[pass]?.sides.find((each) => each.faceId === faceId);
+  const face = faces.find(({ id }) => id === faceId);
   const here = side?.sections.find(({ number }) => number === section?.number);
-  if (!section || !side || !face || !here) return null;
+  if (!section || !side || side.sections.length !== section.of || !face || !here) return null;
+  return { section, side, face, here };
+}
+
+type Place = NonNullable<ReturnType<typeof placeOf>>;
+
+/** Where the plate goes, drawn on the blank: placements done ticked, the way from the blank's edges told. */
+export function PlatePlace({ place }: { place: Place }) {
+  const { length } = useUnits();
+  const { section, side, face, here } = place;
   const boxes = side.sections.map(({ box }) => box);
   const left = Math.min(0, ...boxes.map(({ x }) => x));
   const top = Math.min(0, ...boxes.map(({ y }) => y));

@@ -13,7 +13,7 @@ import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { CAUTION_WORDS, checkWords, operationFigures, operationWords } from '@/words';
 import { NIGHT } from './night';
-import { PlatePlace } from './PlatePlace';
+import { placeOf, PlatePlace } from './PlatePlace';
 import type { Pressing } from './usePressing';
 
 const titleSx = {
@@ -115,7 +115,8 @@ function Step({ step, program, phase }: { step: Operation; program: Program; pha
   const layers = step.layUp === null ? [] : (program.layUps[step.layUp] ?? []);
   const showStack = layers.length > 0 && !timed;
   // beside the clock, so that the big button hides no caution
-  const beside = showStack || step.section !== null;
+  const place = placeOf(step, useJob().plan);
+  const beside = showStack || place !== null;
   const columns = beside ? '1.2fr 1fr' : step.cautions.length > 0 ? '2fr 1fr' : '1fr';
   return (
     <Box
@@ -146,8 +147,8 @@ function Step({ step, program, phase }: { step: Operation; program: Program; pha
         <Clock phase={phase} />
       </Box>
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3 }}>
-        <PlatePlace step={step} />
-        {showStack && !step.section && <LayerStack layers={layers} program={program} large />}
+        {place && <PlatePlace place={place} />}
+        {showStack && !place && <LayerStack layers={layers} program={program} large />}
         <Cautions cautions={step.cautions} />
       </Box>
     </Box>

@@ -1,3 +1,4 @@
+import { NAME_SIGN } from '@/core/job';
 import type { TextSpec } from '@/core/model';
 import { MM_PER_INCH } from '@/core/units';
 import type { DrawnLine } from '@/workers';
@@ -22,7 +23,7 @@ const fontAt = (spec: TextSpec, sizePx: number): string =>
   `${weightOf(spec)} ${sizePx}px ${FAMILIES[spec.font]}, sans-serif`;
 
 /** The line with a name in it. */
-const wordsFor = (spec: TextSpec, name: string): string => spec.words.replaceAll('{name}', name);
+const wordsFor = (spec: TextSpec, name: string): string => spec.words.replaceAll(NAME_SIGN, name);
 
 interface Set {
   readonly sizePx: number;

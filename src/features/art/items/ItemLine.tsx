@@ -91,7 +91,8 @@ function SizeFields({ item, label }: Pick<LineProps, 'item' | 'label'>) {
   const { job, editDesign } = useJob();
   const { form } = job.blank;
   if (form.kind !== 'garment') return null;
-  const set = (size: Item['size']) => editDesign((now) => withItem(now, item.id, { size }), 'size');
+  const set = (size: Item['size']) =>
+    editDesign((now) => withItem(now, item.id, { size }), `size-${item.id}`);
   const names = Object.keys(TEE_WIDTHS_IN).filter((name) => name !== form.size);
   const known = !item.size || names.includes(item.size.name);
   return (

@@ -28,7 +28,7 @@ export interface Items {
 
 /** What is done to the rows of a job that has to do with pictures. */
 export function useItems(selection: Selection, takeIn: TakeIn): Items {
-  const { session, passId, editDesign } = useJob();
+  const { session, editDesign } = useJob();
 
   async function readAll(files: readonly File[]): Promise<Artwork[]> {
     const arts: Artwork[] = [];
@@ -62,7 +62,9 @@ export function useItems(selection: Selection, takeIn: TakeIn): Items {
       const [first] = arts;
       if (!first) return;
       const fresh = crypto.randomUUID();
-      const chosen = selection.selected?.placement.id;
+      // lettering keeps its place: pictures get one of their own
+      const { selected } = selection;
+      const chosen = selected && !selected.art.text ? selected.placement.id : null;
       startTransition(() => {
         const rows = (job: Job) => {
           const place = chosen ?? fresh;
@@ -80,8 +82,7 @@ export function useItems(selection: Selection, takeIn: TakeIn): Items {
         );
     },
     setNames: async (names) => {
-      if (editDesign((now) => withNames(now, names, () => crypto.randomUUID()), passId))
-        await letterAnew();
+      if (editDesign((now) => withNames(now, names, () => crypto.randomUUID()))) await letterAnew();
     },
   };
 }
