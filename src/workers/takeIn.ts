@@ -1,5 +1,5 @@
 import { measureRaster, uprightMap, uprightPixels } from '@/core/art';
-import type { Artwork } from '@/core/model';
+import { pictureName, type Artwork } from '@/core/model';
 import { chain, scaling } from '@/core/geometry';
 import { failure, success, type Result } from '@/core/result';
 import { inspectImage, type ImageFacts } from '@/files/image';
@@ -19,11 +19,6 @@ const PREVIEW_PX = 2048;
 /** Longest side of what a silhouette is traced from, and of what the other facts are measured on. */
 const TRACE_PX = 1024;
 const FACTS_PX = 320;
-const MAX_NAME = 120;
-
-/** The part of a path-like name a person knows, cut to what a record may hold. */
-const tidyName = (name: string): string =>
-  (name.split(/[\\/]/).at(-1) ?? '').trim().slice(0, MAX_NAME) || 'picture';
 
 /** The whole picture upright, no larger than it has to be for the screen. */
 function drawUpright(bitmap: ImageBitmap, facts: ImageFacts): OffscreenCanvas {
@@ -67,7 +62,7 @@ export async function takeInPicture(
   onProgress({ doing: 'Reading the file', share: 0.05 });
   const bytes = new Uint8Array(await blob.arrayBuffer());
   const facts = inspectImage(bytes);
-  if (!facts.ok) return failure(`“${tidyName(name)}”: ${facts.reason}`);
+  if (!facts.ok) return failure(`“${pictureName(name)}”: ${facts.reason}`);
   const { storedWidthPx, storedHeightPx, mime, orientation } = facts.value;
 
   onProgress({ doing: 'Decoding the picture', share: 0.25 });
@@ -77,7 +72,7 @@ export async function takeInPicture(
     bitmap = await createImageBitmap(own, { imageOrientation: 'none' });
   } catch {
     return failure(
-      `“${tidyName(name)}”: ${storedWidthPx} × ${storedHeightPx} pixels, but it cannot be decoded; the file is damaged. ` +
+      `“${pictureName(name)}”: ${storedWidthPx} × ${storedHeightPx} pixels, but it cannot be decoded; the file is damaged. ` +
         'Save it again from the program it came from.',
     );
   }
@@ -96,7 +91,7 @@ export async function takeInPicture(
   const silhouette = traced && transparentShare > 0 ? traceSilhouette(traced) : [];
   const art: Artwork = {
     sha256: await sha256Of(bytes),
-    name: tidyName(name),
+    name: pictureName(name),
     mime,
     bytes: bytes.length,
     storedWidthPx,

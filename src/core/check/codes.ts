@@ -92,6 +92,8 @@ interface PlaceFacts {
   'too-many-motifs': { art: string; most: number };
   /** Detail where dye takes badly or is lost. */
   'keep-out': { art: string; share: number; zones: readonly ZoneId[]; kind: Zone['kind'] };
+  /** Rows on which a line of names shows another name than theirs, and what it shows. */
+  'not-lettered': { rows: number; first: string; shows: string };
   /** A share of a line of lettering stands in the edge zone, so wide. */
   lettering: { words: string; outShare: number; safeMm: number };
   /** Paper cut along its art ends on a hard face. */
@@ -215,6 +217,7 @@ export const CHECK_STATIONS = {
   'too-many-motifs': 'art',
   'keep-out': 'art',
   lettering: 'art',
+  'not-lettered': 'art',
   'cut-edge-prints': 'art',
   'paper-short': 'art',
   'bleed-missing': 'art',

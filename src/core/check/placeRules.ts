@@ -2,7 +2,14 @@ import { usualBleedMm } from '../blank';
 import { pixelsPerInch, uprightPixels, WARN_BELOW_PPI } from '../art';
 import { area, contains, intersection, mapRegion, regionArea, subtract } from '../geometry';
 import { canFold, USUAL_FOLD_GAP_MM } from '../layout';
-import { blankColours, type ArtFacts } from '../model';
+import {
+  blankColours,
+  itemLabels,
+  namedPlaces,
+  pictureOn,
+  unlettered,
+  type ArtFacts,
+} from '../model';
 import { luminance } from '../colour';
 import { found, type Rule } from './check';
 import { fix, foldGapFor } from './fixes';
@@ -55,6 +62,18 @@ const lettering = perArt((one, { job }) => {
     { of, fixes: [shrunkToFit(one, job, (box) => contains(safe, box))] },
   );
 });
+
+/** A row renamed and not lettered anew, or without a name, would carry another's. */
+const notLettered: Rule = ({ job }) =>
+  namedPlaces({ ...job, further: [] }).flatMap((place) => {
+    const rows = job.items.length > 1 ? unlettered(job, place) : [];
+    const [first] = rows;
+    const shown = job.arts.find(({ sha256 }) => sha256 === pictureOn(first, place));
+    if (!first || !shown) return [];
+    const label = itemLabels(job)[job.items.indexOf(first)] ?? '';
+    const facts = { rows: rows.length, first: label, shows: shown.name };
+    return [found('not-lettered', 'stop', facts, { of: place.id })];
+  });
 
 /** Printed paper cut round its motif ends on the hard face: its edge prints as a line there. */
 const cutEdgePrints: Rule = (findings) => {
@@ -135,6 +154,7 @@ export const PLACE_RULES: readonly Rule[] = [
   repeats,
   inZones,
   lettering,
+  notLettered,
   cutEdgePrints,
   bleedMissing,
   ...WRAP_RULES,

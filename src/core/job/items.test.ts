@@ -1,11 +1,18 @@
 import { artwork, jobOn, shelf } from '@tests/support/jobs';
-import { FIRST_ITEM, itemLabels, plainItem, thingsIn, type Artwork, type Job } from '../model';
+import {
+  FIRST_ITEM,
+  itemLabels,
+  plainItem,
+  thingsIn,
+  unlettered,
+  type Artwork,
+  type Job,
+} from '../model';
 import { planJob } from '../plan';
 import { inches } from '../units';
 import {
   itemOf,
   namesOf,
-  unlettered,
   withArt,
   withItem,
   withItemPicture,
@@ -162,6 +169,13 @@ describe('lettering by name', () => {
     expect(unlettered(lettered, place)).toEqual([]);
     const more = withRow(withItem(lettered, 'row-1', { name: 'Ava' }), 'row-3', { name: 'Cy' });
     expect(unlettered(more, place).map(({ name }) => name)).toEqual(['Ava', 'Cy']);
+    // whoever presses now would give Ava another's name: that stops
+    const stop = planJob(more, shelf).checks.find(({ code }) => code === 'not-lettered');
+    expect(stop).toMatchObject({
+      level: 'stop',
+      facts: { rows: 2, first: 'Ava', shows: 'Hi Bartholomew' },
+    });
+    expect(planJob(lettered, shelf).checks.map(({ code }) => code)).not.toContain('not-lettered');
   });
 
   test('one line for all takes the place of many', () => {

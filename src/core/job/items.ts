@@ -2,7 +2,7 @@ import { designOn, sizingBack } from '../layout';
 import {
   FIRST_ITEM,
   MAX_ITEMS,
-  pictureOn,
+  NAME_SIGN,
   plainItem,
   type Artwork,
   type Item,
@@ -10,9 +10,6 @@ import {
   type Placement,
 } from '../model';
 import { keepUsedArt } from './edit';
-
-/** Stands for a row's name in a line of lettering. */
-export const NAME_SIGN = '{name}';
 
 /** The row of an identity, or the first where there is none. */
 export const itemOf = ({ items }: Job, id: string): Item =>
@@ -113,25 +110,6 @@ export const withRow = (job: Job, id: string, part: Partial<Item> = {}): Job => 
   ...job,
   items: [...job.items, { ...plainItem(id), ...part }],
 });
-
-/** Places of lettering that changes with the name of each row. */
-export const namedPlaces = (job: Job): Placement[] =>
-  [job, ...job.further]
-    .flatMap(({ placements }) => placements)
-    .filter(({ artSha256 }) =>
-      job.arts.find(({ sha256 }) => sha256 === artSha256)?.text?.words.includes(NAME_SIGN),
-    );
-
-/** The rows whose lettering in a place is not of their name: drawn for another, or not drawn yet. */
-export const unlettered = (job: Job, placement: Placement): Item[] => {
-  const design = job.arts.find(({ sha256 }) => sha256 === placement.artSha256)?.text;
-  if (!design) return [];
-  return job.items.filter((item) => {
-    const art = job.arts.find(({ sha256 }) => sha256 === pictureOn(item, placement));
-    const words = design.words.replaceAll(NAME_SIGN, item.name).trim();
-    return words !== '' && art?.name !== words;
-  });
-};
 
 /**
  * Sets a line of lettering in a place: the same on every row, or one for each where it holds their names.

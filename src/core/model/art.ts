@@ -55,6 +55,13 @@ export const artFactsSchema = z.object({
 /** The fonts that ship with the app. */
 export const TEXT_FONTS = ['Bricolage Grotesque', 'Atkinson Hyperlegible', 'DM Mono'] as const;
 
+/** Longest name a picture keeps, signs: as `nameSchema`. */
+const MAX_NAME = 120;
+
+/** What a picture is called: the part of a path-like name a person knows, cut to what is kept. */
+export const pictureName = (name: string): string =>
+  (name.split(/[\\/]/).at(-1) ?? '').trim().slice(0, MAX_NAME) || 'picture';
+
 /** A line of lettering, from which its picture was drawn. */
 export const textSpecSchema = z.object({
   /** `{name}` stands for the name of the piece. */

@@ -1,3 +1,4 @@
+import { pictureName } from './art';
 import type { Item } from './item';
 import type { Job, Placement } from './job';
 import { MOST_TOLD_APART } from './program';
@@ -47,3 +48,24 @@ export function itemLabels({ items, blank }: Pick<Job, 'items' | 'blank'>): read
     return before === 0 ? label : `${label} (${before + 1})`;
   });
 }
+
+/** Stands for a row's name in a line of lettering. */
+export const NAME_SIGN = '{name}';
+
+/** Places of lettering that changes with the name of each row. */
+export const namedPlaces = (job: Job): Placement[] =>
+  [job, ...job.further]
+    .flatMap(({ placements }) => placements)
+    .filter(({ artSha256 }) =>
+      job.arts.find(({ sha256 }) => sha256 === artSha256)?.text?.words.includes(NAME_SIGN),
+    );
+
+/** The rows whose lettering in a place is not of their name: drawn for another, or not drawn yet. */
+export const unlettered = (job: Job, placement: Placement): Item[] => {
+  const design = job.arts.find(({ sha256 }) => sha256 === placement.artSha256)?.text;
+  if (!design) return [];
+  return job.items.filter((item) => {
+    const art = job.arts.find(({ sha256 }) => sha256 === pictureOn(item, placement));
+    return art?.name !== pictureName(design.words.replaceAll(NAME_SIGN, item.name));
+  });
+};

@@ -1,5 +1,4 @@
-import { NAME_SIGN } from '@/core/job';
-import type { TextSpec } from '@/core/model';
+import { NAME_SIGN, type TextSpec } from '@/core/model';
 import { MM_PER_INCH } from '@/core/units';
 import type { DrawnLine } from '@/workers';
 

@@ -76,6 +76,10 @@ export const ART_WORDS = {
     text: `${percent(share)} of the detail of “${art}” lies on the ${[...new Set(zones.map((id) => ZONE_WORDS[id].name))].join(' and ')}, ${REASONS[kind]}. Keep faces and lettering off it.`,
     figure: percent(share),
   }),
+  'not-lettered': ({ rows, first, shows }) => ({
+    text: `“${first}”${rows > 1 ? ` and ${rows - 1} more` : ''} would carry “${shows}”: its own name is not drawn. Give it a name, open the table of what is made and close it: the letters are drawn anew.`,
+    figure: String(rows),
+  }),
   lettering: ({ words, outShare, safeMm }, say) => ({
     text: `${percent(outShare)} of the line “${words}” stands in the edge zone. Keep lettering inside it.`,
     figure: say.length(safeMm),

@@ -1,16 +1,8 @@
 'use client';
 
 import { startTransition } from 'react';
-import {
-  namedPlaces,
-  unlettered,
-  withArt,
-  withItemPicture,
-  withLetteredRows,
-  withNames,
-  withPictureRows,
-} from '@/core/job';
-import type { Artwork, Job } from '@/core/model';
+import { withArt, withItemPicture, withLetteredRows, withNames, withPictureRows } from '@/core/job';
+import { namedPlaces, unlettered, type Artwork, type Job } from '@/core/model';
 import { useJob } from '@/ui/job/jobContext';
 import type { Selection } from '../useSelection';
 import type { TakeIn } from '../useTakeIn';
@@ -42,7 +34,8 @@ export function useItems(selection: Selection, takeIn: TakeIn): Items {
   async function letterAnew(): Promise<void> {
     const { job } = session.jobStore.getState();
     for (const place of namedPlaces(job)) {
-      const rows = unlettered(job, place);
+      // a row without a name has nothing to be drawn; its finding says so
+      const rows = unlettered(job, place).filter(({ name }) => name !== '');
       const spec = job.arts.find(({ sha256 }) => sha256 === place.artSha256)?.text;
       if (!spec || rows.length === 0) continue;
       const arts = await takeIn.letter(
