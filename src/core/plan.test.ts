@@ -35,7 +35,7 @@ test('each pass has its own pieces, on its own sheets', () => {
     pieces.flatMap(({ arts }) => arts.map(({ artSha256 }) => artSha256));
   expect(artsOf(plan)).toEqual([print.sha256]);
   expect(artsOf(vinyl)).toEqual([star.sha256]);
-  expect([plan.tools.paper.preprinted, vinyl.tools.paper.preprinted]).toEqual([false, true]);
+  expect([plan.tools.paper.is, vinyl.tools.paper.is]).toEqual(['paper', 'ready-made']);
   expect(vinyl.sheets.flatMap(({ items }) => items)).toHaveLength(1);
   expect(planSeenFrom(plan, 'nobody')).toBe(plan);
 });

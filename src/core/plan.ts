@@ -1,8 +1,16 @@
 import { facesOf, type Face } from './blank';
 import { checkPlan, type Check, type Overwork } from './check';
-import { layOut, type Piece } from './layout';
+import { filmBelow, layOut, type Piece } from './layout';
 import { planMirror, type MirrorPlan } from './mirror';
-import { FIRST_PASS, passIds, seenFrom, type Job, type Shelf, type TransferKind } from './model';
+import {
+  FIRST_PASS,
+  passIds,
+  seenFrom,
+  type Job,
+  type Paper,
+  type Shelf,
+  type TransferKind,
+} from './model';
 import { planPress, type PassHeat, type PressPlan, type Recipe } from './press';
 import { planSheets, type Misfit, type Sheet, type Tiling } from './sheet';
 import { toolsFor, type Tools } from './shelf';
@@ -17,8 +25,20 @@ export interface PassPlan {
   readonly misfits: readonly Misfit[];
   readonly tilings: readonly Tiling[];
   readonly tooMany: number | null;
+  /** What is cut of film for it; null where its transfer needs none. */
+  readonly film: FilmPlan | null;
   /** The shelf's things the pass is made with. */
   readonly tools: Tools & { readonly recipe: Recipe };
+}
+
+/** The film below the prints of a pass: pieces of its own, cut from sheets of their own. */
+export interface FilmPlan {
+  readonly paper: Paper;
+  /** How much larger than its print each is cut, mm. */
+  readonly beyondMm: number;
+  readonly pieces: readonly Piece[];
+  readonly sheets: readonly Sheet[];
+  readonly misfits: readonly Misfit[];
 }
 
 /** A further pass of a job, planned. */
@@ -93,7 +113,26 @@ export function layPass(id: string, seen: Job, faces: readonly Face[], shelf: Sh
     () => planSheets(pieces, onSheets),
     () => planSheets([], onSheets),
   );
-  return { id, seen, machine, tools, pieces, mirror, sheets, overwork };
+  const film = bounded(
+    'sheets',
+    () => filmFor(seen, pieces, tools),
+    () => null,
+  );
+  return { id, seen, machine, tools, pieces, mirror, sheets, film, overwork };
+}
+
+/** The film below the prints of a pass. It is cut carrier down, so its outline lies mirrored. */
+function filmFor(seen: Job, pieces: readonly Piece[], tools: Tools): FilmPlan | null {
+  const { film: paper, printer } = tools;
+  const transfer = TRANSFERS[seen.transfer];
+  const beyondMm = transfer.filmBeyondMm;
+  if (!paper || beyondMm === null) return null;
+  const films = pieces.map((piece) => filmBelow(piece, beyondMm));
+  const mirror = planMirror(transfer, { ...printer, mirrorsOnItsOwn: false }, 'file');
+  const { sheets, misfits } = planSheets(films, {
+    ...{ job: seen, arts: new Map(), paper, printer, mirror, whole: true },
+  });
+  return { paper, beyondMm, pieces: films, sheets, misfits };
 }
 
 /** Findings over every pass; what a further pass finds that another has found already is said once. */
@@ -102,12 +141,13 @@ function findingsOf(
   { press, faces, shelf }: { press: PressPlan; faces: readonly Face[]; shelf: Shelf },
 ): Check[] {
   return checkPlan(
-    passes.map(({ id, seen, tools, recipe, heat, pieces, mirror, sheets, overwork }) => {
+    passes.map(({ id, seen, tools, recipe, heat, overwork, ...laid }) => {
       const { paper, printer, cutter, machine, missing } = tools;
+      const { pieces, mirror, sheets, film } = laid;
       return {
         ...{ passId: id, job: seen, transfer: TRANSFERS[seen.transfer] },
         ...{ paper, printer, cutter, machine, missing, recipe, shelf, faces },
-        ...{ pieces, mirror, sheets, overwork, press: { ...press, ...heat } },
+        ...{ pieces, mirror, sheets, film, overwork, press: { ...press, ...heat } },
       };
     }),
     (findings, rules) =>
@@ -139,10 +179,12 @@ export function planJob(job: Job, shelf: Shelf): JobPlan {
     const planned = each[i];
     return planned ? [{ ...pass, ...planned }] : [];
   });
-  const plans = passes.map(({ id, pieces, mirror, sheets, tools, recipe, heat }): FurtherPlan => ({
-    ...{ id, heat },
-    own: { pieces, mirror, ...sheets, tools: { ...tools, recipe } },
-  }));
+  const plans = passes.map(
+    ({ id, pieces, mirror, sheets, film, tools, recipe, heat }): FurtherPlan => ({
+      ...{ id, heat },
+      own: { pieces, mirror, ...sheets, film, tools: { ...tools, recipe } },
+    }),
+  );
   const [first, ...further] = plans;
   if (first?.id !== FIRST_PASS) throw new Error('The first pass of a job stands first.');
   const layers = press.passes.map(({ id: passId, transfer }): LayerOnBlank => ({

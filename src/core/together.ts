@@ -9,6 +9,7 @@ import {
   type Paper,
   type Printer,
   type Shelf,
+  isPrintedOn,
 } from './model';
 import { facesOf } from './blank';
 import { layPass } from './plan';
@@ -47,7 +48,7 @@ function printedPasses(jobs: readonly Job[], shelf: Shelf): Laid[] {
       .map((id) => layPass(id, seenFrom(job, id), faces, shelf))
       .filter(({ seen, tools, sheets }) => {
         const { made } = TRANSFERS[seen.transfer];
-        return made === 'printed' && !tools.paper.preprinted && sheets.sheets.length > 0;
+        return made === 'printed' && isPrintedOn(tools.paper) && sheets.sheets.length > 0;
       });
   });
 }

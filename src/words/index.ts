@@ -24,3 +24,4 @@ export * from './drawings/pattern';
 export * from './faults';
 export * from './transfers';
 export { textWidthMm } from './drawings/wrap';
+export * from './stock';

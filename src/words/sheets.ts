@@ -32,7 +32,11 @@ export const driverSetting = (flips: boolean): string => (flips ? 'mirror ON' : 
 /** What is written under the pieces of a sheet: as many lines as the sheet keeps room for. */
 export function labelLines(label: SheetLabel, units: UnitStyle): readonly string[] {
   const { size } = sayIn(units);
-  const driver = `Print dialog: ${driverSetting(label.driverFlips)}. If this line reads normally on the paper, the mirroring is right.`;
+  const held =
+    'Proof on plain paper: cut it out and hold it to the blank, picture outwards. Never press it.';
+  const driver = label.proof
+    ? held
+    : `Print dialog: ${driverSetting(label.driverFlips)}. If this line reads normally on the paper, the mirroring is right.`;
   // pieces of several jobs each name their own
   const of = label.job === '' ? '' : `${label.job} · `;
   if (label.kind === 'tile') {

@@ -74,7 +74,7 @@ export async function bytesOf(download: Download): Promise<Buffer> {
 /** Clicks a button and takes the file it offers. */
 export async function downloaded(
   page: Page,
-  button: string,
+  button: string | RegExp,
 ): Promise<{ name: string; bytes: Buffer; path: string }> {
   const [download] = await Promise.all([
     page.waitForEvent('download', { timeout: 60_000 }),

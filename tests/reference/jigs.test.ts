@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
-import { cutFilesFor, jigsFor, type Sketch } from '@/core/jig';
+import { cutFilesFor, jigsFor, tilesOfDrawing, type Sketch } from '@/core/jig';
 import { planJob } from '@/core/plan';
 import { inches } from '@/core/units';
 import { TRADE_UNITS } from '@/words/units';
@@ -30,8 +30,12 @@ async function toFile(pattern: Pattern): Promise<string> {
   return path;
 }
 
-/** The box of everything dark on a page, mm. */
-function inkOf({ data, width, height, pxPerMm }: Awaited<ReturnType<typeof renderWithPoppler>>) {
+/** The box of everything dark on a page, or on its upper part, mm. */
+function inkOf(
+  { data, width, height: whole, pxPerMm }: Awaited<ReturnType<typeof renderWithPoppler>>,
+  upper = 1,
+) {
+  const height = Math.round(whole * upper);
   let [left, top, right, bottom] = [width, height, 0, 0];
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
@@ -56,25 +60,49 @@ test('a jig fits letter paper and is drawn in true size, read by Poppler', async
   expect(Math.abs(ink.height - inches(5.5))).toBeLessThan(0.4);
 });
 
-test('one too wide for upright paper lies across it; one too large has a page of its own', async () => {
+test('one too wide for upright paper lies across it; one too large goes over several pages', async () => {
   const box = (path: string) =>
     /Page size:\s+([\d.]+) x ([\d.]+)/
       .exec(execFileSync('pdfinfo', [path]).toString())
       ?.slice(1, 3);
   const cover = jigOf(mugJob(square), 'cover-paper');
   expect(box(await toFile(cover))).toEqual(['792', '612']);
-  const panel = jigOf(jobOn('wall-panel', square), 'corner-stops');
-  const [width = 0, height = 0] = (box(await toFile(panel)) ?? []).map(Number);
-  expect(width).toBeGreaterThan(23.5 * 72);
-  expect(height).toBeGreaterThan(35.5 * 72);
+  // 24.98 × 37 in with its frame: 7.95 in of it across a page, 10.2 in down, a quarter inch overlapping
+  const nest = jigOf(jobOn('wall-panel', square), 'corner-stops');
+  const info = execFileSync('pdfinfo', [await toFile(nest)]).toString();
+  expect(info).toMatch(/Page size:\s+(612 x 792|792 x 612)/);
+  const pages = Number(/Pages:\s+(\d+)/.exec(info)?.[1]);
+  const least = Math.ceil((nest.widthMm * nest.heightMm) / (201.9 * 265.4));
+  expect(pages).toBeGreaterThanOrEqual(least);
+  expect(pages).toBeLessThanOrEqual(least + 4);
 });
 
-test('a cut file in real units, drawn by sharp: motif and ground together fill the sheet', async () => {
+test('a drawing over several pages, joined on its dashed lines, is in true size, read by Poppler', async () => {
+  const nest = jigOf(jobOn('garden-panel', square), 'corner-stops');
+  const path = await toFile(nest);
+  const tiles = tilesOfDrawing(nest, { widthMm: 215.9 - 14, heightMm: 279.4 - 20 });
+  const turned = tilesOfDrawing(nest, { widthMm: 279.4 - 14, heightMm: 215.9 - 20 });
+  const { columns, rows } = turned.tiles.length < tiles.tiles.length ? turned : tiles;
+  // every page holds ink up to the edge of what it shows, so the pages less their overlaps are the whole
+  const inks = await Promise.all(
+    Array.from({ length: columns }, (_, i) =>
+      renderWithPoppler(path, 100, i + 1).then((page) => inkOf(page, 0.9)),
+    ),
+  );
+  const across = inks.reduce((sum, { width }) => sum + width, 0) - (columns - 1) * inches(1 / 4);
+  expect(Math.abs(across - nest.widthMm)).toBeLessThan(1.5 * columns);
+  const info = execFileSync('pdfinfo', [path]).toString();
+  expect(Number(/Pages:\s+(\d+)/.exec(info)?.[1])).toBe(columns * rows);
+});
+
+test('a cut file in real units, drawn by sharp: motif and ground together are the face', async () => {
   const job = jobOn('round-coaster', square);
-  const [piece] = planJob(job, shelf).pieces;
+  const { faces, pieces } = planJob(job, shelf);
+  const [piece] = pieces;
   if (!piece) throw new Error('no piece');
+  const files = cutFilesFor({ piece, job, faces, mirrored: true });
   const share = async (kind: Sketch['kind']) => {
-    const sketch = cutFilesFor(piece, job, true).find((each) => each.kind === kind);
+    const sketch = files.find((each) => each.kind === kind);
     if (!sketch) throw new Error(`no ${kind}`);
     const filled = patternToSvg(patternOf(sketch, TRADE_UNITS))
       .replace(/<g id="mark".*?<\/g>/, '')
@@ -89,9 +117,10 @@ test('a cut file in real units, drawn by sharp: motif and ground together fill t
       .toBuffer({ resolveWithObject: true });
     return data.reduce((sum, value) => sum + value, 0) / 255 / data.length;
   };
-  const { widthMm, heightMm } = cutFilesFor(piece, job, true)[2] ?? { widthMm: 1, heightMm: 1 };
-  const sheet = ((widthMm - 24) * (heightMm - 24)) / (widthMm * heightMm);
+  const { widthMm, heightMm } = files[2] ?? { widthMm: 1, heightMm: 1 };
+  // the round face, 12 mm of carrier kept beyond it on every side
+  const face = ((Math.PI / 4) * ((widthMm - 24) * (heightMm - 24))) / (widthMm * heightMm);
   const [motif, ground] = [await share('motif'), await share('ground')];
-  expect(motif + ground).toBeCloseTo(sheet, 2);
+  expect(motif + ground).toBeCloseTo(face, 2);
   expect(motif).toBeGreaterThan(0.3);
 });

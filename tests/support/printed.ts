@@ -112,9 +112,10 @@ export async function printToFile(job: Job, bytes: Buffer, on: Shelf = shelf) {
 export type Printed = Awaited<ReturnType<typeof printToFile>>;
 
 /** Poppler's rendering of the first page, as raw RGB. */
-export async function renderWithPoppler(path: string, dpi = 300) {
-  const out = path.replace(/\.pdf$/, '');
-  execFileSync('pdftoppm', ['-r', String(dpi), '-png', '-singlefile', path, out]);
+export async function renderWithPoppler(path: string, dpi = 300, page = 1) {
+  const out = path.replace(/\.pdf$/, `-${page}`);
+  const only = ['-f', String(page), '-l', String(page), '-singlefile'];
+  execFileSync('pdftoppm', ['-r', String(dpi), '-png', ...only, path, out]);
   const { data, info } = await sharp(readFileSync(`${out}.png`))
     .removeAlpha()
     .raw()

@@ -15,7 +15,9 @@ export const corners: Ordeal = ({ seed, seconds }) => {
   const judge = (what: string, plan: () => unknown) => {
     count++;
     try {
-      const { seconds: took } = timed(plan);
+      // what is too long is so every time; once alone it was the machine, or code that was compiled beside it
+      const first = timed(plan).seconds;
+      const took = first > LONGEST_S ? Math.min(first, timed(plan).seconds) : first;
       if (took > LONGEST_S) troubles.push(`${what}: ${took.toFixed(1)} s`);
     } catch (error) {
       troubles.push(`${what}: ${String(error)}`);

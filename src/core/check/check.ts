@@ -56,6 +56,12 @@ export const found = <C extends CheckCode>(
   fixes: fixes.filter((fix) => fix !== null),
 });
 
+/** The film below the prints, as far as rules ask about it. */
+type FilmFacts = Pick<SheetPlan, 'sheets' | 'misfits'> & {
+  readonly paper: Paper;
+  readonly pieces: readonly Piece[];
+};
+
 /** Everything a rule may look at. */
 export interface Findings {
   readonly passId: string;
@@ -77,6 +83,8 @@ export interface Findings {
   readonly pieces: readonly Piece[];
   readonly mirror: MirrorPlan;
   readonly sheets: SheetPlan;
+  /** What is cut of film for it; null where its transfer needs none. */
+  readonly film: FilmFacts | null;
   /** Stages that were left out, since they would take too much work, and what there is too much of. */
   readonly overwork: Overwork[];
 }

@@ -1,5 +1,5 @@
 import type { Misread, Zone, ZoneId } from '../blank';
-import type { Pressure, Printer, TransferKind } from '../model';
+import type { Paper, Pressure, Printer, TransferKind } from '../model';
 import type { Recipe } from '../press';
 import type { MissingTool } from '../shelf';
 import type { WorkKind } from '../work';
@@ -127,13 +127,26 @@ interface SheetFacts {
   /** Longer than the cutting machine finds its way round. */
   'cutter-width': { piece: NamedPiece; lengthMm: number; cutter: string; mostMm: number };
   'preprinted-edge': { paper: string };
-  'offcut-waits': Size;
+  'offcut-waits': Size & { name: string };
   /** So many flips leave the picture backwards. */
   mirror: { flips: number };
   'driver-cannot-mirror': { printer: string };
   /** Sheets without room for trim marks or for bar and label. */
   'marks-dropped': { sheets: number; pieces: number; trimMarks: boolean; foot: boolean };
   'print-side': { printer: string };
+  /** Not what the transfer comes on, or made for another. */
+  'wrong-sheet': {
+    paper: string;
+    is: Paper['is'];
+    transfer: TransferKind;
+    madeFor: TransferKind | null;
+  };
+  /** A piece of film larger than the sheet it is cut from. */
+  'film-small': Size & { film: string; sheet: Size };
+  'few-left': { sheet: string; needed: number; left: number };
+  'maker-mirrors': { paper: string; wants: boolean };
+  /** Opaque paper over several sheets: nothing holds them from behind. */
+  'opaque-tiled': { sheets: number };
 }
 
 /** Will what is taped together be one picture? */
@@ -239,6 +252,11 @@ export const CHECK_STATIONS = {
   'driver-cannot-mirror': 'sheets',
   'marks-dropped': 'sheets',
   'print-side': 'sheets',
+  'wrong-sheet': 'sheets',
+  'film-small': 'sheets',
+  'few-left': 'sheets',
+  'maker-mirrors': 'sheets',
+  'opaque-tiled': 'sheets',
   tiled: 'sheets',
   'sheets-bare': 'sheets',
   'no-overlap': 'sheets',

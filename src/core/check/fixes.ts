@@ -1,4 +1,5 @@
 import { measuringDoubt, type Misread, isCup } from '../blank';
+import { sizeForSheets } from '../fitSheets';
 import { USUAL_FOLD_GAP_MM } from '../layout';
 import { NOTHING_OWN, type Job, type Placement, type Shelf, type TransferKind } from '../model';
 import type { MissingTool } from '../shelf';
@@ -20,6 +21,9 @@ export interface FixArgs {
   'use-machine': { id: string; name: string };
   'print-on': { paperId: string; name: string };
   'use-offcut': { paperId: string };
+  'use-film': { filmId: string; name: string };
+  /** As large as so many sheets hold. */
+  'fit-on-sheets': { placementId: string; sheets: number };
   'cut-by-hand': Nothing;
   'use-transfer': { transfer: TransferKind };
   'read-otherwise': { misread: Misread };
@@ -74,6 +78,7 @@ const onPlacement = (job: Job, id: string, change: (old: Placement) => Placement
 
 const TOOL_PLACES = {
   paper: (job, paperId) => onSheet(job, { paperId }),
+  film: (job, filmId) => onSheet(job, { filmId }),
   printer: (job, printerId) => onSheet(job, { printerId }),
   cutter: (job, cutterId) => onSheet(job, { cutterId }),
   machine: (job, machineId) => onHeat(job, { machineId }),
@@ -86,6 +91,11 @@ const CARRIED_OUT: { readonly [C in FixCode]: Carried<C> } = {
   'use-machine': (job, { id }) => onHeat(job, { machineId: id, own: NOTHING_OWN }),
   'print-on': (job, { paperId }) => onSheet(job, { paperId }),
   'use-offcut': (job, { paperId }) => onSheet(job, { paperId }),
+  'use-film': (job, { filmId }) => onSheet(job, { filmId }),
+  'fit-on-sheets': (job, { placementId, sheets }, shelf) => {
+    const sizing = sizeForSheets(job, placementId, sheets, shelf);
+    return sizing ? onPlacement(job, placementId, (old) => ({ ...old, sizing })) : job;
+  },
   'cut-by-hand': (job) => onSheet(job, { cutterId: null }),
   'use-transfer': (job, { transfer }, shelf) => withTransfer(job, transfer, shelf),
   'read-otherwise': (job) => {

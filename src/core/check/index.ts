@@ -6,6 +6,7 @@ import { HEAT_RULES } from './heatRules';
 import { PLACE_RULES } from './placeRules';
 import { PRESS_RULES } from './pressRules';
 import { SHEET_RULES } from './sheetRules';
+import { STOCK_RULES } from './stockRules';
 import { TILE_RULES } from './tileRules';
 import { TOOL_RULES } from './toolRules';
 
@@ -19,6 +20,7 @@ const RULES = [
   ...ART_RULES,
   ...PLACE_RULES,
   ...SHEET_RULES,
+  ...STOCK_RULES,
   ...TILE_RULES,
   ...HEAT_RULES,
   ...PRESS_RULES,

@@ -1,15 +1,18 @@
 import type { Face } from '../blank';
 import { luminance } from '../colour';
+import type { Piece } from '../layout';
 import {
   blankColours,
   TRANSFER_KINDS,
   type Job,
   type Machine,
+  type Printer,
   type Shelf,
   type TransferKind,
 } from '../model';
 import { canTake, worksOn } from '../press';
-import { machinesFor } from '../shelf';
+import { paperHolds } from '../sheet';
+import { machinesFor, toolsFor } from '../shelf';
 import { isCloth, MACHINES } from '../traits';
 import { TRANSFERS } from '../transfer';
 import { fix, type Fix } from './fixes';
@@ -43,12 +46,29 @@ interface Stuck {
   readonly machine: Machine;
   readonly shelf: Shelf;
   readonly faces: readonly Face[];
+  readonly pieces: readonly Piece[];
+  readonly printer: Printer;
 }
 
 /** Whether a machine closes round such a blank, or lies on it. */
 const fits = ({ faces }: Stuck, machine: Machine | undefined): boolean =>
   machine !== undefined &&
   !(MACHINES[machine.kind].straightOnly && faces.some(({ development }) => development));
+
+/** Whether a film of the shelf holds each print whole, where a transfer needs one: it cannot be taped together. */
+function filmHolds({ job, shelf, pieces, printer }: Stuck, kind: TransferKind): boolean {
+  const beyondMm = TRANSFERS[kind].filmBeyondMm;
+  if (beyondMm === null) return true;
+  const { film } = toolsFor({ ...job, transfer: kind }, shelf);
+  return pieces.every(
+    ({ widthMm, heightMm }) =>
+      film !== null &&
+      paperHolds(film, printer, {
+        widthMm: widthMm + 2 * beyondMm,
+        heightMm: heightMm + 2 * beyondMm,
+      }),
+  );
+}
 
 /** Other transfers of some kinds that this blank takes, those for the machine at hand first. */
 export function byTransfer(stuck: Stuck, kinds: readonly TransferKind[]): Fix[] {
@@ -57,6 +77,7 @@ export function byTransfer(stuck: Stuck, kinds: readonly TransferKind[]): Fix[] 
   return kinds
     .filter((kind) => kind !== job.transfer && suitsBlank(kind, job))
     .filter((kind) => fits(stuck, machinesFor(job.blank, kind, shelf)[0]))
+    .filter((kind) => filmHolds(stuck, kind))
     .sort((a, b) => here(b) - here(a))
     .slice(0, MOST_TRANSFERS)
     .map((transfer) => fix('use-transfer', { transfer }));

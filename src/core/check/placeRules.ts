@@ -9,6 +9,7 @@ import {
   pictureOn,
   unlettered,
   type ArtFacts,
+  isPrintedOn,
 } from '../model';
 import { luminance } from '../colour';
 import { found, type Rule } from './check';
@@ -78,7 +79,7 @@ const notLettered: Rule = ({ job }) =>
 /** Printed paper cut round its motif ends on the hard face: its edge prints as a line there. */
 const cutEdgePrints: Rule = (findings) => {
   const { job, pieces, faces, paper } = findings;
-  if (!isHard(job) || job.cut.line !== 'contour' || paper.preprinted) return [];
+  if (!isHard(job) || job.cut.line !== 'contour' || !isPrintedOn(paper)) return [];
   const bare = pieces.some(({ slots }) =>
     slots.some((slot) => {
       const face = faces.find(({ id }) => id === slot.faceId);

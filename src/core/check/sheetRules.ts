@@ -1,11 +1,13 @@
 import { isCup } from '../blank';
-import { MOST_PRINTS, paperHolds } from '../sheet';
+import { isPrintedOn, type Paper } from '../model';
+import { MOST_PRINTS, paperHolds, planSheets } from '../sheet';
+import { isFor } from '../shelf';
 import { right } from '../geometry';
-import { found, type Rule } from './check';
-import { fix } from './fixes';
+import { found, type Found, type Rule } from './check';
+import { fix, type Fix } from './fixes';
 import { NOTE_SHARE, seamShare } from './harm';
 import { everyPlacement } from './placed';
-import { nameOf } from '../layout';
+import { nameOf, type Piece } from '../layout';
 
 const ink: Rule = ({ printer, transfer }) =>
   transfer.ink === null || printer.ink === transfer.ink
@@ -17,7 +19,7 @@ const ink: Rule = ({ printer, transfer }) =>
       ];
 
 const paperWidth: Rule = ({ paper, printer }) =>
-  paper.preprinted || paper.widthMm <= printer.maxPaperWidthMm
+  !isPrintedOn(paper) || paper.widthMm <= printer.maxPaperWidthMm
     ? []
     : [
         found('paper-width', 'stop', {
@@ -87,7 +89,7 @@ const cutterWidth: Rule = (findings) => {
 
 /** A sheet bought ready has its colour in it: only outlines can be cut from it. */
 const preprinted: Rule = ({ paper, job }) =>
-  paper.preprinted && job.cut.line !== 'contour' && !isCup(job.blank.form)
+  paper.is === 'ready-made' && job.cut.line !== 'contour' && !isCup(job.blank.form)
     ? [
         found(
           'preprinted-edge',
@@ -99,18 +101,35 @@ const preprinted: Rule = ({ paper, job }) =>
     : [];
 
 /** An offcut on the shelf that takes the whole job is used up first. */
-const offcutWaits: Rule = ({ shelf, paper, printer, pieces, sheets }) => {
-  const [piece, ...others] = pieces;
-  const alone = piece && others.length === 0 && piece.copies === 1;
-  if (!alone || paper.offcut || sheets.sheets.length !== 1) return [];
-  const offcut = shelf.papers
-    .filter((each) => each.offcut && !each.used && paperHolds(each, printer, piece))
-    .sort((a, b) => a.widthMm * a.heightMm - b.widthMm * b.heightMm)[0];
-  if (!offcut) return [];
-  const { widthMm, heightMm, id } = offcut;
-  const fixes = [fix('use-offcut', { paperId: id })];
-  return [found('offcut-waits', 'note', { widthMm, heightMm }, { fixes })];
+const offcutWaits: Rule = ({ shelf, paper, printer, pieces, sheets, job, mirror, film }) => {
+  const context = { job, arts: new Map(), printer, mirror, whole: true };
+  /** The smallest offcut of the same kind that takes all of it, where one sheet does. */
+  const offcutFor = (of: Paper, all: readonly Piece[], count: number): Paper | undefined =>
+    of.offcut || count !== 1
+      ? undefined
+      : shelf.papers
+          .filter((each) => each.offcut && !each.used && each.is === of.is)
+          .filter((each) => isFor(each, job.transfer))
+          .filter((each) => all.every((piece) => paperHolds(each, printer, piece)))
+          .sort((a, b) => a.widthMm * a.heightMm - b.widthMm * b.heightMm)
+          .slice(0, MOST_OFFCUTS)
+          .find((each) => {
+            const plan = planSheets(all, { ...context, paper: each });
+            return plan.sheets.length === 1 && plan.misfits.length === 0;
+          });
+  const one = offcutFor(paper, pieces, sheets.sheets.length);
+  const below = film && offcutFor(film.paper, film.pieces, film.sheets.length);
+  return [
+    one && offcutFound(one, fix('use-offcut', { paperId: one.id })),
+    below && offcutFound(below, fix('use-film', { filmId: below.id, name: below.name })),
+  ].flatMap((each) => each ?? []);
 };
+
+/** Offcuts tried for a job at most, the smallest first (own choice). */
+const MOST_OFFCUTS = 3;
+
+const offcutFound = ({ name, id, widthMm, heightMm }: Paper, way: Fix): Found =>
+  found('offcut-waits', 'note', { name, widthMm, heightMm }, { of: id, fixes: [way] });
 
 const mirror: Rule = ({ mirror: { readsRight, flips } }) =>
   readsRight ? [] : [found('mirror', 'stop', { flips })];
@@ -127,7 +146,9 @@ const driverCannot: Rule = ({ job, printer, mirror: plan }) =>
       ]
     : [];
 
-const marksDropped: Rule = ({ sheets: { sheets } }) => {
+const marksDropped: Rule = ({ sheets: { sheets }, paper }) => {
+  // nothing prints marks on a sheet that is only cut
+  if (!isPrintedOn(paper)) return [];
   const bare = sheets.filter(({ marks }) => marks.cutGuides.length === 0 || !marks.foot);
   const [first] = bare;
   if (!first) return [];

@@ -1,5 +1,5 @@
 import { isCup } from '../blank';
-import type { Paper } from '../model';
+import { isPrintedOn, type Paper } from '../model';
 import { paperHolds, THROUGH_WHOLE, type Tiling } from '../sheet';
 import { inches } from '../units';
 import { found, type Found, type Findings, type Rule } from './check';
@@ -25,7 +25,7 @@ function papersHolding({ pieces, shelf, printer, paper }: Findings, tiling: Tili
   const piece = pieces.find(({ id }) => id === tiling.pieceId);
   if (!piece) return [];
   return shelf.papers
-    .filter((each) => each.id !== paper.id && !each.preprinted && !each.used)
+    .filter((each) => each.id !== paper.id && isPrintedOn(each) && !each.used)
     .filter((each) => paperHolds(each, printer, piece))
     .sort((a, b) => a.widthMm * a.heightMm - b.widthMm * b.heightMm);
 }

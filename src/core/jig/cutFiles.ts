@@ -9,7 +9,8 @@ import {
   type Box,
   type Region,
 } from '../geometry';
-import { contourOf, type Piece } from '../layout';
+import type { Face } from '../blank';
+import { contourOf, inkRegion, type Piece } from '../layout';
 import type { Artwork, Job } from '../model';
 import { ringLines, type Sketch } from './sketch';
 
@@ -19,6 +20,15 @@ export const TAB_MM = 12;
 export const DYE_SHEET_MM = 304;
 /** How far the square cut after pen work reaches past the blank, mm (own choice). */
 const PEN_COVER_MM = 6;
+
+/** What the files of a piece are made from. */
+export interface CutInput {
+  readonly piece: Piece;
+  readonly job: Job;
+  readonly faces: readonly Face[];
+  /** Whether the transfer is laid face down. */
+  readonly mirrored: boolean;
+}
 
 /** Takes a region to the corner of its drawing, mirrored where the transfer is. */
 function laid(region: Region, box: Box, mirrored: boolean): Region {
@@ -35,27 +45,33 @@ function silhouettes(piece: Piece, job: Job): Region {
   });
 }
 
-/** A silhouette cut from a sheet: what is left and what falls out, together the whole sheet. */
+/** A silhouette cut from a sheet: what is left and what falls out, together the whole of it. */
 export interface KnockOut {
-  readonly sheet: Box;
   readonly positive: Region;
   readonly negative: Region;
 }
 
 /**
  * Cuts silhouettes out of a solid or pre-printed sheet; both parts are a motif to press.
- * @param roomMm sheet kept round the silhouettes.
+ * @param ground how far the sheet is used: the face that what is left is pressed onto.
  */
-export function knockOut(shapes: Region, roomMm: number): KnockOut {
-  const sheet = outset(regionBox(shapes), roomMm);
-  const whole = [rectRing(sheet)];
-  const negative = subtract(whole, shapes);
-  return { sheet, negative, positive: subtract(whole, negative) };
+export function knockOut(shapes: Region, ground: Region): KnockOut {
+  const negative = subtract(ground, shapes);
+  return { negative, positive: subtract(ground, negative) };
 }
 
+/** The face a piece goes on as far as ink may go there, strip mm; all of them where it holds several. */
+const groundOf = (piece: Piece, job: Job, faces: readonly Face[]): Region =>
+  piece.slots.flatMap(({ faceId, toStrip }) => {
+    const face = faces.find(({ id }) => id === faceId);
+    return face ? mapRegion(toStrip, inkRegion(face, job)) : [];
+  });
+
 /** Both jobs of one pre-printed sheet, each with its carrier cut wider than the dye. */
-function knockOutSketches(piece: Piece, job: Job, mirrored: boolean): Sketch[] {
-  const { sheet, positive, negative } = knockOut(silhouettes(piece, job), TAB_MM);
+function knockOutSketches({ piece, job, faces, mirrored }: CutInput): Sketch[] {
+  const ground = groundOf(piece, job, faces);
+  const { positive, negative } = knockOut(silhouettes(piece, job), ground);
+  const sheet = regionBox(ground);
   const carrier = outset(sheet, TAB_MM);
   const lay = (region: Region) => laid(region, carrier, mirrored);
   const tabs = ringLines('mark', lay([rectRing(carrier)]));
@@ -72,7 +88,7 @@ function knockOutSketches(piece: Piece, job: Job, mirrored: boolean): Sketch[] {
 }
 
 /** The piece's own cut line, for a machine that cuts round a print. */
-const printAndCut = (piece: Piece, mirrored: boolean): Sketch => ({
+const printAndCut = ({ piece, mirrored }: CutInput): Sketch => ({
   kind: 'cut-line',
   widthMm: piece.widthMm,
   heightMm: piece.heightMm,
@@ -81,7 +97,7 @@ const printAndCut = (piece: Piece, mirrored: boolean): Sketch => ({
 });
 
 /** Outlines for the pen, then a cut that covers the whole blank: one file, two layers. */
-function penWork(piece: Piece, job: Job, mirrored: boolean): Sketch {
+function penWork({ piece, job, mirrored }: CutInput): Sketch {
   const [slot] = piece.slots;
   const cover = outset(slot?.face ?? regionBox(piece.cut), PEN_COVER_MM);
   return {
@@ -97,11 +113,7 @@ function penWork(piece: Piece, job: Job, mirrored: boolean): Sketch {
 }
 
 /** Every cut and plot file of a piece, mirrored where the transfer asks for it. */
-export function cutFilesFor(piece: Piece, job: Job, mirrored: boolean): Sketch[] {
-  if (piece.bend) return [printAndCut(piece, mirrored)];
-  return [
-    printAndCut(piece, mirrored),
-    penWork(piece, job, mirrored),
-    ...knockOutSketches(piece, job, mirrored),
-  ];
+export function cutFilesFor(input: CutInput): Sketch[] {
+  if (input.piece.bend) return [printAndCut(input)];
+  return [printAndCut(input), penWork(input), ...knockOutSketches(input)];
 }

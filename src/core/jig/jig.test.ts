@@ -1,5 +1,5 @@
 import { artwork, jobOn, mugJob, shelf, withForm } from '@tests/support/jobs';
-import { regionArea, regionBox, type Region } from '../geometry';
+import { outset, rectRing, regionArea, regionBox, type Region } from '../geometry';
 import { withArt } from '../job';
 import type { Job } from '../model';
 import { planJob } from '../plan';
@@ -75,7 +75,8 @@ test('what is knocked out and what is left are the whole sheet', () => {
       { x: 30, y: 70 },
     ],
   ];
-  const { sheet, positive, negative } = knockOut(shapes, TAB_MM);
+  const sheet = outset(regionBox(shapes), TAB_MM);
+  const { positive, negative } = knockOut(shapes, [rectRing(sheet)]);
   expect(regionArea(positive) + regionArea(negative)).toBeCloseTo(sheet.width * sheet.height, 3);
   expect(regionArea(positive)).toBeCloseTo(regionArea(shapes), 3);
   expect(sheet.width).toBeLessThan(DYE_SHEET_MM);
@@ -83,11 +84,12 @@ test('what is knocked out and what is left are the whole sheet', () => {
 
 describe('files for cutter and pen', () => {
   const job = jobOn('round-coaster', square);
-  const [piece] = planJob(job, shelf).pieces;
+  const { faces, pieces } = planJob(job, shelf);
+  const [piece] = pieces;
   if (!piece) throw new Error('no piece');
 
   test('cover cut line, pen work and both knock-outs', () => {
-    expect(cutFilesFor(piece, job, true).map(({ kind }) => kind)).toEqual([
+    expect(cutFilesFor({ piece, job, faces, mirrored: true }).map(({ kind }) => kind)).toEqual([
       'cut-line',
       'pen-work',
       'motif',
@@ -96,7 +98,7 @@ describe('files for cutter and pen', () => {
   });
 
   test('the square cut after pen work covers the whole blank', () => {
-    const pen = cutFilesFor(piece, job, true)[1];
+    const pen = cutFilesFor({ piece, job, faces, mirrored: true })[1];
     if (!pen) throw new Error('no pen work');
     const square4 = regionBox(linesOf(pen, 'cut'));
     expect(square4.width).toBeGreaterThan(inches(4));
@@ -115,7 +117,7 @@ describe('files for cutter and pen', () => {
     const [moved] = planJob(off, shelf).pieces;
     if (!moved) throw new Error('no piece');
     const middle = (mirrored: boolean) => {
-      const pen = cutFilesFor(moved, off, mirrored)[1];
+      const pen = cutFilesFor({ piece: moved, job: off, faces, mirrored })[1];
       const box = regionBox(pen ? linesOf(pen, 'draw') : []);
       return box.x + box.width / 2 - (pen?.widthMm ?? 0) / 2;
     };

@@ -39,12 +39,14 @@ export type SketchKind =
   | 'pen-work'
   | 'motif'
   | 'ground'
-  | 'sheet-cut';
+  | 'sheet-cut'
+  | 'film-outline'
+  | 'film-sheet-cut';
 
 /** A line drawing in true size: mm from its top-left corner, y down. */
 export interface Sketch {
   readonly kind: SketchKind;
-  /** The sheet it is of, where a job has several of its kind. */
+  /** The piece or sheet it is of, where a job has several of its kind. */
   readonly of?: Pick<Sheet, 'id' | 'called'>;
   /** Whether it is larger than one pre-printed sheet, or a cutter's offset is taken off. */
   readonly split?: boolean;

@@ -1,7 +1,8 @@
 import { facesOf, type Face } from '../blank';
+import { sizeForSheets } from '../fitSheets';
 import { regionBox } from '../geometry';
 import { inkRegion, placedBox, placedProportion } from '../layout';
-import type { Artwork, Job, Placement, Sizing } from '../model';
+import type { Artwork, Job, Placement, Shelf, Sizing } from '../model';
 
 /** How large and where art goes on a face before anything is decided. */
 export function startOn(face: Face, art: Artwork): Pick<Placement, 'sizing' | 'at'> {
@@ -33,6 +34,32 @@ export function withArt(job: Job, art: Artwork, placementId: string, faceId?: st
     ...job,
     arts: [...job.arts.filter(({ sha256 }) => sha256 !== art.sha256), art],
     placements: [...job.placements, placement],
+  };
+}
+
+/**
+ * Puts a picture on a face as it usually goes there, but where the blank leaves its size open no larger than one
+ * sheet of the job's paper holds.
+ */
+export function withFirstSize(
+  job: Job,
+  art: Artwork,
+  placementId: string,
+  shelf: Shelf,
+  faceId?: string,
+): Job {
+  const placed = withArt(job, art, placementId, faceId);
+  const own = placed.placements.find(({ id }) => id === placementId);
+  const face = facesOf(job.blank).find(({ id }) => id === own?.faceId);
+  const usual = face?.datums.find(({ id }) => id === face.home)?.usual;
+  const alone = !job.placements.some((each) => each.faceId === own?.faceId);
+  if (!own || !usual || art.realMm || !alone || own.sizing.mode !== 'exact') return placed;
+  const sizing = sizeForSheets(placed, placementId, 1, shelf);
+  if (sizing?.mode !== 'exact' || sizing.widthMm >= own.sizing.widthMm) return placed;
+  const sized = hangBelow({ ...own, sizing }, own.at.datum, sizing.heightMm, usual.dropMm ?? 0);
+  return {
+    ...placed,
+    placements: placed.placements.map((each) => (each === own ? sized : each)),
   };
 }
 

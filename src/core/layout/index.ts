@@ -3,6 +3,7 @@ export * from './paper';
 export * from './piece';
 export * from './pieces';
 export * from './fold';
+export * from './film';
 export * from './repeat';
 export * from './itemJob';
 export * from './layOut';

@@ -19,6 +19,7 @@ const FIRST: Readonly<Partial<Record<DocumentKind, number>>> = { cutter: 2, figu
 /** What later versions keep in another shape, and from which version on it stays. */
 const RESHAPED: Readonly<Partial<Record<DocumentKind, Readonly<Record<string, number>>>>> = {
   job: { heat: 5, names: 6, sizes: 6, sheet: 6, placements: 6, further: 6 },
+  paper: { preprinted: 5 },
   run: { stepIndex: 4, countdownFrom: 4, program: 5 },
   record: { transfer: 4, program: 5 },
 };

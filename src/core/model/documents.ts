@@ -11,19 +11,18 @@ import {
   type Steps,
   type VersionFault,
 } from './migrate';
-import { handSized, machineTo4, programTo5, recordTo4, runTo4 } from './toolSteps';
+import { handSized, machineTo4, paperTo5, programTo5, recordTo4, runTo4 } from './toolSteps';
+import { paperSchema, type Paper } from './paper';
 import { recordSchema, type PressRecord } from './record';
 import { runSchema, type Run } from './run';
 import {
   cutterSchema,
   machineSchema,
   ownFiguresSchema,
-  paperSchema,
   printerSchema,
   type Cutter,
   type Machine,
   type OwnFigures,
-  type Paper,
   type Printer,
   type Shelf,
 } from './shelf';
@@ -68,9 +67,14 @@ const COMMON: Steps = { 1: same, 2: same };
 
 /** How each kind is read, and the way there from every version ever written. */
 export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } = {
-  job: { version: 6, schema: jobSchema, steps: { ...COMMON, 3: jobTo4, 4: jobTo5, 5: jobTo6 } },
+  job: {
+    version: 7,
+    schema: jobSchema,
+    // version 7 brought the film, which has a default
+    steps: { ...COMMON, 3: jobTo4, 4: jobTo5, 5: jobTo6, 6: same },
+  },
   blank: { version: 4, schema: blankSchema, steps: { ...COMMON, 3: blankTo4 } },
-  paper: { version: 4, schema: paperSchema, steps: { ...COMMON, 3: handSized } },
+  paper: { version: 5, schema: paperSchema, steps: { ...COMMON, 3: handSized, 4: paperTo5 } },
   printer: { version: 4, schema: printerSchema, steps: { ...COMMON, 3: handSized } },
   machine: { version: 4, schema: machineSchema, steps: { ...COMMON, 3: machineTo4 } },
   cutter: { version: 4, schema: cutterSchema, steps: { ...COMMON, 3: handSized } },

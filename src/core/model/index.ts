@@ -4,6 +4,7 @@ export * from './codes';
 export * from './program';
 export * from './blank';
 export * from './art';
+export * from './paper';
 export * from './shelf';
 export * from './item';
 export * from './job';

@@ -110,6 +110,8 @@ export const MAX_KEPT_PARTS = 40;
 /** How pieces come onto paper. */
 export const sheetChoicesSchema = z.object({
   paperId: idSchema,
+  /** The film a print goes on, where its transfer needs one. */
+  filmId: idSchema.default('film-letter'),
   printerId: idSchema,
   /** Who should mirror where there is a choice. */
   mirrorBy: z.enum(['file', 'driver']),

@@ -1,18 +1,9 @@
 import { z } from 'zod';
 import { blankSchema } from './blank';
 import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
-import {
-  idSchema,
-  lengthSchema,
-  nameSchema,
-  offsetSchema,
-  originSchema,
-  positiveLengthSchema,
-} from './primitives';
+import { handSizeSchema, paperSchema } from './paper';
+import { idSchema, lengthSchema, nameSchema, offsetSchema, originSchema } from './primitives';
 
-/** Size of a sheet, plate or cutting mat, mm: nothing smaller than two fingers is one. */
-export const LEAST_HAND_SIZE_MM = 20;
-const handSizeSchema = positiveLengthSchema.min(LEAST_HAND_SIZE_MM);
 /** Widest border a printer leaves, mm. */
 const MAX_MARGIN_MM = 200;
 /** Shortest timer that is worth setting, s. */
@@ -26,22 +17,6 @@ export const MAX_ON_SHELF = {
   cutters: 100,
   figures: 500,
 } as const;
-
-/** A paper or ready-made sheet: its size, mm; an offcut is used up once. */
-export const paperSchema = z.object({
-  id: idSchema,
-  name: nameSchema,
-  /** Upright: the short side is the width. mm. */
-  widthMm: handSizeSchema,
-  heightMm: handSizeSchema,
-  /** Bought printed, to be cut only: no printer takes it, a cutter does. */
-  preprinted: z.boolean().default(false),
-  /** Left over from a sheet and kept to be used first. */
-  offcut: z.boolean().default(false),
-  /** An offcut that has gone through the printer; kept for the jobs that name it. */
-  used: z.boolean().default(false),
-  origin: originSchema,
-});
 
 /** A printer: its ink, borders and widest paper (mm), who mirrors, how true it prints. */
 export const printerSchema = z.object({
@@ -159,8 +134,6 @@ export const shelfSchema = z.object({
   figures: z.array(ownFiguresSchema).max(MAX_ON_SHELF.figures).default([]),
 });
 
-/** A paper or ready-made sheet. */
-export type Paper = z.infer<typeof paperSchema>;
 /** A printer. */
 export type Printer = z.infer<typeof printerSchema>;
 /** A cutting machine. */

@@ -2,7 +2,8 @@ import type { FaceName } from './codes';
 import type { TransferKind } from './heat';
 import { lifted } from './jobSteps';
 import { isRaw, type Raw } from './migrate';
-import { LEAST_HAND_SIZE_MM, LEAST_TIMER_S } from './shelf';
+import { LEAST_HAND_SIZE_MM } from './paper';
+import { LEAST_TIMER_S } from './shelf';
 
 /** Least sizes of what hands hold. */
 export const handSized = (document: Raw): Raw =>
@@ -11,6 +12,12 @@ export const handSized = (document: Raw): Raw =>
     ['widthMm', 'heightMm', 'maxPaperWidthMm', 'printAndCutWidthMm'],
     LEAST_HAND_SIZE_MM,
   );
+
+/** Version 5 of a paper: what it is, where it was known only whether it came printed. */
+export const paperTo5 = ({ preprinted, ...document }: Raw): Raw => ({
+  ...document,
+  is: preprinted === true ? 'ready-made' : 'paper',
+});
 
 /** Version 4 of a machine: least sizes and times. */
 export const machineTo4 = (document: Raw): Raw => ({

@@ -1,5 +1,5 @@
 import { inches } from '../units';
-import type { Recipe } from './recipe';
+import type { TimeBySize } from '../model';
 
 /** A full page of iron-on paper: US letter (ASME Y14.1). mm². */
 const FULL_PAGE_MM2 = inches(8.5) * inches(11);
@@ -12,13 +12,28 @@ const LARGE_MM2 = inches(8) ** 2;
 const PLATE_SMALL_S = 60;
 const PLATE_LARGE_S = 90;
 
+/** By what rule the time goes with the picture's size: common practice under an iron or plate, or a maker's table. */
+export type AreaRule = 'iron' | 'plate' | readonly TimeBySize[];
+
 /** How long a picture of such a size is pressed, and by what rule. */
 export interface AreaDwell {
   readonly dwellS: number;
-  /** `share`: in proportion to a full page; `least`: never shorter, however small; else the plate's steps. */
-  readonly rule: 'share' | 'least' | 'small' | 'large' | 'each placement';
+  /** `share`: in proportion to a full page; `least`: never shorter, however small; `table`: a line of the maker's; else the plate's steps. */
+  readonly rule: 'share' | 'least' | 'small' | 'large' | 'each placement' | 'table';
   /** Part of a full page. */
   readonly share: number;
+}
+
+/** A maker's time: the first line that takes the picture; more than its last line takes is pressed as long as that. */
+function byTable(
+  times: readonly TimeBySize[],
+  areaMm2: number,
+): Pick<AreaDwell, 'dwellS' | 'rule'> {
+  const lines = times
+    .map(({ widthMm, heightMm, dwellS }) => ({ takesMm2: widthMm * heightMm, dwellS }))
+    .sort((a, b) => a.takesMm2 - b.takesMm2);
+  const line = lines.find(({ takesMm2 }) => areaMm2 <= takesMm2 + 1) ?? lines.at(-1);
+  return { dwellS: line?.dwellS ?? PLATE_LARGE_S, rule: 'table' };
 }
 
 /**
@@ -27,8 +42,9 @@ export interface AreaDwell {
  * @param areaMm2 of one piece's picture, mm².
  * @example dwellByArea('iron', 0.5 * 8.5 * 11 * 25.4 ** 2) // → 90 s
  */
-export function dwellByArea(rule: NonNullable<Recipe['byArea']>, areaMm2: number): AreaDwell {
+export function dwellByArea(rule: AreaRule, areaMm2: number): AreaDwell {
   const share = areaMm2 / FULL_PAGE_MM2;
+  if (typeof rule !== 'string') return { ...byTable(rule, areaMm2), share };
   if (rule === 'plate') {
     if (areaMm2 <= SMALL_MM2 + 1) return { dwellS: PLATE_SMALL_S, rule: 'small', share };
     return {

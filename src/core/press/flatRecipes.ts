@@ -17,10 +17,10 @@ import {
 
 const PLATES: readonly MachineKind[] = ['hand-press', 'plate-press', 'cap-attachment'];
 
-const TRIM: Task = { does: 'trim-to-marks' };
+/** The print is cut out on its marks. */
+export const TRIM: Task = { does: 'trim-to-marks' };
 const LINT: Task = { does: 'lint-off' };
 const LAY: Task = { does: 'lay-and-tape' };
-const CREASE: Task = { does: 'crease-centre' };
 const ROLL: Task = { does: 'roll-edges' };
 const CAUTIONS = [DYE_CAUTION, ...cautionsAt('table')];
 
@@ -77,7 +77,6 @@ export const FLAT_RECIPES: readonly Recipe[] = [
   flat({
     id: 'dye-garment',
     works: ['garment'],
-    preparation: [TRIM, CREASE],
     temperatureC: fahrenheitToC(400),
     dwellS: 60,
     pressure: 'medium',

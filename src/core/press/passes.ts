@@ -7,6 +7,7 @@ import {
   type Lying,
   type Machine,
   type OwnFigures,
+  type Product,
   type Settings,
   type TransferKind,
 } from '../model';
@@ -30,6 +31,8 @@ export interface Pass {
   readonly settings: Settings;
   /** What to set at the machine; null where its program is fixed. */
   readonly display: DisplaySetting | null;
+  /** The largest piece of film it takes, mm; null where none lies below its print. */
+  readonly film: { readonly widthMm: number; readonly heightMm: number } | null;
   /** What is pressed, with its placements under the machine's plate. */
   readonly sides: readonly PressSide[];
   /** The lay-up, from outside in. */
@@ -55,6 +58,9 @@ export interface PassInput {
   readonly seen: Pick<Job, 'blank' | 'transfer' | 'heat'>;
   readonly machine: Machine;
   readonly figures: readonly OwnFigures[];
+  readonly film: Pass['film'];
+  /** The paper or film as it was bought. */
+  readonly product: Product | null;
   readonly sides: readonly PressSide[];
   readonly lies: readonly Lying[];
   readonly print: PrintShape;
@@ -100,10 +106,17 @@ export function layersFor(recipe: Recipe, sides: readonly PressSide[]): readonly
   ];
 }
 
-function resolved({ id, seen, machine, figures, ...given }: PassInput): Omit<Pass, 'fadesDye'> {
+function resolved({
+  id,
+  seen,
+  machine,
+  figures,
+  product,
+  ...given
+}: PassInput): Omit<Pass, 'fadesDye'> {
   const { blank, transfer, heat } = seen;
   const recipe = recipeFor({
-    ...{ machine, blank, transfer, figures },
+    ...{ machine, blank, transfer, figures, product },
     areaMm2: largestAreaMm2(given.sides),
     school: heat.figureSchool,
   });

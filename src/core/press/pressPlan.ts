@@ -8,6 +8,7 @@ import {
   type Job,
   type Machine,
   type OwnFigures,
+  type Paper,
   type Program,
   type Settings,
 } from '../model';
@@ -66,7 +67,10 @@ export interface LaidPass {
   /** The job as it is seen from the pass. */
   readonly seen: Job;
   readonly machine: Machine;
+  readonly tools: { readonly paper: Paper; readonly film: Paper | null };
   readonly pieces: readonly Piece[];
+  /** The pieces of film below its prints; null where none is. */
+  readonly film: { readonly pieces: readonly Piece[] } | null;
 }
 
 /** What pressing is planned from. */
@@ -90,6 +94,15 @@ function shapeOf(pieces: readonly Piece[]): PrintShape {
   if (pieces.some(({ called }) => called.kind === 'folded')) return 'folded';
   return pieces.some(({ called }) => called.kind === 'part') ? 'loose' : 'whole';
 }
+
+/** The largest of some pieces, mm; null where there are none. */
+function largestOf(pieces: readonly Piece[]): Pass['film'] {
+  const [first, ...others] = pieces;
+  return first
+    ? others.reduce((most, each) => (areaOf(each) > areaOf(most) ? each : most), first)
+    : null;
+}
+const areaOf = ({ widthMm, heightMm }: Piece): number => widthMm * heightMm;
 
 /** The rounds of a batch: a big press earns its warm-up in one (common practice). */
 function roundsOf(items: number, atOnce: PlateRows | null, { kind }: Machine): Rounds | null {
@@ -134,6 +147,9 @@ export function planPress(input: PressInput): {
       ...pass,
       figures: input.figures,
       sides: sidesOf(pass, input),
+      // the maker of a film knows how what goes on it is pressed
+      product: pass.tools.film?.product ?? pass.tools.paper.product,
+      film: largestOf(pass.film?.pieces ?? []),
       lies: lyingOf(pass.seen, pass.pieces).slice(0, 40),
       print: shapeOf(pass.pieces),
       perLoad: perLoadOf(batches[i]?.atOnce ?? null),
@@ -164,6 +180,7 @@ export function planPress(input: PressInput): {
     things: thingLabels(job),
     blank: { id: blank.id, name: blank.name },
     handle: isCup(blank.form) && blank.form.handleGapMm > 0,
+    creased: blank.form.kind === 'garment' && blank.form.garment !== 'cap',
   });
   const supplies = suppliesFor(made.program, passes, first.heat.taping, Math.max(1, items));
   return { each, press: { ...first.heat, passes, ...made, supplies } };

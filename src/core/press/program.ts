@@ -10,9 +10,10 @@ import { TRANSFERS } from '../transfer';
 import { dwellByArea } from './area';
 import { splitTimer } from './machine';
 import type { Pass } from './passes';
-import type { ExtraPress, Recipe, Task } from './recipe';
+import type { ExtraPress, FirstPress, Recipe, Task } from './recipe';
 import type { PressSide } from './sides';
 import { draft, type Draft } from './drafts';
+import { laidAs } from './laidAs';
 import { LEAST_OVERRUN_S, mayOverrun } from './times';
 
 /** What a program is made from. */
@@ -25,6 +26,8 @@ export interface ProgramInput {
   readonly things: Program['things'];
   /** Whether the blank has a handle. */
   readonly handle: boolean;
+  /** Whether its centre line is found by folding it. */
+  readonly creased: boolean;
 }
 
 /** One pass being turned into operations. */
@@ -121,6 +124,13 @@ function extra(
   return [...presses, draft('unwrap', then, { cautions: ['gloves-on'] })];
 }
 
+/** A press of something else before the main one: it is laid, pressed and freed, and the print goes on it. */
+const laidFirst = (before: FirstPress, making: Making, side: PressSide | null): Draft[] => [
+  draft('prepare', before.lay, { uses: [{ is: 'film', count: 1 }] }),
+  ...extra(before, making, side),
+  draft('prepare', before.next),
+];
+
 /** What a lay-up uses up. */
 const usedBy = (layers: readonly Layer[]): Operation['uses'] =>
   [
@@ -186,23 +196,18 @@ function heatUp(making: Making): Draft {
 /** Whether there is a print to look at before it is too late: what was clipped or streaked shows now. */
 const printed = ({ transfer }: Pass): boolean => TRANSFERS[transfer].made === 'printed';
 
-/** How a print is laid that is no single sheet: folded over the blank, or its loose pieces under a mask. */
-const laidAs = ({ print }: Pass, tasks: readonly Task[]): readonly Task[] =>
-  tasks.flatMap((task): readonly Task[] => {
-    if (task.does !== 'lay-and-tape' || print === 'whole') return [task];
-    return print === 'folded'
-      ? [{ does: 'fold-over-light' }]
-      : [{ does: 'mask-on' }, task, { does: 'mask-off' }];
-  });
-
-const prepared = (pass: Pass): readonly Task[] => laidAs(pass, pass.recipe.preparation);
+/** What is made ready of a pass; a garment gets its centre line once, before its first print is laid. */
+function prepared({ input, pass, nth }: Making): readonly Task[] {
+  const tasks = laidAs(pass.print, pass.recipe.preparation);
+  return input.creased && nth === 0 ? [...tasks, { does: 'crease-centre' }] : tasks;
+}
 
 /** The order at the press of one pass, from the first wipe to the finished thing. */
 function operationsOf(making: Making): Draft[] {
   return [
     ...(cold(making) ? [switchOn(making)] : []),
     ...(printed(making.pass) ? [draft('prepare', { does: 'look-at-print' })] : []),
-    ...prepared(making.pass).map((task) => draft('prepare', task)),
+    ...prepared(making).map((task) => draft('prepare', task)),
     heatUp(making),
     ...Array.from({ length: loadsIn(making.pass) }, (_, i) => oneLoad(making, i + 1)).flat(),
   ];
@@ -219,7 +224,7 @@ const loadsIn = ({ loads }: Pass): number => (loads <= MOST_LOADS ? loads : 1);
  */
 function oneSide(making: Making, side: PressSide | null, again: boolean): Draft[] {
   const { recipe } = making.pass;
-  const ready = laidAs(making.pass, recipe.ready).filter(
+  const ready = laidAs(making.pass.print, recipe.ready).filter(
     ({ durationS }) => !again || durationS === undefined,
   );
   return [
@@ -227,7 +232,7 @@ function oneSide(making: Making, side: PressSide | null, again: boolean): Draft[
     ...ready.map((task) =>
       draft('prepare', task, task.durationS === undefined ? {} : { onMachine: true }),
     ),
-    ...(recipe.before ? extra(recipe.before, making, side) : []),
+    ...(recipe.before ? laidFirst(recipe.before, making, side) : []),
     ...round(making, side),
     ...(recipe.after ? extra(recipe.after, making, side) : []),
   ];

@@ -10,6 +10,7 @@ import type {
   TransferKind,
 } from '../model';
 import type { Work } from '../traits';
+import type { AreaRule } from './area';
 
 /** Something to do. */
 export interface Task {
@@ -48,6 +49,13 @@ export interface ExtraPress {
   readonly then: Task;
 }
 
+/** A press of something else before the main one: a film, laid like the print that goes on it after. */
+export interface FirstPress extends ExtraPress {
+  /** How it is laid, and how the print is laid on it then. */
+  readonly lay: Task;
+  readonly next: Task;
+}
+
 /** How some kinds of machine press one kind of work by some kinds of transfer; `words/recipes` names it. */
 export interface Recipe extends Figures {
   readonly id: RecipeId;
@@ -59,7 +67,7 @@ export interface Recipe extends Figures {
   /** The other school's figures; school A is the cautious one. */
   readonly schoolB: Figures | null;
   /** Time that goes by the size of the picture; `core/press/area` says how. */
-  readonly byArea: 'iron' | 'plate' | null;
+  readonly byArea: AreaRule | null;
   /** What to call a heat that is not set in degrees. */
   readonly heatName: HeatName;
   /** What is done while the machine warms up, and what can only be done once it is hot. */
@@ -68,7 +76,7 @@ export interface Recipe extends Figures {
   /** How it is switched on, before the hands prepare; and what it is waited for then. */
   readonly switchOn: TaskCode;
   readonly warmUp: Task;
-  readonly before: ExtraPress | null;
+  readonly before: FirstPress | null;
   readonly after: ExtraPress | null;
   /** From outside in. */
   readonly layers: readonly Layer[];

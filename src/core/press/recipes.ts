@@ -1,9 +1,10 @@
 import { workOf } from '../blank';
-import type { Blank, HeatSettings, Machine, OwnFigures, TransferKind } from '../model';
+import type { Blank, HeatSettings, Machine, OwnFigures, Product, TransferKind } from '../model';
 import { MACHINES } from '../traits';
 import { dwellByArea } from './area';
 import { CUP_RECIPES } from './cupRecipes';
 import { FLAT_RECIPES } from './flatRecipes';
+import { byMaker } from './byMaker';
 import type { Recipe } from './recipe';
 import { STUCK_RECIPES } from './stuckRecipes';
 
@@ -55,21 +56,25 @@ export interface RecipeInput {
   readonly areaMm2: number;
   /** The user's own figures; those for this blank, transfer and machine outrank ours. */
   readonly figures: readonly OwnFigures[];
+  /** The paper or film as it was bought; null where nothing is known of it. */
+  readonly product: Product | null;
 }
 
 /**
  * How a blank is pressed with a machine: the recipe, by the school followed and the size of the
- * picture, overruled by the user's own figures for this blank and transfer. Where no way is known it
+ * picture, overruled by what the maker of the paper gives for this machine, and both by the user's own figures for
+ * this blank and transfer. Where no way is known it
  * is the nearest one, and `core/check` stops it (`worksOn`).
  */
 export function recipeFor(input: RecipeInput): Recipe {
-  const { machine, blank, transfer, school, areaMm2, figures } = input;
+  const { machine, blank, transfer, school, areaMm2, figures, product } = input;
   const work = workOf(blank);
-  const recipe =
+  const usual =
     RECIPES.find((each) => suits(each, blank, transfer) && runsOn(each, machine, blank)) ??
     RECIPES.find((each) => suits(each, blank, transfer)) ??
     RECIPES.find(({ works }) => works.includes(work));
-  if (!recipe) throw new Error(`No recipe for “${work}”.`);
+  if (!usual) throw new Error(`No recipe for “${work}”.`);
+  const recipe = byMaker(usual, product, machine.id);
   const own = figuresFor(figures, { blankId: blank.id, transfer, machineId: machine.id });
   if (own)
     return {

@@ -1,5 +1,5 @@
 import { fahrenheitToC } from '../units';
-import { flat } from './flatRecipes';
+import { flat, TRIM } from './flatRecipes';
 import type { CoolSchools, Recipe, Task } from './recipe';
 import {
   always,
@@ -25,9 +25,10 @@ const LIGHT_PEEL: CoolSchools = {
 };
 const CLOTHS = ['garment', 'cloth panel', 'thick cloth'] as const;
 
+const LAY_FILM = { lay: { does: 'lay-film' }, next: { does: 'lay-print-on-film' } } as const;
+
 const film = (part: Parameters<typeof flat>[0]): Recipe =>
   flat({
-    preparation: [],
     ready: [PRE_PRESS, LINT],
     layers: [PLATE, COVER, PRINT, { is: 'film', role: 'protect', note: 'on-cloth-already' }, CLOTH],
     cautions: DYE_CAUTIONS,
@@ -95,7 +96,9 @@ export const STUCK_RECIPES: readonly Recipe[] = [
     dwellS: 50,
     pressure: 'medium',
     origin: 'common practice',
+    preparation: [TRIM, { does: 'cut-film' }],
     before: {
+      ...LAY_FILM,
       task: { does: 'press-film-on' },
       dwellS: 8,
       then: { does: 'film-carrier-off' },
@@ -109,7 +112,9 @@ export const STUCK_RECIPES: readonly Recipe[] = [
     dwellS: 50,
     pressure: 'medium',
     origin: 'common practice',
+    preparation: [TRIM, { does: 'cut-film-larger' }],
     before: {
+      ...LAY_FILM,
       task: { does: 'press-film-on-as-maker-says' },
       dwellS: null,
       then: { does: 'film-carrier-off-cold' },

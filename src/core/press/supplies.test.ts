@@ -45,5 +45,5 @@ test('every thing has its own print and sleeve, however many stand in the machin
 test('vinyl is weeded, and what no task needs is not asked for', () => {
   const vinyl = suppliesOf({ on: 'tee', by: 'vinyl', with: 'plate-press' });
   const tools = vinyl.map(({ is }) => is).filter((is) => TOOLS_OF_HAND.some((tool) => tool === is));
-  expect(tools).toEqual(['heat-gloves', 'lint-roller', 'weeding-hook']);
+  expect(tools).toEqual(['heat-gloves', 'lint-roller', 'weeding-hook', 'tape-measure']);
 });

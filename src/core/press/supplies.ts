@@ -49,6 +49,10 @@ const NEEDED: Readonly<Partial<Record<TaskCode, readonly HandTool[]>>> = {
   'lint-off-or-peels': ['lint-roller'],
   'trim-to-marks': ['trimmer'],
   'trim-to-ticks': ['trimmer'],
+  'lay-film': ['tape', 'tape-measure'],
+  'lay-print-on-film': ['tape'],
+  'cut-film': ['scissors'],
+  'cut-film-larger': ['scissors'],
   'cut-close': ['scissors'],
   weed: ['weeding-hook'],
   'mask-on': ['mask'],
@@ -89,6 +93,10 @@ function coverSize(passes: readonly Pass[]): Supply['atLeast'] {
     : null;
 }
 
+/** The largest piece of film that is cut, mm. */
+const filmSize = (passes: readonly Pass[]): Supply['atLeast'] =>
+  passes.find(({ film }) => film !== null)?.film ?? null;
+
 /**
  * Everything to lay ready for a program: layers with how many and how large, then what hands need, so
  * that nothing is looked for while something presses.
@@ -108,7 +116,7 @@ export function suppliesFor(
     .map((is): Supply => ({
       is,
       count: counts.get(is) ?? null,
-      atLeast: COVERS.includes(is) ? size : null,
+      atLeast: COVERS.includes(is) ? size : is === 'film' ? filmSize(passes) : null,
       lengthMm: is === 'shrink-sleeve' && sleeve ? sleeve.lengthMm : null,
     }));
   const tools = new Set<HandTool>(['heat-gloves']);

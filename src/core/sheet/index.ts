@@ -1,6 +1,6 @@
 export { correctionOf, pageOf, paperHolds, type Orientation, type Page } from './page';
 export type { BarStop, CutGuide, Foot, Line, SheetMarks } from './marks';
-export { offcutOf } from './offcut';
+export { offcutOf, type Offcut } from './offcut';
 export { MOST_PRINTS, planSheets } from './sheets';
 export { liesMirrored } from './tiled';
 export type { Misfit, Sheet, SheetContext, SheetItem, SheetName, SheetPlan } from './types';

@@ -31,14 +31,18 @@ export type SheetLabel = (WholeLabel | TileLabel) & {
   readonly job: string;
   /** Whether mirroring is to be switched on in the print dialog. */
   readonly driverFlips: boolean;
+  /** Whether it is only a proof on plain paper. */
+  readonly proof: boolean;
 };
 
 interface LabelContext {
   readonly job: Job;
   readonly mirror: MirrorPlan;
+  readonly proof?: boolean;
 }
 
-const sharedOf = ({ job, mirror }: LabelContext) => ({
+const sharedOf = ({ job, mirror, proof = false }: LabelContext) => ({
+  proof,
   job: job.name,
   driverFlips: mirror.by === 'driver',
 });

@@ -1,19 +1,36 @@
-import { bottom, rectRing, regionBox, right } from '../geometry';
+import {
+  bottom,
+  cornersOf,
+  inverse,
+  mapRegion,
+  rectRing,
+  regionArea,
+  regionBox,
+  right,
+  simpleRegion,
+  type Region,
+} from '../geometry';
+import type { Piece } from '../layout';
+import { isPrintedOn, MAX_GONE, MAX_GONE_CORNERS, type Paper } from '../model';
+import { freeRooms } from './gang/rooms';
+import { quarterTurned } from './page';
 import type { Sheet } from './types';
 
 /** Smallest paper home printers feed, mm: 3.5 × 5 in (from memory). */
 const LEAST_SHORT_MM = 88.9;
 const LEAST_LONG_MM = 127;
+/** A scrap of film or vinyl is worth keeping while a square so large can be cut of it, mm (own choice). */
+const LEAST_SCRAP_MM = 40;
 /** Left between what is printed and the cut that parts the offcut, mm (own choice). */
 const CUT_ROOM_MM = 3;
+/** How far the line of a scrap may be off, mm: finer than hands cut. */
+const SCRAP_ERROR_MM = 0.3;
 
-/** Clean paper that one straight cut leaves of a sheet, upright; null when too small to be fed again. */
-export function offcutOf({
-  items,
-  marks,
-  widthMm,
-  heightMm,
-}: Sheet): { widthMm: number; heightMm: number } | null {
+/** What is left of a sheet: its size, upright, and what has been cut out of it. */
+export type Offcut = Pick<Paper, 'widthMm' | 'heightMm' | 'gone'>;
+
+/** Clean paper that one straight cut leaves of a printed sheet; null when too small to be fed again. */
+function stripOf({ items, marks, widthMm, heightMm }: Sheet): Offcut | null {
   const foot = marks.foot ? [marks.foot.box] : [];
   const lines = marks.cutGuides.flatMap((guide) => (guide.kind === 'ticks' ? guide.lines : []));
   const used = regionBox([
@@ -28,9 +45,47 @@ export function offcutOf({
   const upright = strips.map((strip) => ({
     widthMm: Math.min(strip.widthMm, strip.heightMm),
     heightMm: Math.max(strip.widthMm, strip.heightMm),
+    gone: [],
   }));
   const kept = upright
     .filter((strip) => strip.widthMm >= LEAST_SHORT_MM && strip.heightMm >= LEAST_LONG_MM)
     .sort((a, b) => b.widthMm * b.heightMm - a.widthMm * a.heightMm);
   return kept[0] ?? null;
 }
+
+/** Lines few enough to be kept: true where they can be, else the boxes they lie in. */
+function keptLines(cuts: Region): Paper['gone'] {
+  const simple = simpleRegion(cuts, SCRAP_ERROR_MM).filter((ring) => regionArea([ring]) > 1);
+  const lines = simple.map((ring) =>
+    cornersOf([ring]) > MAX_GONE_CORNERS ? rectRing(regionBox([ring])) : ring,
+  );
+  const few = lines.length > MAX_GONE ? [rectRing(regionBox(lines))] : lines;
+  return few.map((ring) =>
+    ring.map(({ x, y }): [number, number] => [Math.max(0, x), Math.max(0, y)]),
+  );
+}
+
+/** What is left of a sheet that is only cut: the whole of it but for what came out; null when hardly anything. */
+function scrapOf(sheet: Sheet, pieces: readonly Piece[], paper: Paper): Offcut | null {
+  const upright = sheet.orientation === 'portrait';
+  const widthMm = upright ? sheet.widthMm : sheet.heightMm;
+  const heightMm = upright ? sheet.heightMm : sheet.widthMm;
+  const cut = sheet.items.flatMap(({ pieceId, tile, box, matrix }): Region => {
+    const piece = pieces.find(({ id }) => id === pieceId);
+    return piece && !tile ? mapRegion(matrix, piece.cut) : [rectRing(box)];
+  });
+  const home = upright ? cut : mapRegion(inverse(quarterTurned(widthMm)), cut);
+  const gone = [...paper.gone, ...keptLines(home)].slice(-MAX_GONE);
+  const whole = { x: 0, y: 0, width: widthMm, height: heightMm };
+  const boxes = gone.map((ring) => regionBox([ring.map(([x, y]) => ({ x, y }))]));
+  const rooms = freeRooms(whole, boxes);
+  const useful = rooms.some(({ width, height }) => Math.min(width, height) >= LEAST_SCRAP_MM);
+  return useful ? { widthMm, heightMm, gone } : null;
+}
+
+/**
+ * What is worth keeping of a sheet: a strip of clean paper that a printer takes again, or what is left of a
+ * ready-made sheet or film with its true outline.
+ */
+export const offcutOf = (sheet: Sheet, pieces: readonly Piece[], paper: Paper): Offcut | null =>
+  isPrintedOn(paper) ? stripOf(sheet) : scrapOf(sheet, pieces, paper);

@@ -1,5 +1,6 @@
-import type { Box } from '../geometry';
-import type { Paper, Printer } from '../model';
+import { IDENTITY, mapBox, regionBox, type Affine, type Box } from '../geometry';
+import { freeRooms } from './gang/rooms';
+import { isPrintedOn, type Paper, type Printer } from '../model';
 
 /** Which way a page stands. */
 export type Orientation = 'portrait' | 'landscape';
@@ -10,17 +11,28 @@ export interface Page {
   readonly widthMm: number;
   readonly heightMm: number;
   readonly printable: Box;
+  /** What is no longer there of an offcut, its boxes; empty of a whole sheet. */
+  readonly gone: readonly Box[];
 }
 
+const edgesOf = (mm: number) => ({ top: mm, right: mm, bottom: mm, left: mm });
 /** What a cutter leaves at the edges of a sheet it cuts only, mm (from memory: a quarter inch). */
-const MAT_EDGES = { top: 6, right: 6, bottom: 6, left: 6 };
+const MAT_EDGES = edgesOf(6);
+/** Film is cut as large as the print that goes on it, so as near to its edge as a printer reaches, mm. */
+const FILM_EDGES = edgesOf(3);
+
+/** What stays free at the edges of an upright sheet: what its printer cannot reach, or what holds it while it is cut. */
+function borderOf(paper: Paper, printer: Printer): Printer['marginsMm'] {
+  if (isPrintedOn(paper)) return printer.marginsMm;
+  return paper.is === 'film' ? FILM_EDGES : MAT_EDGES;
+}
 
 /**
  * A paper one way round, with the printer's reach on it. Drivers turn a landscape page either way,
  * so there each border is the larger of the two it may become.
  */
 export function pageOf(paper: Paper, printer: Printer, orientation: Orientation): Page {
-  const { top, right, bottom, left } = paper.preprinted ? MAT_EDGES : printer.marginsMm;
+  const { top, right, bottom, left } = borderOf(paper, printer);
   const ends = Math.max(top, bottom);
   const sides = Math.max(left, right);
   const upright = orientation === 'portrait';
@@ -31,13 +43,14 @@ export function pageOf(paper: Paper, printer: Printer, orientation: Orientation)
     : { left: ends, right: ends, top: sides, bottom: sides };
   // a printer that shrinks is sent a larger page, of which the file's own edge cuts off the rest
   const { across, along } = correctionOf(printer, orientation);
-  const reach = paper.preprinted
-    ? { x: widthMm, y: heightMm }
-    : { x: widthMm / across, y: heightMm / along };
+  const reach = isPrintedOn(paper)
+    ? { x: widthMm / across, y: heightMm / along }
+    : { x: widthMm, y: heightMm };
   return {
     orientation,
     widthMm,
     heightMm,
+    gone: goneOf(paper, orientation),
     printable: {
       x: border.left,
       y: border.top,
@@ -47,21 +60,35 @@ export function pageOf(paper: Paper, printer: Printer, orientation: Orientation)
   };
 }
 
+/** Takes mm on an upright sheet to mm on the same sheet turned by a quarter. */
+export const quarterTurned = (uprightWidthMm: number): Affine => [0, -1, 1, 0, 0, uprightWidthMm];
+
+/** The boxes of what has been cut out of an offcut, as it lies that way round. */
+function goneOf({ gone, widthMm }: Paper, orientation: Orientation): Box[] {
+  const turn = orientation === 'portrait' ? IDENTITY : quarterTurned(widthMm);
+  return gone.map((ring) => mapBox(turn, regionBox([ring.map(([x, y]) => ({ x, y }))])));
+}
+
+/** Finer than any cut, mm. */
+const HAIR_MM = 1e-6;
+
 const ORIENTATIONS: readonly Orientation[] = ['portrait', 'landscape'];
 
 /** A paper both ways round. */
 export const pagesOf = (paper: Paper, printer: Printer): Page[] =>
   ORIENTATIONS.map((orientation) => pageOf(paper, printer, orientation));
 
-/** Whether a printer takes a paper and prints something of such a size on it whole, marks aside. */
+/** Whether a paper, which a printer has to take where it is printed, holds something of such a size whole, marks aside. */
 export const paperHolds = (
   paper: Paper,
   printer: Printer,
   { widthMm, heightMm }: { readonly widthMm: number; readonly heightMm: number },
 ): boolean =>
-  paper.widthMm <= printer.maxPaperWidthMm &&
-  pagesOf(paper, printer).some(
-    ({ printable }) => widthMm <= printable.width && heightMm <= printable.height,
+  (!isPrintedOn(paper) || paper.widthMm <= printer.maxPaperWidthMm) &&
+  pagesOf(paper, printer).some(({ printable, gone }) =>
+    freeRooms(printable, gone).some(
+      ({ width, height }) => widthMm <= width + HAIR_MM && heightMm <= height + HAIR_MM,
+    ),
   );
 
 /**

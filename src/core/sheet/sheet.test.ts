@@ -211,14 +211,16 @@ describe('many pieces', () => {
   });
 
   test('what one straight cut leaves is kept when a printer can feed it again', () => {
-    const [sheet] = planJob(coasters({ paperId: 'legal' }), shelf).sheets;
-    const left = sheet && offcutOf(sheet);
+    const legal = planJob(coasters({ paperId: 'legal' }), shelf);
+    const [sheet] = legal.sheets;
+    const left = sheet && offcutOf(sheet, legal.pieces, legal.tools.paper);
     expect(left?.widthMm).toBeCloseTo(Math.min(left?.widthMm ?? 0, left?.heightMm ?? 0), 6);
     const used = Math.max(...(sheet?.items.map(({ box }) => box.y + box.height) ?? [0]));
     expect(Math.max(left?.widthMm ?? 0, left?.heightMm ?? 0)).toBeLessThan(inches(14) - used);
-    const [full] = planJob(mugJob(artwork(), { sizing: { mode: 'cover' } }), shelf).sheets;
+    const mug = planJob(mugJob(artwork(), { sizing: { mode: 'cover' } }), shelf);
+    const [full] = mug.sheets;
     // 8.5 × 11 in lying, the wrap and its label on it: under 3.5 in are left
-    expect(full && offcutOf(full)).toBeNull();
+    expect(full && offcutOf(full, mug.pieces, mug.tools.paper)).toBeNull();
   });
 
   test('an offcut that takes the job is offered before a whole sheet', () => {
@@ -228,7 +230,7 @@ describe('many pieces', () => {
       planJob(coasters({}, copies), {
         ...on,
         papers: [...shelf.papers, { ...offcut, ...part }],
-      }).checks.find(({ id }) => id === 'offcut-waits');
+      }).checks.find(({ code }) => code === 'offcut-waits');
     expect(found({})?.fixes).toEqual([{ code: 'use-offcut', args: { paperId: 'left' } }]);
     expect(found({ used: true })).toBeUndefined();
     expect(found({ widthMm: 90 })).toBeUndefined();

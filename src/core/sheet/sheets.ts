@@ -3,7 +3,7 @@ import type { Load } from './compose';
 import { fitsOn, gangSheets } from './gang';
 import { pagesOf, type Page } from './page';
 import { bestWay, tiledSheets } from './tiled';
-import { ROOMS, type Misfit, type Sheet, type SheetContext, type SheetPlan } from './types';
+import { roomsOn, type Misfit, type Sheet, type SheetContext, type SheetPlan } from './types';
 
 /** More prints than this are no job for a home press but a mistyped figure (own choice). */
 export const MOST_PRINTS = 1000;
@@ -30,10 +30,11 @@ function fewestSheets(
   pages: readonly Page[],
   context: SheetContext,
 ): Sheet[] {
-  const own = ROOMS[roomAt];
+  const open = roomsOn(context.paper);
+  const own = open[roomAt];
   if (!own || loads.length === 0) return [];
   const alone = loads.length === 1 || !context.job.sheet.gang.together;
-  const rooms = alone ? [own] : ROOMS.slice(roomAt).filter(({ foot }) => foot === own.foot);
+  const rooms = alone ? [own] : open.slice(roomAt).filter(({ foot }) => foot === own.foot);
   const ways = rooms.map((room) => gangSheets(loads, pages, room, context));
   const fewest = Math.min(...ways.map(({ length }) => length));
   return ways.find(({ length }) => length === fewest) ?? [];
@@ -47,7 +48,8 @@ function fewestSheets(
 export function planSheets(pieces: readonly Piece[], context: SheetContext): SheetPlan {
   const { paper, printer } = context;
   const pages = pagesOf(paper, printer);
-  const fitting = ROOMS.map((): Load[] => []);
+  const open = roomsOn(paper);
+  const fitting = open.map((): Load[] => []);
   const plan = {
     sheets: [] as SheetPlan['sheets'][number][],
     misfits: [] as Misfit[],
@@ -59,12 +61,12 @@ export function planSheets(pieces: readonly Piece[], context: SheetContext): She
   for (const piece of pieces) {
     const { copies } = piece;
     const load = { piece, copy: 0, tile: null };
-    const room = ROOMS.findIndex((each) => pages.some((page) => fitsOn(load, page, each)));
+    const room = open.findIndex((each) => pages.some((page) => fitsOn(load, page, each)));
     if (room >= 0) {
       for (let copy = 0; copy < copies; copy++) fitting[room]?.push({ ...load, copy });
       continue;
     }
-    const way = bestWay(piece, pages, context);
+    const way = context.whole ? null : bestWay(piece, pages, context);
     if (way) {
       const sheets = plan.sheets.length + copies * way.tiling.tiles.length;
       if (sheets > MOST_PRINTS) return { ...plan, sheets: [], tilings: [], tooMany: sheets };

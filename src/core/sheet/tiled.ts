@@ -3,7 +3,7 @@ import { composeSheet, freeOn } from './compose';
 import { TILE_LABEL_LINES, tileLabel } from './label';
 import type { Page } from './page';
 import { cutCostsOf, tilePiece, tilesNeeded, wholesOn, type Tiling } from './tile';
-import { ROOMS, type Room, type Sheet, type SheetContext } from './types';
+import { roomsOn, type Room, type Sheet, type SheetContext } from './types';
 import { nameOf } from '../layout';
 
 /** How a piece is tiled, and on what. */
@@ -24,7 +24,7 @@ export const liesMirrored = ({ mirror }: Pick<SheetContext, 'mirror'>): boolean 
 export function bestWay(piece: Piece, pages: readonly Page[], context: SheetContext): Way | null {
   const { job, arts } = context;
   const costs = cutCostsOf(piece, arts, wholesOn(piece, job.sheet.keepWhole));
-  const inputs = ROOMS.flatMap((room) =>
+  const inputs = roomsOn(context.paper).flatMap((room) =>
     pages.map((page) => {
       const free = freeOn(page, room, TILE_LABEL_LINES);
       const input = {

@@ -1,6 +1,6 @@
 import type { Affine, Box } from '../geometry';
 import type { MirrorPlan } from '../mirror';
-import type { Artwork, Job, Paper, Printer } from '../model';
+import { isPrintedOn, type Artwork, type Job, type Paper, type Printer } from '../model';
 import type { SheetMarks } from './marks';
 import type { Orientation, Page } from './page';
 import type { Tile, Tiling } from './tile';
@@ -64,6 +64,10 @@ export interface SheetContext {
   readonly paper: Paper;
   readonly printer: Printer;
   readonly mirror: MirrorPlan;
+  /** Pieces larger than a sheet are not made of several: film and foil cannot be taped together. */
+  readonly whole?: boolean;
+  /** It is a proof on plain paper, and says so. */
+  readonly proof?: boolean;
 }
 
 /** What is kept free for marks. */
@@ -86,3 +90,7 @@ export const ROOMS: readonly Room[] = [
   room(true, true, false),
   room(false, false, false),
 ];
+
+/** What is kept free on a sheet: for marks where it is printed, for nothing where it is only cut. */
+export const roomsOn = (paper: Paper): readonly Room[] =>
+  isPrintedOn(paper) ? ROOMS : [room(false, false, false)];

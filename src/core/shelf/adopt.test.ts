@@ -40,7 +40,10 @@ function calledAs(from: Shelf, job: Job, as: Job, on: Shelf): Shelf {
     );
   return {
     ...EMPTY_SHELF,
-    papers: call(from.papers, on.papers, job.sheet.paperId, as.sheet.paperId),
+    papers: [
+      ...call(from.papers, on.papers, job.sheet.paperId, as.sheet.paperId),
+      ...call(from.papers, on.papers, job.sheet.filmId, as.sheet.filmId),
+    ],
     printers: call(from.printers, on.printers, job.sheet.printerId, as.sheet.printerId),
     machines: call(from.machines, on.machines, job.heat.machineId, as.heat.machineId),
     figures: from.figures.flatMap((each) =>

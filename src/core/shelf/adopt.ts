@@ -1,4 +1,4 @@
-import { onEveryPass, same, type Job, type OwnFigures, type Shelf } from '../model';
+import { onEveryPass, same, type Job, type OwnFigures, type Paper, type Shelf } from '../model';
 import { figuresFor } from '../press';
 import { EMPTY_SHELF } from './builtIn';
 
@@ -75,6 +75,33 @@ function incoming<T extends { readonly id: string; readonly name: string }>(
   return { add, idOf: (id) => known.get(id) ?? id, comes: (id) => known.has(id) };
 }
 
+/** Whether a pass of a job is pressed by such figures. */
+const pressesBy = (job: Job, { blankId, machineId, transfer }: OwnFigures): boolean =>
+  blankId === job.blank.id &&
+  [job, ...job.further].some(
+    (pass) => pass.heat.machineId === machineId && pass.transfer === transfer,
+  );
+
+/** A paper whose maker's figures and print settings name the tools under which they came in. */
+const onTools = (
+  paper: Paper,
+  machineOf: (id: string) => string,
+  printerOf: (id: string) => string,
+): Paper => ({
+  ...paper,
+  product: paper.product && {
+    ...paper.product,
+    figures: paper.product.figures.map((each) => ({
+      ...each,
+      machineId: machineOf(each.machineId),
+    })),
+    settings: paper.product.settings.map((each) => ({
+      ...each,
+      printerId: printerOf(each.printerId),
+    })),
+  },
+});
+
 /**
  * Brings a job from elsewhere onto a shelf: tools the shelf has already are used, new ones are
  * added, and one whose name is taken by something different gets a name of its own. The shelf's own
@@ -96,11 +123,6 @@ export function adoptTools(
   const left = (machineId: string) =>
     !ours.machines.some(({ id }) => id === machineId) &&
     ours.figures.some((each) => each.machineId === machineId);
-  const papers = incoming(
-    passes.map(({ sheet }) => sheet.paperId),
-    [theirs.papers, ours.papers],
-    newId,
-  );
   const printers = incoming(
     passes.map(({ sheet }) => sheet.printerId),
     [theirs.printers, ours.printers],
@@ -117,16 +139,19 @@ export function adoptTools(
     newId,
     (id) => clash || left(id),
   );
-  const comesAlong = ({ blankId, machineId, transfer }: OwnFigures) =>
-    machines.comes(machineId) &&
-    blankId === job.blank.id &&
-    passes.some((pass) => pass.heat.machineId === machineId && pass.transfer === transfer);
+  const papers = incoming(
+    passes.flatMap(({ sheet }) => [sheet.paperId, sheet.filmId]),
+    [theirs.papers.map((paper) => onTools(paper, machines.idOf, printers.idOf)), ours.papers],
+    newId,
+  );
+  const comesAlong = (each: OwnFigures) => machines.comes(each.machineId) && pressesBy(job, each);
   return {
     job: onEveryPass(job, (seen) => ({
       ...seen,
       sheet: {
         ...seen.sheet,
         paperId: papers.idOf(seen.sheet.paperId),
+        filmId: papers.idOf(seen.sheet.filmId),
         printerId: printers.idOf(seen.sheet.printerId),
         cutterId: seen.sheet.cutterId && cutters.idOf(seen.sheet.cutterId),
       },

@@ -1,4 +1,5 @@
 import type { Cutter, Job, Paper, Printer, Shelf } from '../model';
+import { TRANSFERS } from '../transfer';
 import { inches } from '../units';
 import { BLANKS } from './blanks';
 import { MACHINES } from './machines';
@@ -8,9 +9,11 @@ const paper = (id: string, name: string, widthMm: number, heightMm: number): Pap
   name,
   widthMm,
   heightMm,
-  preprinted: false,
+  is: 'paper',
+  product: null,
   offcut: false,
   used: false,
+  gone: [],
   origin: 'standard',
 });
 
@@ -23,8 +26,14 @@ const PAPERS: readonly Paper[] = [
   paper('a3', 'A3', 297, 420),
   {
     ...paper('printed-12', 'Ready-made sheet, dye or vinyl', inches(12), inches(12)),
-    preprinted: true,
+    is: 'ready-made',
     origin: 'common practice',
+  },
+  // films are sold in the size of the paper that is printed for them
+  {
+    ...paper('film-letter', 'Film, US letter', inches(8.5), inches(11)),
+    is: 'film',
+    origin: 'from memory',
   },
 ];
 
@@ -126,6 +135,10 @@ export const EMPTY_SHELF: Shelf = {
   figures: [],
 };
 
+/** The film a pass names, where its transfer takes one. */
+const filmOf = (transfer: Job['transfer'], { filmId }: Job['sheet']): string | null =>
+  TRANSFERS[transfer].filmBeyondMm === null ? null : filmId;
+
 /** The part of a shelf that a job needs to be planned elsewhere. */
 export function shelfFor(job: Job, shelf: Shelf): Shelf {
   const passes = [job, ...job.further];
@@ -135,7 +148,10 @@ export function shelfFor(job: Job, shelf: Shelf): Shelf {
   ): T[] => things.filter(({ id }) => passes.some((pass) => nameOf(pass) === id));
   return {
     blanks: [],
-    papers: named(shelf.papers, ({ sheet }) => sheet.paperId),
+    papers: [
+      ...named(shelf.papers, ({ sheet }) => sheet.paperId),
+      ...named(shelf.papers, ({ sheet, transfer }) => filmOf(transfer, sheet)),
+    ],
     printers: named(shelf.printers, ({ sheet }) => sheet.printerId),
     machines: named(shelf.machines, ({ heat }) => heat.machineId),
     cutters: named(shelf.cutters, ({ sheet }) => sheet.cutterId),

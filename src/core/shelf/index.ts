@@ -2,4 +2,4 @@ export * from './builtIn';
 export * from './adopt';
 export * from './tools';
 export { TEE_WIDTHS_IN } from './blanks';
-export { machineFor, machinesFor, withPass, withTransfer } from './retool';
+export { machineFor, machinesFor, sheetFor, withPass, withTransfer } from './retool';

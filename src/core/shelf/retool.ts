@@ -6,6 +6,7 @@ import {
   type FurtherPass,
   type Job,
   type Machine,
+  type Paper,
   type Shelf,
   type TransferKind,
 } from '../model';
@@ -13,7 +14,7 @@ import { recipeFor, worksOn } from '../press';
 import { isCloth } from '../traits';
 import { TRANSFERS, USUAL_MARGIN_MM } from '../transfer';
 import { BUILT_IN_SHELF } from './builtIn';
-import { toolsFor } from './tools';
+import { comesOn, isFor, toolsFor } from './tools';
 
 /** The person's own things before our presets, else in their order. */
 function ownFirst<T>(things: readonly T[], presets: readonly T[]): T[] {
@@ -30,7 +31,7 @@ export const machinesFor = (blank: Blank, transfer: TransferKind, shelf: Shelf):
 /** Whether a machine gives the pressure that its recipe for such a blank asks for. */
 const pressesSo = (machine: Machine, blank: Blank, transfer: TransferKind): boolean => {
   const { pressure } = recipeFor({
-    ...{ machine, blank, transfer, school: 'A', areaMm2: 0, figures: [] },
+    ...{ machine, blank, transfer, school: 'A', areaMm2: 0, figures: [], product: null },
   });
   return (
     pressure === null || machine.pressures.length === 0 || machine.pressures.includes(pressure)
@@ -50,15 +51,16 @@ export const machineFor = (blank: Blank, transfer: TransferKind, shelf: Shelf): 
   return machine?.id ?? '';
 };
 
-/** What a transfer comes on: ready-made sheets, or one's own paper; the paper named where it will do. */
-function paperFor(transfer: TransferKind, job: Job, shelf: Shelf): string {
-  const { preprinted } = TRANSFERS[transfer];
+/** The sheet for a transfer: one made for it, the one named before others; else the one named, else any of its kind. */
+export function sheetFor(transfer: TransferKind, job: Job, shelf: Shelf): string {
+  const does = (paper: Paper) => paper.is === comesOn(transfer) && isFor(paper, transfer);
   const named = shelf.papers.find(({ id }) => id === job.sheet.paperId);
-  if (named?.preprinted === preprinted) return named.id;
-  const will = [...shelf.papers, ...BUILT_IN_SHELF.papers].find(
-    (paper) => paper.preprinted === preprinted && !paper.used && !paper.offcut,
+  const will = [...shelf.papers, ...BUILT_IN_SHELF.papers].filter(
+    (paper) => does(paper) && !paper.used && !paper.offcut,
   );
-  return will?.id ?? job.sheet.paperId;
+  const first = named && does(named) ? [named, ...will] : will;
+  const made = first.find(({ product }) => product?.transfer === transfer) ?? first[0];
+  return made?.id ?? job.sheet.paperId;
 }
 
 function printerFor(transfer: TransferKind, job: Job, shelf: Shelf): string {
@@ -101,7 +103,7 @@ export function withTransfer(job: Job, transfer: TransferKind, shelf: Shelf): Jo
     cut: { ...job.cut, line: lineFor(transfer, job), marginMm: marginFor(transfer, job) },
     sheet: {
       ...job.sheet,
-      paperId: paperFor(transfer, job, shelf),
+      paperId: sheetFor(transfer, job, shelf),
       printerId: printerFor(transfer, job, shelf),
     },
     heat: {

@@ -1,11 +1,11 @@
-import type { Cutter, Job, Machine, Paper, Printer, Shelf } from '../model';
+import type { Cutter, Job, Machine, Paper, Printer, Shelf, TransferKind } from '../model';
 import { worksOn } from '../press';
 import { TRANSFERS } from '../transfer';
 import { BUILT_IN_SHELF } from './builtIn';
 
 /** A tool that a job names and its shelf lacks, and what stands in for it until it is settled. */
 export interface MissingTool {
-  readonly what: 'paper' | 'printer' | 'machine' | 'cutter';
+  readonly what: 'paper' | 'film' | 'printer' | 'machine' | 'cutter';
   readonly id: string;
   /** The nearest that is there; null for a cutter, since scissors always do. */
   readonly instead: { readonly id: string; readonly name: string } | null;
@@ -14,6 +14,8 @@ export interface MissingTool {
 /** What a job is printed, cut and pressed with. */
 export interface Tools {
   readonly paper: Paper;
+  /** The film the print goes on; null where its transfer needs none. */
+  readonly film: Paper | null;
   readonly printer: Printer;
   readonly machine: Machine;
   /** Null when the pieces are cut by hand. */
@@ -28,10 +30,18 @@ function nearest<T>(things: readonly T[], ours: readonly T[], does: (thing: T) =
   return found;
 }
 
+/** What a transfer comes on. */
+export const comesOn = (transfer: TransferKind): Paper['is'] =>
+  TRANSFERS[transfer].preprinted ? 'ready-made' : 'paper';
+
+/** Whether a sheet may be taken for a transfer: it is made for it, or it is not known for which. */
+export const isFor = ({ product }: Paper, transfer: TransferKind): boolean =>
+  (product?.transfer ?? transfer) === transfer;
+
 /** The tools a job names; for each that its shelf lacks, the nearest that is there. */
 export function toolsFor(job: Job, shelf: Shelf): Tools {
   const missing: MissingTool[] = [];
-  const { paperId, printerId, cutterId } = job.sheet;
+  const { paperId, filmId, printerId, cutterId } = job.sheet;
   const pick = <T extends { id: string; name: string }>(
     what: MissingTool['what'],
     id: string,
@@ -44,14 +54,16 @@ export function toolsFor(job: Job, shelf: Shelf): Tools {
     missing.push({ what, id, instead: { id: other.id, name: other.name } });
     return other;
   };
-  const { ink, preprinted } = TRANSFERS[job.transfer];
-  const paper = pick('paper', paperId, shelf.papers, () =>
+  const { ink, filmBeyondMm } = TRANSFERS[job.transfer];
+  const firstOf = (is: Paper['is']) =>
     nearest(
       shelf.papers.filter(({ used }) => !used),
       BUILT_IN_SHELF.papers,
-      (each) => each.preprinted === preprinted && !each.offcut,
-    ),
-  );
+      (each) => each.is === is && !each.offcut && isFor(each, job.transfer),
+    );
+  const paper = pick('paper', paperId, shelf.papers, () => firstOf(comesOn(job.transfer)));
+  const film =
+    filmBeyondMm === null ? null : pick('film', filmId, shelf.papers, () => firstOf('film'));
   const printer = pick('printer', printerId, shelf.printers, () =>
     nearest(shelf.printers, BUILT_IN_SHELF.printers, (each) => ink === null || each.ink === ink),
   );
@@ -62,5 +74,5 @@ export function toolsFor(job: Job, shelf: Shelf): Tools {
   );
   const cutter = shelf.cutters.find(({ id }) => id === cutterId) ?? null;
   if (cutterId !== null && !cutter) missing.push({ what: 'cutter', id: cutterId, instead: null });
-  return { paper, printer, machine, cutter, missing };
+  return { paper, film, printer, machine, cutter, missing };
 }

@@ -26,6 +26,8 @@ export interface Transfer {
   readonly transparent: boolean;
   /** Whether its paper or film stays on the blank and shows, white, wherever it was cut. */
   readonly carrierShows: boolean;
+  /** How much larger than its print the film below it is cut, mm; null where no film lies below. */
+  readonly filmBeyondMm: number | null;
   /** How cloth it is on is looked after. */
   readonly care: readonly CareCode[];
   /** The kind that does as well on a pale blank at half the cost, where there is one. */
@@ -38,6 +40,9 @@ export interface Transfer {
 
 /** Room between art and cut where nothing else is asked for, mm (own choice). */
 export const USUAL_MARGIN_MM = 3;
+
+/** A clear film is cut a little larger than its print (common practice), so much: own choice, mm. */
+const CLEAR_FILM_BEYOND_MM = 3;
 
 /** A film on the cloth must not be heated or rubbed. */
 const FILM_CARE = ['film-wait-a-day', 'film-wash-inside-out', 'film-dry-hanging'] as const;
@@ -53,6 +58,7 @@ const DYE = {
   needsPolyester: true,
   transparent: true,
   carrierShows: false,
+  filmBeyondMm: null,
   peel: null,
 } as const;
 
@@ -72,6 +78,7 @@ const STICKS = {
   needsPolyester: false,
   transparent: false,
   carrierShows: false,
+  filmBeyondMm: null,
 } as const;
 const SUBLIMATION_INK = {
   made: 'printed',
@@ -140,6 +147,8 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...SUBLIMATION_INK,
     kind: 'film-clear',
     care: FILM_CARE,
+    // print beyond the film is lost, and the rim of a clear one hardly shows
+    filmBeyondMm: CLEAR_FILM_BEYOND_MM,
     coating: null,
     needsPolyester: false,
     peel: 'cold',
@@ -150,7 +159,8 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     ...SUBLIMATION_INK,
     kind: 'film-white',
     care: FILM_CARE,
-    // film and print are cut as one: what the print leaves bare shows as a rim
+    // what the print leaves bare of a white film shows as a rim
+    filmBeyondMm: 0,
     cutMarginMm: 0,
     coating: null,
     needsPolyester: false,

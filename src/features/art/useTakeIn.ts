@@ -2,7 +2,7 @@
 
 import { startTransition, useState } from 'react';
 import type { Room } from '@/core/art';
-import { replaceArt, withArt } from '@/core/job';
+import { replaceArt, withFirstSize } from '@/core/job';
 import { MAX_ARTS, type Artwork, type TextSpec } from '@/core/model';
 import { putArt, storageProblem } from '@/store';
 import { drawText } from '@/ui/art/drawText';
@@ -37,7 +37,7 @@ export interface TakeIn {
 
 /** Brings picture files onto the job; what cannot be used is explained and changes nothing. */
 export function useTakeIn(selection: Selection): TakeIn {
-  const { store } = useBench();
+  const { store, shelf } = useBench();
   const { job, edit, incoming: task } = useJob();
   const notify = useNotify();
   const intake = useFileIntake(task);
@@ -96,7 +96,7 @@ export function useTakeIn(selection: Selection): TakeIn {
       const id = crypto.randomUUID();
       let added = false;
       startTransition(() => {
-        added = edit((now) => withArt(now, art, id, selection.face?.id));
+        added = edit((now) => withFirstSize(now, art, id, shelf, selection.face?.id));
         if (added) selection.choose(id);
       });
       if (!added) return; // the job holds no more, and the person has been told

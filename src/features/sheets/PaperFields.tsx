@@ -5,139 +5,214 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { offcutOf } from '@/core/sheet';
-import { inches } from '@/core/units';
+import type { Paper, Product } from '@/core/model';
+import type { Piece } from '@/core/layout';
+import { offcutOf, type Sheet } from '@/core/sheet';
+import { comesOn, isFor } from '@/core/shelf';
 import { formatSize } from '@/words/units';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
-import { Pair, Section } from '@/ui/Section';
+import { Section } from '@/ui/Section';
+import { PaperDialog } from '@/ui/stock';
+import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
+import { productLine, sheetsCost } from '@/words';
 
-function OwnPaper({ onDone }: { onDone: () => void }) {
+/** What is left of the last sheet, to be kept; or the offcut in use, to be struck off once it is used. */
+function Offcut({
+  paper,
+  sheets,
+  pieces,
+}: {
+  paper: Paper;
+  sheets: readonly Sheet[];
+  pieces: readonly Piece[];
+}) {
   const { addToShelf } = useBench();
-  const { edit } = useJob();
   const { length } = useUnits();
-  const [size, setSize] = useState({ widthMm: inches(8.5), heightMm: inches(14) });
-
-  async function keep() {
-    const { widthMm, heightMm } = size;
+  const notify = useNotify();
+  const last = sheets.at(-1);
+  const left = last ? offcutOf(last, pieces, paper) : null;
+  const small = { size: 'small', sx: { alignSelf: 'flex-start' } } as const;
+  if (paper.offcut && paper.used)
+    return <Typography sx={{ fontSize: 14 }}>This offcut is used up.</Typography>;
+  const size = left && formatSize(left.widthMm, left.heightMm, length);
+  async function keep(room: NonNullable<typeof left>) {
     const id = crypto.randomUUID();
-    const [short, long] = [Math.min(widthMm, heightMm), Math.max(widthMm, heightMm)];
-    const name = `Own paper ${formatSize(short, long, length)}`;
+    const name = `${room.gone.length > 0 ? 'Rest' : 'Offcut'} of ${paper.name}`.slice(0, 120);
+    const product = paper.product && { ...paper.product, left: null };
+    const used = paper.offcut ? [{ ...paper, used: true }] : [];
     await addToShelf({
       papers: [
+        ...used,
         {
-          id,
-          name,
-          widthMm: short,
-          heightMm: long,
-          preprinted: false,
-          offcut: false,
+          ...paper,
+          ...{ id, name, product },
+          ...room,
+          offcut: true,
           used: false,
           origin: 'measured',
         },
       ],
     });
-    edit((job) => ({ ...job, sheet: { ...job.sheet, paperId: id } }));
-    onDone();
+    notify({ tone: 'success', text: `“${name}” is on the shelf and is offered first.` });
   }
-
   return (
     <>
-      <Pair>
-        <LengthField
-          label="Short side"
-          value={size.widthMm}
-          min={50}
-          max={2000}
-          onValue={(widthMm) => setSize((old) => ({ ...old, widthMm }))}
-        />
-        <LengthField
-          label="Long side"
-          value={size.heightMm}
-          min={50}
-          max={5000}
-          onValue={(heightMm) => setSize((old) => ({ ...old, heightMm }))}
-        />
-      </Pair>
-      <Button variant="outlined" onClick={() => void keep()}>
-        Use this paper
-      </Button>
+      {left && (
+        <Button {...small} onClick={() => void keep(left)}>
+          {left.gone.length > 0 ? 'Keep what is left of it' : `Keep the offcut, ${size}`}
+        </Button>
+      )}
+      {paper.offcut && (
+        <Button {...small} onClick={() => void addToShelf({ papers: [{ ...paper, used: true }] })}>
+          Used up: strike this offcut off
+        </Button>
+      )}
     </>
   );
 }
 
-/** What is left of the last sheet, to be kept; or the offcut in use, to be struck off once printed. */
-function Offcut() {
-  const { plan } = useJob();
-  const { addToShelf } = useBench();
-  const { length } = useUnits();
+/** What is known of the paper as it was bought, and how many sheets of it are left. */
+function Stock({ paper, sheets }: { paper: Paper; sheets: number }) {
+  const { edit } = useJob();
+  const { addToShelf, shelf } = useBench();
+  const units = useUnits();
   const notify = useNotify();
-  const { paper } = plan.tools;
-  const last = plan.sheets.at(-1);
-  const left = last ? offcutOf(last) : null;
-  if (paper.offcut)
-    return paper.used ? (
-      <Typography sx={{ fontSize: 14 }}>This offcut is used up.</Typography>
-    ) : (
-      <Button
-        size="small"
-        sx={{ alignSelf: 'flex-start' }}
-        onClick={() => void addToShelf({ papers: [{ ...paper, used: true }] })}
-      >
-        Printed: strike this offcut off
-      </Button>
-    );
-  if (!left) return null;
-  const size = formatSize(left.widthMm, left.heightMm, length);
-  async function keep(room: NonNullable<typeof left>) {
-    const id = crypto.randomUUID();
-    const name = `Offcut ${size}`;
-    await addToShelf({
-      papers: [{ ...paper, id, name, ...room, offcut: true, used: false, origin: 'measured' }],
+  const [open, setOpen] = useState(false);
+  const { product } = paper;
+  const known = product ? productLine(paper, product, units) : '';
+  const cost = product ? sheetsCost(product, sheets) : null;
+  function take(from: Product, left: number) {
+    const was = paper;
+    addToShelf({ papers: [{ ...paper, product: { ...from, left } }] });
+    notify({
+      tone: 'info',
+      text: `${left} of “${paper.name}” are left.`,
+      action: { label: 'Undo', run: () => void addToShelf({ papers: [was] }) },
     });
-    notify({ tone: 'success', text: `${name} is on the shelf and is offered first.` });
   }
+  function keep(kept: Paper) {
+    // a size out of the catalogue stays there; what was bought is a thing of the person's own
+    const own = paper.product
+      ? kept
+      : { ...kept, id: crypto.randomUUID(), origin: 'own setting' as const };
+    if (!addToShelf({ papers: [own] })) return;
+    edit((job) => {
+      const { sheet } = job;
+      const film = own.is === 'film' ? { filmId: own.id } : { paperId: own.id };
+      return { ...job, sheet: { ...sheet, ...film } };
+    });
+    setOpen(false);
+  }
+  const left = product?.left ?? null;
   return (
-    <Button size="small" sx={{ alignSelf: 'flex-start' }} onClick={() => void keep(left)}>
-      Keep the offcut, {size}
-    </Button>
+    <>
+      {(known || cost) && (
+        <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
+          {known} {cost}
+        </Typography>
+      )}
+      {product && left !== null && sheets > 0 && (
+        <Button
+          size="small"
+          sx={{ alignSelf: 'flex-start' }}
+          disabled={left === 0}
+          onClick={() => take(product, Math.max(0, left - sheets))}
+        >
+          Used: take {Math.min(sheets, left)} off the {left} that are left
+        </Button>
+      )}
+      <Button size="small" sx={{ alignSelf: 'flex-start' }} onClick={() => setOpen(true)}>
+        {product ? 'As it was bought' : 'I bought another: size, pack, maker’s figures'}
+      </Button>
+      {open && (
+        <PaperDialog
+          start={product ? paper : { ...paper, name: own(paper.name, shelf.papers) }}
+          onKeep={keep}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </>
   );
 }
 
-/** Which paper is printed on. */
-export function PaperFields() {
-  const { job, edit } = useJob();
-  const { shelf } = useBench();
+/** A name that is not taken yet. */
+function own(name: string, papers: readonly Paper[]): string {
+  const taken = (wanted: string) => papers.some((paper) => paper.name === wanted);
+  const mine = `My ${name}`.slice(0, 110);
+  if (!taken(mine)) return mine;
+  let nth = 2;
+  while (taken(`${mine} ${nth}`)) nth++;
+  return `${mine} ${nth}`;
+}
+
+function Choose({
+  label,
+  chosen,
+  papers,
+  onChoose,
+}: {
+  label: string;
+  chosen: Paper;
+  papers: readonly Paper[];
+  onChoose: (id: string) => void;
+}) {
   const { length } = useUnits();
-  const [own, setOwn] = useState(false);
-  const papers = shelf.papers.filter(({ used, id }) => !used || id === job.sheet.paperId);
   return (
-    <Section title="Paper">
-      <TextField
-        select
-        label="Paper"
-        value={job.sheet.paperId}
-        onChange={({ target }) =>
-          edit((old) => ({ ...old, sheet: { ...old.sheet, paperId: target.value } }))
-        }
-      >
-        {papers.map((paper) => (
-          <MenuItem key={paper.id} value={paper.id}>
-            {paper.name} ({formatSize(paper.widthMm, paper.heightMm, length)})
-          </MenuItem>
-        ))}
-      </TextField>
-      {own ? (
-        <OwnPaper onDone={() => setOwn(false)} />
-      ) : (
-        <Button size="small" onClick={() => setOwn(true)} sx={{ alignSelf: 'flex-start' }}>
-          Another size
-        </Button>
+    <TextField
+      select
+      label={label}
+      value={chosen.id}
+      onChange={({ target }) => onChoose(target.value)}
+    >
+      {papers.map((paper) => (
+        <MenuItem key={paper.id} value={paper.id}>
+          {paper.name} ({formatSize(paper.widthMm, paper.heightMm, length)})
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
+/** Which paper is printed on, or which sheet is cut, and the film below where there is one. */
+export function PaperFields() {
+  const { job, plan, edit } = useJob();
+  const { shelf } = useBench();
+  const { paper, film: filmSheet } = plan.tools;
+  const { film } = plan;
+  const suits = (is: Paper['is'], chosen: Paper) =>
+    shelf.papers.filter(
+      (each) =>
+        each.id === chosen.id || (!each.used && each.is === is && isFor(each, job.transfer)),
+    );
+  const choose = (part: Partial<typeof job.sheet>) =>
+    edit((old) => ({ ...old, sheet: { ...old.sheet, ...part } }));
+  return (
+    <>
+      <Section title={paper.is === 'paper' ? 'Paper' : 'Sheet'}>
+        <Choose
+          label={paper.is === 'paper' ? 'Paper' : 'Sheet'}
+          chosen={paper}
+          papers={suits(comesOn(job.transfer), paper)}
+          onChoose={(paperId) => choose({ paperId })}
+        />
+        <Stock key={paper.id} paper={paper} sheets={plan.sheets.length} />
+        <Offcut paper={paper} sheets={plan.sheets} pieces={plan.pieces} />
+      </Section>
+      {film && filmSheet && (
+        <Section title="Film">
+          <Choose
+            label="Film"
+            chosen={filmSheet}
+            papers={suits('film', filmSheet)}
+            onChoose={(filmId) => choose({ filmId })}
+          />
+          <Stock key={filmSheet.id} paper={filmSheet} sheets={film.sheets.length} />
+          <Offcut paper={filmSheet} sheets={film.sheets} pieces={film.pieces} />
+        </Section>
       )}
-      <Offcut />
-    </Section>
+    </>
   );
 }

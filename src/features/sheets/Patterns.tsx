@@ -2,8 +2,12 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { cutFilesFor, jigsFor, sheetCutFile, type Purpose, type Sketch } from '@/core/jig';
+import { useState } from 'react';
+import { cutFilesFor, filmOutlines, jigsFor, sheetCutFile, type Purpose } from '@/core/jig';
+import type { Piece } from '@/core/layout';
 import { liesMirrored } from '@/core/sheet';
 import { patternToSvg } from '@/files/svg';
 import { formatSize } from '@/words/units';
@@ -14,7 +18,7 @@ import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
 import { TaskButton, TaskProgress, useTask } from '@/ui/useTask';
-import { assemblyGuide, patternOf, type Pattern } from '@/words';
+import { assemblyGuide, patternOf, pieceWords, type Pattern } from '@/words';
 import { patternPdfTask } from '@/workers';
 
 const STROKES: Readonly<Record<Purpose, string>> = {
@@ -102,28 +106,53 @@ function PatternList({ patterns, pdf }: { patterns: readonly Pattern[]; pdf: boo
   );
 }
 
-/** True-size jigs, and files for a cutting or plotting machine. */
-export function Patterns() {
+/** The jigs of the job: for its blank, its film and what is laid together of several sheets. */
+function useJigs(): Pattern[] {
   const { job, plan } = useJob();
-  const { shelf } = useBench();
   const units = useUnits();
-  const { faces, pieces, mirror, sheets, tilings, tools } = plan;
+  const { faces, pieces, tilings, tools, film } = plan;
   const mirrored = liesMirrored(plan);
-  const cutter = shelf.cutters.find(({ id }) => id === job.sheet.cutterId) ?? null;
-  const worded = (sketch: Sketch) => patternOf(sketch, units);
-  const jigs = [
-    ...jigsFor({ job, faces, pieces, ruler: units.length }).map(worded),
+  const sketches = [
+    ...filmOutlines(film?.pieces ?? []),
+    ...jigsFor({ job, faces, pieces, ruler: units.length }),
+  ];
+  return [
+    ...sketches.map((sketch) => patternOf(sketch, units)),
     ...tilings.flatMap((tiling) => {
       const piece = pieces.find(({ id }) => id === tiling.pieceId);
       return piece ? [assemblyGuide(piece, tiling, mirrored, tools.paper, job.name)] : [];
     }),
   ];
+}
+
+/** The files for a cutter or plotter: those of a piece, and one for every sheet and every sheet of film. */
+function useCutFiles(piece: Piece | undefined): Pattern[] {
+  const { job, plan } = useJob();
+  const { shelf } = useBench();
+  const units = useUnits();
+  const { faces, pieces, mirror, sheets, film } = plan;
+  const cutter = shelf.cutters.find(({ id }) => id === job.sheet.cutterId) ?? null;
   const later = mirror.flippers.filter(({ who, flips }) => who !== 'file' && flips).length;
-  const [piece] = pieces;
+  const filmCuts = (film?.sheets ?? []).flatMap((sheet) => {
+    const cut = sheetCutFile(sheet, film?.pieces ?? [], 0, cutter);
+    return cut ? [{ ...cut, kind: 'film-sheet-cut' as const }] : [];
+  });
   const files = [
-    ...(piece ? cutFilesFor(piece, job, mirror.needed) : []),
+    ...(piece ? cutFilesFor({ piece, job, faces, mirrored: mirror.needed }) : []),
     ...sheets.flatMap((sheet) => sheetCutFile(sheet, pieces, later, cutter) ?? []),
+    ...filmCuts,
   ];
+  return files.map((sketch) => patternOf(sketch, units));
+}
+
+/** True-size jigs, and files for a cutting or plotting machine. */
+export function Patterns() {
+  const { plan } = useJob();
+  const { pieces, mirror } = plan;
+  const [nth, setNth] = useState(0);
+  const at = Math.min(nth, pieces.length - 1);
+  const jigs = useJigs();
+  const files = useCutFiles(pieces[at]);
   return (
     <>
       <Tucked title="Jigs in true size" now={String(jigs.length)}>
@@ -131,7 +160,21 @@ export function Patterns() {
       </Tucked>
       {files.length > 0 && (
         <Tucked title="For cutting and pen" now={mirror.needed ? 'mirrored' : ''}>
-          <PatternList patterns={files.map(worded)} pdf={false} />
+          {pieces.length > 1 && (
+            <TextField
+              select
+              label="Piece"
+              value={at}
+              onChange={({ target }) => setNth(Number(target.value))}
+            >
+              {pieces.map((piece, i) => (
+                <MenuItem key={piece.id} value={i}>
+                  {pieceWords(piece)}
+                </MenuItem>
+              ))}
+            </TextField>
+          )}
+          <PatternList patterns={files} pdf={false} />
         </Tucked>
       )}
     </>

@@ -115,8 +115,15 @@ function Inked({ drawing }: { drawing: Drawing }) {
   );
 }
 
-function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string, string> }) {
-  const { plan } = useJob();
+function Page({
+  sheet,
+  pieces,
+  previews,
+}: {
+  sheet: Sheet;
+  pieces: readonly Piece[];
+  previews: ReadonlyMap<string, string>;
+}) {
   const units = useUnits();
   const px = useMmPerPx();
   const show = (mm: number) => formatLength(mm, units.length);
@@ -136,8 +143,9 @@ function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string,
         strokeWidth={px}
         strokeDasharray={`${2 * px} ${3 * px}`}
       />
+      <Gone sheet={sheet} />
       {sheet.items.map((item) => {
-        const piece = plan.pieces.find(({ id }) => id === item.pieceId);
+        const piece = pieces.find(({ id }) => id === item.pieceId);
         return (
           piece && (
             <PieceOnPage
@@ -149,7 +157,7 @@ function Page({ sheet, previews }: { sheet: Sheet; previews: ReadonlyMap<string,
           )
         );
       })}
-      <Inked drawing={drawingOf(sheet, plan.pieces, sheetTexts(sheet, units))} />
+      <Inked drawing={drawingOf(sheet, pieces, sheetTexts(sheet, units))} />
       <DimensionLine
         axis="x"
         from={0}
@@ -192,8 +200,32 @@ function NoSheet() {
   );
 }
 
-/** The sheet in true proportion, as the PDF holds it. */
-export function SheetDrawing({ sheet }: { sheet: Sheet | undefined }) {
+/** What has been cut out of an offcut before. */
+function Gone({ sheet }: { sheet: Sheet }) {
+  const px = useMmPerPx();
+  return sheet.gone.map((box, i) => (
+    <rect
+      key={i}
+      {...box}
+      fill={COLOURS.hairline}
+      stroke={COLOURS.graphite}
+      strokeWidth={px}
+      strokeDasharray={`${4 * px} ${3 * px}`}
+    />
+  ));
+}
+
+/**
+ * The sheet in true proportion, as the PDF holds it.
+ * @param pieces those that may lie on it.
+ */
+export function SheetDrawing({
+  sheet,
+  pieces,
+}: {
+  sheet: Sheet | undefined;
+  pieces: readonly Piece[];
+}) {
   const { job } = useJob();
   const previews = useArtPreviews(job.arts.map(({ sha256 }) => sha256));
   if (!sheet) return <NoSheet />;
@@ -208,7 +240,7 @@ export function SheetDrawing({ sheet }: { sheet: Sheet | undefined }) {
         height: sheet.heightMm + room * 1.4,
       }}
     >
-      <Page sheet={sheet} previews={previews} />
+      <Page sheet={sheet} pieces={pieces} previews={previews} />
     </TrueScale>
   );
 }

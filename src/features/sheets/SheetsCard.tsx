@@ -6,6 +6,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { startTransition, useDeferredValue, useEffect, useState } from 'react';
 import DownloadIcon from '@mui/icons-material/Download';
+import { isPrintedOn } from '@/core/model';
+import { planPlainProof } from '@/core/plainProof';
 import { TRANSFERS } from '@/core/transfer';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { artBlobs, exportJob } from '@/ui/bench/jobFiles';
@@ -19,7 +21,7 @@ import { allPngsTask, sheetPngTask, sheetsPdfTask, warmUp, type Progress } from 
 import type { TransferKind } from '@/core/model';
 import type { Sheet, Tiling } from '@/core/sheet';
 import { useUnits } from '@/ui/units';
-import { driverSetting, edgeSmearWords } from '@/words';
+import { dialogWords, driverSetting, edgeSmearWords, feedWords } from '@/words';
 import { CutterFields } from './CutterFields';
 import { GangFields } from './GangFields';
 import { MirrorLedger } from './MirrorLedger';
@@ -74,6 +76,21 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
     });
   }
 
+  async function saveProof() {
+    const blobs = await artBlobs(store, job);
+    const { plan: proof } = planPlainProof(job, plan.pieces, plan.tools);
+    const printed = { pieces: plan.pieces, sheets: proof.sheets, tools: plan.tools };
+    const pdf = await task.run((onProgress) =>
+      sheetsPdfTask({ job, plan: printed, blobs, units }, onProgress),
+    );
+    if (!pdf) return;
+    download(fileName(`${job.name} plain proof`, 'pdf'), pdf);
+    notify({
+      tone: 'success',
+      text: 'Print it at 100 % on ordinary paper, cut it out and hold it to the blank, picture outwards. It is not mirrored: never press it.',
+    });
+  }
+
   async function savePng(one: Sheet) {
     const blobs = await artBlobs(store, job);
     const png = await task.run((onProgress) =>
@@ -90,7 +107,9 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
     if (zip) download(fileName(`${job.name} sheets`, 'zip'), zip);
   }
 
-  const unprinted = notPrinted(job.transfer, plan.tools.paper.preprinted);
+  const { paper, printer } = plan.tools;
+  const dialogSaid = dialogWords(paper, printer);
+  const unprinted = notPrinted(job.transfer, !isPrintedOn(plan.tools.paper));
   if (unprinted)
     return (
       <Section title={TRANSFERS[job.transfer].made === 'drawn with pens' ? 'Draw' : 'Cut'}>
@@ -124,11 +143,15 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
       >
         Try it without paper
       </Button>
+      <Button size="small" disabled={!ready} onClick={() => void saveProof()}>
+        A cheap proof on plain paper
+      </Button>
       {trying && <TrialDialog onClose={() => setTrying(false)} />}
       <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 15, '& li': { mb: 0.5 } }}>
         <li>Print at 100 %, no fit to page, best quality, high speed off.</li>
         <li>Print dialog: {driverSetting(plan.mirror.by === 'driver')}.</li>
-        <li>{plan.tools.printer.feedSide || 'Blank side of the paper towards the ink.'}</li>
+        <li>{feedWords(paper, printer.feedSide)}</li>
+        {dialogSaid && <li>{dialogSaid}</li>}
         <li>Measure the check bar: 100 mm, or 4 in, exactly.</li>
         <li>{edgeSmearWords(cutter)}</li>
         {TRANSFERS[job.transfer].dye && (

@@ -3,6 +3,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { isPrintedOn, type Paper } from '@/core/model';
+import type { Sheet } from '@/core/sheet';
 import { formatSize } from '@/words/units';
 import { Choice } from '@/ui/fields/Choice';
 import { JobFrame } from '@/ui/job/JobFrame';
@@ -17,14 +19,18 @@ import { TableStage } from './TableStage';
 import { useTable } from './useTable';
 import { pieceWords, sheetWords } from '@/words';
 
-/** The sheets one by one; or those of a large piece together, as they are laid or as they look. */
-type Show = 'sheets' | 'lies' | 'seen';
+/** The sheets one by one, or those of film; or those of a large piece together, as they are laid or as they look. */
+type Show = 'sheets' | 'film' | 'lies' | 'seen';
+
+/** How the sheets of a large piece may be shown together. */
+const TOGETHER = [
+  ['lies', 'On the table'],
+  ['seen', 'As seen'],
+] as const;
 
 /** What the sheet on the stage is. */
-function SheetWords({ at }: { at: number }) {
-  const { plan } = useJob();
+function SheetWords({ sheet, paper }: { sheet: Sheet | undefined; paper: Paper }) {
   const { length } = useUnits();
-  const sheet = plan.sheets[at];
   if (!sheet) return <Typography sx={{ fontSize: 15 }}>No sheet yet.</Typography>;
   const mirrored = sheet.items.some((item) => item.mirrored);
   return (
@@ -32,7 +38,7 @@ function SheetWords({ at }: { at: number }) {
       <Typography sx={{ fontSize: 15 }}>
         <strong>{sheet.paper}</strong>, {sheet.orientation},{' '}
         {formatSize(sheet.widthMm, sheet.heightMm, length)}
-        {plan.tools.paper.preprinted ? ', to be cut only.' : ', as in the PDF.'}
+        {isPrintedOn(paper) ? ', as in the PDF.' : ', to be cut only.'}
       </Typography>
       {mirrored && (
         <Typography sx={{ fontSize: 15, fontWeight: 700, color: COLOURS.bluebell }}>
@@ -50,13 +56,15 @@ export function SheetsStation() {
   const [at, setAt] = useState(0);
   const [show, setShow] = useState<Show>('sheets');
   const [marking, setMarking] = useState(false);
-  const count = plan.sheets.length;
+  const film = show === 'film' ? plan.film : null;
+  const { sheets, pieces } = film ?? plan;
+  const count = sheets.length;
   const here = Math.min(at, Math.max(0, count - 1));
-  const sheet = plan.sheets[here];
-  const together = show !== 'sheets' && table.shown !== null;
+  const sheet = sheets[here];
+  const together = (show === 'lies' || show === 'seen') && table.shown !== null;
   const choose = (next: Show) => {
     setShow(next);
-    if (next !== 'sheets') table.setView(next);
+    if (next === 'lies' || next === 'seen') table.setView(next);
     else setMarking(false);
   };
   const mark = () => {
@@ -69,15 +77,15 @@ export function SheetsStation() {
       stage={
         <>
           <StageBar>
-            {table.shown && (
+            {(table.shown || plan.film) && (
               <Box sx={{ flexShrink: 0, '& button': { whiteSpace: 'nowrap' } }}>
                 <Choice
                   label="What is shown"
-                  value={together ? show : 'sheets'}
+                  value={together || film ? show : 'sheets'}
                   options={[
                     ['sheets', 'Sheets'],
-                    ['lies', 'On the table'],
-                    ['seen', 'As seen'],
+                    ...(plan.film ? [['film', 'Film'] as const] : []),
+                    ...(table.shown ? TOGETHER : []),
                   ]}
                   onChoose={choose}
                 />
@@ -98,7 +106,7 @@ export function SheetsStation() {
               </>
             ) : (
               <>
-                <SheetWords at={here} />
+                <SheetWords sheet={sheet} paper={film?.paper ?? plan.tools.paper} />
                 <SheetPager
                   at={here}
                   count={count}
@@ -111,13 +119,13 @@ export function SheetsStation() {
           {together && table.shown ? (
             <TableStage table={table.shown} marking={marking} onMarked={() => setMarking(false)} />
           ) : (
-            <SheetDrawing sheet={plan.sheets[here]} />
+            <SheetDrawing sheet={sheet} pieces={pieces} />
           )}
         </>
       }
       card={
         <SheetsCard
-          sheet={plan.sheets[here]}
+          sheet={plan.sheets[Math.min(at, plan.sheets.length - 1)]}
           tiling={table.shown?.tiling ?? null}
           marking={marking}
           onMark={mark}

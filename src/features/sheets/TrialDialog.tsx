@@ -13,6 +13,7 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
+import { isPrintedOn } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/jobContext';
@@ -86,7 +87,7 @@ function SettingsFields({ settings, onSettings }: SettingsProps) {
   const [paperId, setPaperId] = useState(plan.tools.paper.id);
   // what a tray may hold: not what is used up or bought printed
   const papers = shelf.papers.filter(
-    ({ id, used, preprinted }) => id === plan.tools.paper.id || (!used && !preprinted),
+    (paper) => paper.id === plan.tools.paper.id || (!paper.used && isPrintedOn(paper)),
   );
   // only what a sheet carries can be laid; the first is what is tried first
   const printed = [...new Set(plan.sheets.flatMap(({ items }) => items.map((i) => i.pieceId)))];

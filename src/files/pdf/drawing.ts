@@ -1,40 +1,83 @@
 import { PDFDocument, PrintScaling } from '@cantoo/pdf-lib';
 import type { Drawing } from '@/core/drawing';
-import { IDENTITY } from '@/core/geometry';
+import { contains, IDENTITY, type Box, type Point } from '@/core/geometry';
 import { inked } from '@/core/jig';
-import type { Pattern } from '@/words';
+import { tileWords, type Pattern } from '@/words';
 import { exportedAs } from '../exported';
 import { drawDrawing } from './draw';
 import { embedLetters, type LetterTools } from './letters';
 import { BORDER_MM, pageForPiece, pageForText, type PaperSize } from './page';
+import { footLine, tiledOn, withSeams } from './tiledDrawing';
 import { POINTS_PER_MM } from './points';
 
+/** A page of a drawing: its size, and what of the drawing it shows. mm. */
+interface DrawnPage {
+  readonly size: readonly [widthMm: number, heightMm: number];
+  /** How far the drawing is moved on it. */
+  readonly moved: readonly [xMm: number, yMm: number];
+  readonly shows: (place: Point) => boolean;
+  /** Where its ink ends, mm on the page; null where it holds all of it. */
+  readonly within: Box | null;
+}
+
 /** What of a pattern is inked on one page, moved to where it lies there. */
-function drawnOn(
-  { lines, texts }: Pattern,
-  [dx, dy]: readonly [number, number],
-  here: (y: number) => boolean,
-  pageWidthMm: number,
-): Drawing {
+function drawnOn({ lines, texts }: Pattern, page: DrawnPage): Drawing {
+  const [dx, dy] = page.moved;
   return {
     strokes: lines
-      .filter(({ points }) => points.every(({ y }) => here(y)))
-      .map((line) =>
-        inked({ ...line, points: line.points.map(({ x, y }) => ({ x: x + dx, y: y + dy })) }),
-      ),
-    texts: texts
-      .filter(({ y }) => here(y))
-      .map(({ x, y, text, sizeMm }) => ({
-        ...{ x: x + dx, y: y + dy, text, sizeMm, align: 'left' },
-        widestMm: pageWidthMm - x - dx - BORDER_MM / 2,
+      .filter(({ points }) => page.within !== null || points.every(page.shows))
+      .map((line) => ({
+        ...inked({ ...line, points: line.points.map(({ x, y }) => ({ x: x + dx, y: y + dy })) }),
+        within: page.within,
       })),
+    texts: texts.filter(page.shows).map(({ x, y, text, sizeMm }) => ({
+      ...{ x: x + dx, y: y + dy, text, sizeMm, align: 'left' },
+      widestMm: page.size[0] - x - dx - BORDER_MM / 2,
+    })),
     textFlip: IDENTITY,
   };
 }
 
+/** A text goes over as many pages as it takes. */
+function flowingPages(pattern: Pattern, paper: PaperSize): DrawnPage[] {
+  const size = pageForText(paper);
+  const perPage = size[1] - 2 * BORDER_MM;
+  const pages = Math.max(1, Math.ceil(pattern.heightMm / perPage));
+  return Array.from({ length: pages }, (_, nth) => {
+    const from = nth * perPage;
+    return {
+      size,
+      moved: [(size[0] - pattern.widthMm) / 2, BORDER_MM - from],
+      shows: ({ y }: Point) => pages === 1 || (y >= from && y < from + perPage),
+      within: null,
+    };
+  });
+}
+
+/** A drawing on one page where the paper takes it upright or turned, else on several to be joined. */
+function drawnPages(pattern: Pattern, paper: PaperSize): DrawnPage[] {
+  const size = pageForPiece(pattern, paper);
+  if (size)
+    return [
+      {
+        size,
+        moved: [(size[0] - pattern.widthMm) / 2, (size[1] - pattern.heightMm) / 2],
+        shows: () => true,
+        within: null,
+      },
+    ];
+  const { tiles, on } = tiledOn(pattern, paper);
+  return tiles.tiles.map(({ shows }) => ({
+    size: on,
+    moved: [BORDER_MM - shows.x, BORDER_MM - shows.y],
+    shows: ({ x, y }: Point) => contains(shows, { x, y, width: 0, height: 0 }),
+    within: { x: BORDER_MM, y: BORDER_MM, width: shows.width, height: shows.height },
+  }));
+}
+
 /**
- * A true-size line drawing as PDF at 100 %: on the given paper where it fits upright or turned, else on a
- * page of its own size; one that flows goes over as many pages as it takes.
+ * A true-size line drawing as PDF at 100 %: on the given paper where it fits upright or turned, else over several
+ * of its pages that overlap; one that flows goes over as many pages as it takes.
  * @param paper size of the paper at hand, mm.
  */
 export async function patternToPdf(
@@ -47,21 +90,22 @@ export async function patternToPdf(
   doc.setSubject(exportedAs('drawing'));
   doc.setCreator('Lucky Sheet');
   doc.catalog.getOrCreateViewerPreferences().setPrintScaling(PrintScaling.None);
+  const joined = pattern.flows || pageForPiece(pattern, paper) ? null : tiledOn(pattern, paper);
+  const drawn = joined ? withSeams(pattern, joined.tiles) : pattern;
+  const said = joined ? tileWords(joined.tiles, pattern.name) : [];
   const letters = await embedLetters(
     doc,
-    pattern.texts.map(({ text }) => text),
+    [...drawn.texts.map(({ text }) => text), ...said],
     letterTools,
   );
-  const [widthMm, heightMm] = pattern.flows ? pageForText(paper) : pageForPiece(pattern, paper);
-  const perPage = pattern.flows ? heightMm - 2 * BORDER_MM : Infinity;
-  const pages = pattern.flows ? Math.max(1, Math.ceil(pattern.heightMm / perPage)) : 1;
-  const topMm = pattern.flows ? BORDER_MM : (heightMm - pattern.heightMm) / 2;
-  const leftMm = (widthMm - pattern.widthMm) / 2;
-  for (let nth = 0; nth < pages; nth++) {
+  const pages = pattern.flows ? flowingPages(pattern, paper) : drawnPages(pattern, paper);
+  pages.forEach((one, nth) => {
+    const [widthMm, heightMm] = one.size;
     const page = doc.addPage([widthMm * POINTS_PER_MM, heightMm * POINTS_PER_MM]);
-    const from = pages > 1 ? nth * perPage : 0;
-    const here = (y: number) => pages === 1 || (y >= from && y < from + perPage);
-    drawDrawing(page, drawnOn(pattern, [leftMm, topMm - from], here, widthMm), letters);
-  }
+    const drawing = drawnOn(drawn, one);
+    const label = said[nth];
+    const foot = label === undefined ? [] : [footLine(label, one.size)];
+    drawDrawing(page, { ...drawing, texts: [...drawing.texts, ...foot] }, letters);
+  });
   return doc.save({ useObjectStreams: false });
 }

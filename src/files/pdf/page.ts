@@ -21,12 +21,12 @@ export interface PaperSize {
   readonly heightMm: number;
 }
 
-/** The page of a drawing that must stay in one piece: the paper where it fits, else its own size. */
-export function pageForPiece(pattern: Pattern, paper: PaperSize): Size {
+/** The paper upright or turned, where a drawing fits on it in one piece; null where it does not. */
+export function pageForPiece(pattern: Pattern, paper: PaperSize): Size | null {
   const needs = [pattern.widthMm + 2 * BORDER_MM, pattern.heightMm + 2 * BORDER_MM] as const;
   const ways: readonly Size[] = [
     [paper.widthMm, paper.heightMm],
     [paper.heightMm, paper.widthMm],
   ];
-  return ways.find(([w, h]) => w >= needs[0] && h >= needs[1]) ?? needs;
+  return ways.find(([w, h]) => w >= needs[0] && h >= needs[1]) ?? null;
 }

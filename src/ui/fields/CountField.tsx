@@ -4,14 +4,15 @@ import { NumberField } from './NumberField';
 
 interface CountProps {
   label: string;
-  value: number;
+  value: number | null;
   min: number;
   max: number;
   onValue: (value: number) => void;
+  onClear?: () => void;
 }
 
 /** A whole number; what is no number in range is explained and changes nothing. */
-export function CountField({ label, value, min, max, onValue }: CountProps) {
+export function CountField({ label, value, min, max, ...rest }: CountProps) {
   const read = (text: string) => {
     const number = Number(text);
     return text.trim() !== '' && Number.isInteger(number) && number >= min && number <= max
@@ -19,5 +20,5 @@ export function CountField({ label, value, min, max, onValue }: CountProps) {
       : null;
   };
   const asks = `A whole number from ${min} to ${max}.`;
-  return <NumberField label={label} value={value} read={read} asks={asks} onValue={onValue} />;
+  return <NumberField label={label} value={value} read={read} asks={asks} {...rest} />;
 }

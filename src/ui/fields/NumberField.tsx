@@ -1,28 +1,32 @@
 'use client';
 
 import TextField from '@mui/material/TextField';
-import { failure, success } from '@/core/result';
+import { failure, success, type Result } from '@/core/result';
 import { chooseAll, useDraft } from './useDraft';
 
 interface NumberProps {
   label: string;
-  value: number;
+  /** Null where it is not known; then the field is empty. */
+  value: number | null;
   /** The number that text stands for, or null when it is none that can be. */
   read: (text: string) => number | null;
   /** What is asked for, told while the text is none. */
   asks: string;
   onValue: (value: number) => void;
+  /** Takes the number away; absent where there has to be one. */
+  onClear?: () => void;
 }
 
 /** A plain number; what is none in range is explained and changes nothing. */
-export function NumberField({ label, value, read, asks, onValue }: NumberProps) {
+export function NumberField({ label, value, read, asks, onValue, onClear }: NumberProps) {
   const { field, problem } = useDraft({
-    text: String(value),
-    read: (text) => {
+    text: value === null ? '' : String(value),
+    read: (text): Result<number | null> => {
+      if (onClear && text.trim() === '') return success(null);
       const number = read(text);
       return number === null ? failure(asks) : success(number);
     },
-    onValue,
+    onValue: (number: number | null) => (number === null ? onClear?.() : onValue(number)),
   });
   return (
     <TextField

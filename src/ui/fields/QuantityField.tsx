@@ -1,7 +1,7 @@
 'use client';
 
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
-import { failure, type Result } from '@/core/result';
+import { failure, success, type Result } from '@/core/result';
 import {
   formatDuration,
   formatLength,
@@ -15,8 +15,11 @@ import { useUnits } from '../units';
 import { chooseAll, useDraft } from './useDraft';
 
 interface QuantityProps extends Omit<TextFieldProps, 'value' | 'onChange' | 'onBlur'> {
-  value: number;
+  /** Null where it is not known; then the field is empty. */
+  value: number | null;
   onValue: (value: number) => void;
+  /** Takes the figure away; absent where there has to be one. */
+  onClear?: () => void;
   format: (value: number) => string;
   parse: (text: string) => Result<number>;
   /** Bounds in the core's unit; outside them the field says so and keeps the last good figure. */
@@ -25,8 +28,10 @@ interface QuantityProps extends Omit<TextFieldProps, 'value' | 'onChange' | 'onB
 }
 
 /** A figure with its unit. */
-function QuantityField({ value, onValue, format, parse, min, max, ...rest }: QuantityProps) {
-  function judge(text: string): Result<number> {
+function QuantityField(props: QuantityProps) {
+  const { value, onValue, onClear, format, parse, min, max, ...rest } = props;
+  function judge(text: string): Result<number | null> {
+    if (onClear && text.trim() === '') return success(null);
     const read = parse(text);
     if (!read.ok) return read;
     if (min !== undefined && read.value < min - 1e-6) {
@@ -38,7 +43,11 @@ function QuantityField({ value, onValue, format, parse, min, max, ...rest }: Qua
     return read;
   }
 
-  const { field, problem } = useDraft({ text: format(value), read: judge, onValue });
+  const { field, problem } = useDraft({
+    text: value === null ? '' : format(value),
+    read: judge,
+    onValue: (read: number | null) => (read === null ? onClear?.() : onValue(read)),
+  });
   return (
     <TextField
       {...rest}

@@ -6,6 +6,7 @@ import { ART_WORDS } from './art';
 import { BLANK_WORDS } from './blank';
 import { HEAT_WORDS } from './heat';
 import { SHEET_WORDS } from './sheets';
+import { STOCK_WORDS } from './stock';
 import type { CheckWords, WordsOf } from './words';
 
 const WORK_WORDS: Readonly<Record<WorkKind, string>> = {
@@ -40,6 +41,7 @@ export const CHECK_WORDS: WordsOf<CheckCode> = {
   ...BLANK_WORDS,
   ...ART_WORDS,
   ...SHEET_WORDS,
+  ...STOCK_WORDS,
   ...HEAT_WORDS,
 };
 

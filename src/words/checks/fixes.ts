@@ -10,6 +10,9 @@ export const FIX_WORDS: { readonly [C in FixCode]: (args: FixArgs[C], say: Say) 
   'use-machine': ({ name }) => `Use “${name}”`,
   'print-on': ({ name }) => `Print on ${name}`,
   'use-offcut': () => 'Use the offcut',
+  'use-film': ({ name }) => `Use ${name}`,
+  'fit-on-sheets': ({ sheets }) =>
+    sheets === 1 ? 'As large as one sheet holds' : `As large as ${sheets} sheets hold`,
   'cut-by-hand': () => 'Cut by hand',
   'use-transfer': ({ transfer }) => `Use ${transferName(transfer)}`,
   'read-otherwise': ({ misread }, say) => misreadWords(misread, say).answer,

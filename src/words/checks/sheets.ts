@@ -49,8 +49,8 @@ export const SHEET_WORDS = {
     text: `Nothing is printed on “${paper}”: pieces are cut from it as plain faces. Cut along the art to make a motif of it.`,
     figure: '',
   }),
-  'offcut-waits': (size, say) => ({
-    text: `An offcut of ${say.size(size)} on the shelf takes this: use it before a whole sheet.`,
+  'offcut-waits': ({ name, ...size }, say) => ({
+    text: `“${name}” on the shelf takes this: use it before a whole sheet.`,
     figure: say.size(size),
   }),
   mirror: ({ flips }) => ({

@@ -1,4 +1,4 @@
-import type { MarkSays, Sketch, SketchKind, SketchLine } from '@/core/jig';
+import type { DrawingTiles, MarkSays, Sketch, SketchKind, SketchLine } from '@/core/jig';
 import type { UnitStyle } from '../units';
 import { sayIn, type Say } from '../say';
 import { sheetWords } from '../sheets';
@@ -84,7 +84,17 @@ const SKETCHES: Readonly<
   },
   ground: {
     name: 'Ground it was cut from',
-    use: () => `Press what is left as a second job; the used carrier’s lines place it. ${AFTER}`,
+    use: () =>
+      `As large as the face: press what is left on a second thing; the used carrier’s lines place it. ${AFTER}`,
+  },
+  'film-outline': {
+    name: 'Film to cut',
+    use: () =>
+      'In true size, mirrored as film is cut: carrier side down on the mat, or laid under the film for scissors.',
+  },
+  'film-sheet-cut': {
+    name: 'Cut file of film sheet',
+    use: () => 'Real units, the film’s own size: carrier side down on the mat.',
   },
   'sheet-cut': {
     name: 'Cut file of sheet',
@@ -129,3 +139,10 @@ export function patternOf(sketch: Sketch, units: UnitStyle): Pattern {
     texts: marks.map(({ x, y, sizeMm, says }) => ({ x, y, sizeMm, text: markWords(says, say) })),
   };
 }
+
+/** What stands at the foot of each page of a drawing that goes over several. */
+export const tileWords = ({ rows, columns, tiles }: DrawingTiles, name: string): string[] =>
+  tiles.map(
+    (tile) =>
+      `${name} · page ${tile.name} of ${rows} × ${columns} · print at 100 % · cut one of each pair on the dashed line and lay it on the other’s`,
+  );

@@ -79,6 +79,8 @@ const square = (inch: number, unit: LengthUnit): string =>
 export function areaLine(area: AreaDwell | null, unit: LengthUnit): string | null {
   if (!area) return null;
   switch (area.rule) {
+    case 'table':
+      return 'By its maker’s table of sizes.';
     case 'small':
       return `Up to ${square(4, unit)}: 60 s.`;
     case 'large':

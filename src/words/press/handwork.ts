@@ -76,6 +76,26 @@ export const HANDWORK = {
     title: 'Cut close',
     detail: 'Unprinted paper left round the picture leaves a film.',
   },
+  'cut-film': {
+    title: 'Cut the film',
+    detail:
+      'Carrier side down, along its own outline: exactly as large as the print, since a rim of it shows. Hands off the film side.',
+  },
+  'cut-film-larger': {
+    title: 'Cut the film',
+    detail:
+      'Carrier side down, along its own outline: a little larger than the print all round, since print beyond the film is lost. It curls: lay something flat on it.',
+  },
+  'lay-film': {
+    title: 'Lay and tape the film',
+    detail:
+      'Film side to the cloth, carrier up, where the picture is to be. Heat-rated tape on the ends of the carrier, so that it cannot shift.',
+  },
+  'lay-print-on-film': {
+    title: 'Lay and tape the print on the film',
+    detail:
+      'Ink side to the film, outline on outline: what reaches beyond the film is lost. Heat-rated tape outside the picture.',
+  },
   weed: { title: 'Weed', detail: 'Lift what is not wanted off the carrier.' },
   'lint-off': {
     title: 'Lint off',

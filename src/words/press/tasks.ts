@@ -63,12 +63,12 @@ export const TASK_WORDS: SaidOf<TaskCode> = {
   },
   'press-film-on': {
     title: 'Press the film on',
-    detail: 'Film to the cloth, carrier up. Cut exactly as large as the print: a rim shows.',
+    detail: 'Carrier up, clean paper over it. Straight down, straight up.',
   },
   'press-film-on-as-maker-says': {
     title: 'Press the film on',
     detail:
-      'As long as its maker says. Slightly larger than the print: print beyond the film is lost. It curls.',
+      'Carrier up, clean paper over it; as long as its maker says. Straight down, straight up.',
   },
   'film-carrier-off': {
     title: 'Take the film’s carrier off',

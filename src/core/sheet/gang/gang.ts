@@ -5,13 +5,16 @@ import { LABEL_LINES, labelOf } from '../label';
 import type { Page } from '../page';
 import type { Room, Sheet, SheetContext } from '../types';
 import { pack, type Packed } from './pack';
+import { freeRooms } from './rooms';
 import { nameOf } from '../../layout';
 
 /** Whether a load fits a page that keeps such room, as it is. */
 export function fitsOn(load: Load, page: Page, room: Room): boolean {
   const free = freeOn(page, room, LABEL_LINES);
   const { widthMm, heightMm } = sizeOf(load);
-  return widthMm <= free.width + 1e-6 && heightMm <= free.height + 1e-6;
+  return freeRooms(free, page.gone).some(
+    ({ width, height }) => widthMm <= width + 1e-6 && heightMm <= height + 1e-6,
+  );
 }
 
 const keyOf = ({ piece, copy }: Load): string => `${piece.id}#${copy}`;
@@ -31,6 +34,7 @@ function packOn(loads: readonly Load[], page: Page, free: Box, rules: Job['sheet
     width: free.width,
     height: free.height,
     gap: gapMm,
+    gone: page.gone.map((box) => ({ ...box, x: box.x - free.x, y: box.y - free.y })),
     // a piece alone lies as its page does
     turn: turn && loads.length > 1,
     straightCuts,
@@ -69,9 +73,14 @@ function bestGang(
   return ways.sort((a, b) => count(a) - count(b) || turned(a) - turned(b))[0] ?? [];
 }
 
-/** Boxes moved onto the page: a single piece to the middle of its top, so that what is left is of use. */
-function laidOn(free: Box, packed: readonly Packed[], loads: ReadonlyMap<string, Load>): Laid[] {
-  const alone = packed.length === 1;
+/** Boxes moved onto the page: a single piece to the middle of the top of a whole sheet, so that what is left is of use. */
+function laidOn(
+  free: Box,
+  whole: boolean,
+  packed: readonly Packed[],
+  loads: ReadonlyMap<string, Load>,
+): Laid[] {
+  const alone = packed.length === 1 && whole;
   return packed.flatMap(({ id, box, turned }) => {
     const load = loads.get(id);
     if (!load) return [];
@@ -98,7 +107,7 @@ export function gangSheets(
       const free = freeOn(page, room, LABEL_LINES);
       const inOrder = [...sheets].sort((a, b) => firstOf(a) - firstOf(b));
       return inOrder.map((packed) => {
-        const laid = laidOn(free, packed, byKey);
+        const laid = laidOn(free, page.gone.length === 0, packed, byKey);
         const [first] = laid;
         const ids = laid.map(({ piece, copy }) => `${piece.id}${copy > 0 ? `-${copy + 1}` : ''}`);
         const label = {

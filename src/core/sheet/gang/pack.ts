@@ -1,4 +1,5 @@
-import { area, bottom, contains, intersection, right, type Box } from '../../geometry';
+import { area, bottom, right, type Box } from '../../geometry';
+import { freeRooms, withoutOverlapping } from './rooms';
 
 /** Something to be packed, mm. */
 export interface PackItem {
@@ -22,6 +23,8 @@ export interface PackRules {
   readonly gap: number;
   /** Whether items may be turned by a quarter. */
   readonly turn: boolean;
+  /** What is not there of the sheet, mm from its upper left corner. */
+  readonly gone?: readonly Box[];
   /** Whether every sheet must fall apart by cuts from edge to edge. */
   readonly straightCuts: boolean;
 }
@@ -52,29 +55,6 @@ const ORDERS: readonly ((item: PackItem) => number)[] = [
   ({ width }) => width,
   ({ width, height }) => Math.min(width, height),
 ];
-
-/** Free room after a box is taken out: all largest rectangles, overlapping (Jylänki 2010, MAXRECTS). */
-function withoutOverlapping(free: readonly Box[], taken: Box): Box[] {
-  const [kept, cut]: [Box[], Box[]] = [[], []];
-  for (const room of free) {
-    if (area(intersection(room, taken)) <= HAIR) {
-      kept.push(room);
-      continue;
-    }
-    if (taken.x > room.x + HAIR) cut.push({ ...room, width: taken.x - room.x });
-    if (right(taken) < right(room) - HAIR)
-      cut.push({ ...room, x: right(taken), width: right(room) - right(taken) });
-    if (taken.y > room.y + HAIR) cut.push({ ...room, height: taken.y - room.y });
-    if (bottom(taken) < bottom(room) - HAIR)
-      cut.push({ ...room, y: bottom(taken), height: bottom(room) - bottom(taken) });
-  }
-  const fresh = cut.filter(
-    (one, i) =>
-      !kept.some((room) => contains(room, one)) &&
-      !cut.some((other, j) => i !== j && contains(other, one) && (j < i || !contains(one, other))),
-  );
-  return [...kept, ...fresh];
-}
 
 /** Free room after an item is put into a corner of one: two rectangles, by a cut from edge to edge. */
 function withoutSplit(free: readonly Box[], room: Box, taken: Box): Box[] {
@@ -144,6 +124,13 @@ function packInOrder(
   const { gap } = rules;
   // every item brings its gap along; the last one of a row does not need it
   const whole: Box = { x: 0, y: 0, width: rules.width + gap, height: rules.height + gap };
+  const gone = (rules.gone ?? []).map((box) => ({
+    ...box,
+    ...{ width: box.width + gap, height: box.height + gap },
+  }));
+  const rooms = freeRooms(whole, gone);
+  // rooms beside what is gone overlap: no cut from edge to edge parts them
+  const straightCuts = rules.straightCuts && gone.length === 0;
   const sheets: Sheet[] = [];
   const least = gap + Math.min(...items.map(({ width, height }) => Math.min(width, height)));
   // sheets that nothing fits any more are not looked at again
@@ -157,7 +144,7 @@ function packInOrder(
       if (spot) break;
     }
     if (!spot) {
-      const sheet: Sheet = { free: [whole], packed: [] };
+      const sheet: Sheet = { free: [...rooms], packed: [] };
       sheets.push(sheet);
       open.push(sheet);
       spot = bestSpot(sheet, padded, rules.turn, score);
@@ -166,7 +153,7 @@ function packInOrder(
     const { sheet, room, turned } = spot;
     const [w, h] = turned ? [padded.height, padded.width] : [padded.width, padded.height];
     const taken = { x: room.x, y: room.y, width: w, height: h };
-    sheet.free = rules.straightCuts
+    sheet.free = straightCuts
       ? withoutSplit(sheet.free, room, taken)
       : withoutOverlapping(sheet.free, taken);
     const box = { ...taken, width: w - gap, height: h - gap };

@@ -1,0 +1,109 @@
+import { fix } from './fixes';
+import { found, type Found, type Rule } from './check';
+import { paperHolds } from '../sheet';
+import { comesOn, isFor, sheetFor } from '../shelf';
+
+/** A sheet that the transfer does not come on, or that is made for another. */
+const wrongSheet: Rule = ({ paper, transfer, job, shelf }) => {
+  const right = paper.is === comesOn(transfer.kind);
+  if (right && isFor(paper, transfer.kind)) return [];
+  const other = shelf.papers.find(({ id }) => id === sheetFor(transfer.kind, job, shelf));
+  const better = other && other.id !== paper.id ? other : null;
+  return [
+    found(
+      'wrong-sheet',
+      // what is only cut may be cut from anything; what is printed would be spoiled
+      transfer.made === 'printed' || right ? 'stop' : 'warn',
+      {
+        ...{ paper: paper.name, is: paper.is, transfer: transfer.kind },
+        madeFor: right ? (paper.product?.transfer ?? null) : null,
+      },
+      { fixes: [better && fix('print-on', { paperId: better.id, name: better.name })] },
+    ),
+  ];
+};
+
+/** Film cannot be taped together: a piece larger than its sheet is stopped. */
+const filmSmall: Rule = ({ film, shelf, printer }) => {
+  const [first] = film?.misfits ?? [];
+  const piece = film?.pieces.find(({ id }) => id === first?.pieceId);
+  if (!film || !piece) return [];
+  const { widthMm, heightMm } = piece;
+  const larger = shelf.papers.find(
+    (each) => each.is === 'film' && !each.used && paperHolds(each, printer, piece),
+  );
+  const { paper } = film;
+  return [
+    found(
+      'film-small',
+      'stop',
+      {
+        widthMm,
+        heightMm,
+        film: paper.name,
+        sheet: { widthMm: paper.widthMm, heightMm: paper.heightMm },
+      },
+      { fixes: [larger ? fix('use-film', { filmId: larger.id, name: larger.name }) : null] },
+    ),
+  ];
+};
+
+/** More sheets are needed than are left of them. */
+const fewLeft: Rule = ({ paper, sheets, film }) =>
+  [
+    { of: paper, needed: sheets.sheets.length },
+    ...(film ? [{ of: film.paper, needed: film.sheets.length }] : []),
+  ].flatMap(({ of, needed }): Found[] => {
+    // an offcut is there once
+    const left = of.offcut ? 1 : (of.product?.left ?? Infinity);
+    if (needed <= left) return [];
+    return [found('few-left', 'warn', { sheet: of.name, needed, left }, { of: of.id })];
+  });
+
+/** What its maker says about mirroring against what the transfer needs. */
+const makerMirrors: Rule = ({ paper, film, transfer }) => {
+  const wants = (film?.paper.product ?? paper.product)?.mirrored ?? transfer.mirrored;
+  if (wants === transfer.mirrored) return [];
+  return [found('maker-mirrors', 'warn', { paper: (film?.paper ?? paper).name, wants })];
+};
+
+/** Opaque paper is laid picture up, its backing off: its sheets cannot be taped together from behind. */
+const opaqueTiled: Rule = ({ transfer, sheets, pieces, paper, shelf, printer }) => {
+  if (transfer.imageSide !== 'face up') return [];
+  const tiling = sheets.tilings.find(({ tiles }) => tiles.length > 1);
+  const piece = pieces.find(({ id }) => id === tiling?.pieceId);
+  if (!tiling || !piece) return [];
+  const longer = shelf.papers.find(
+    (each) =>
+      each.id !== paper.id &&
+      each.is === 'paper' &&
+      !each.used &&
+      isFor(each, transfer.kind) &&
+      paperHolds(each, printer, piece),
+  );
+  const places = [...new Set(piece.arts.map(({ placementId }) => placementId))];
+  const [placementId] = places;
+  const alone = places.length === 1 && piece.arts.length === 1 && placementId !== undefined;
+  return [
+    found(
+      'opaque-tiled',
+      'warn',
+      { sheets: tiling.tiles.length },
+      {
+        fixes: [
+          longer ? fix('print-on', { paperId: longer.id, name: longer.name }) : null,
+          alone ? fix('fit-on-sheets', { placementId, sheets: 1 }) : null,
+        ],
+      },
+    ),
+  ];
+};
+
+/** Is the paper or film the right one, large enough, and are there enough of it? */
+export const STOCK_RULES: readonly Rule[] = [
+  wrongSheet,
+  filmSmall,
+  fewLeft,
+  makerMirrors,
+  opaqueTiled,
+];

@@ -1,0 +1,1 @@
+export { PaperDialog } from './PaperDialog';
