@@ -167,6 +167,10 @@ describe('a product', () => {
     const { program } = planJob(job, withPaper(bought('film-letter', product))).press;
     expect(program.operations.find((each) => each.does === 'press-film-on')?.countedS).toBe(11);
   });
+});
+
+describe('the sheet that is taken', () => {
+  const light = () => onCloth('light-paper', 'tee');
 
   test('made for another transfer it is stopped, and the right one is offered', () => {
     const dark = bought('a4', { transfer: 'dark-paper' });

@@ -4,12 +4,17 @@ import { sayIn } from './say';
 
 /** What a packet or a plan says, in a few words. */
 export function saysWords(fact: PacketSays, units: UnitStyle): string {
-  const { duration, temperature } = sayIn(units);
+  const { duration, size, temperature } = sayIn(units);
   switch (fact.kind) {
     case 'temperature':
       return temperature(fact.temperatureC);
     case 'time':
       return `${duration(fact.dwellS)}${fact.about === 'press' ? '' : `, ${fact.about}`}`;
+    case 'size-time':
+      return `up to ${size(fact)}: ${duration(fact.dwellS)}`;
+    case 'side':
+    case 'wash':
+      return fact.words;
     case 'pressure':
       return `${fact.pressure} pressure`;
     case 'mirror':

@@ -28,10 +28,14 @@ export function sheetsCost({ pack }: Product, sheets: number): string | null {
   return `${count(sheets)}: about ${(each * sheets).toFixed(2)}.`;
 }
 
+/** A side, noted in a few words or as the packet's own sentence. */
+const sideWords = (side: string): string =>
+  /\bprint/i.test(side) ? `${side}.` : `Print on ${side}.`;
+
 /** How a sheet goes in: as the packet of this paper says it, else as the printer is known to take it. */
 export const feedWords = (paper: Paper, feedSide: string): string =>
   paper.product?.side
-    ? `Print on ${paper.product.side}. ${feedSide}`
+    ? `${sideWords(paper.product.side)} ${feedSide}`
     : feedSide || 'Blank side of the paper towards the ink.';
 
 /** What the print dialog was set to on this paper and printer; null where nothing is noted. */

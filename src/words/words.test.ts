@@ -67,13 +67,16 @@ describe('codes and words', () => {
         ...[recipe.before, recipe.after].flatMap((press) =>
           press ? [press.task.does, press.then.does] : [],
         ),
+        ...(recipe.before ? [recipe.before.lay.does, recipe.before.next.does] : []),
         recipe.pressing,
       ]),
     );
     const always = ['look-at-print', 'reset-heat', 'check-stack', 'turn-over-and-stack'];
     // by what the print comes as, tested at `core/press/handwork.test.ts`
     const byPrint = ['fold-over-light', 'mask-on', 'mask-off'];
-    const known = [...used, ...always, ...byPrint];
+    // by what a garment is, tested at `core/blank/surface.test.ts`
+    const byGarment = ['crease-centre', 'bundle-up', 'unroll-and-iron'];
+    const known = [...used, ...always, ...byPrint, ...byGarment];
     expect(TASKS.filter((task) => !known.includes(task))).toEqual([]);
   });
 

@@ -46,7 +46,7 @@ test('white film on dark cotton: the film is a piece, a sheet and a press of its
 
   // smaller film than the print is stopped, with its figure
   const film = page.getByRole('region', { name: 'Film' });
-  await film.getByRole('button', { name: /^I bought another/ }).click();
+  await film.getByRole('button', { name: /^Another size/ }).click();
   const dialog = page.getByRole('dialog', { name: 'As it was bought' });
   await dialog.getByRole('textbox', { name: 'Name of this paper' }).fill('Film scraps');
   await dialog.getByRole('textbox', { name: 'Short side' }).fill('4 in');
@@ -82,7 +82,7 @@ test('a paper as it was bought: pack, maker’s table of times, and what is left
   await choose(page, 'Kind of transfer', 'Transfer paper for light fabric');
   await goTo(page, 'Sheets');
   const paper = page.getByRole('region', { name: 'Paper' });
-  await paper.getByRole('button', { name: /^I bought another/ }).click();
+  await paper.getByRole('button', { name: /^Another size/ }).click();
   const dialog = page.getByRole('dialog', { name: 'As it was bought' });
   await dialog.getByRole('textbox', { name: 'Name of this paper' }).fill('Iron-on, ten sheets');
   await choose(page, 'Made for', 'Transfer paper for light fabric');

@@ -110,11 +110,26 @@ test('a batch of steel tumblers in an oven, by what their maker’s sheet says',
   await expect(
     dialog.getByText('The packet says not mirrored; the plan says mirrored.'),
   ).toBeVisible();
-  await dialog.getByRole('button', { name: 'Press by these figures' }).click();
+  await dialog.getByRole('button', { name: 'Only for this blank' }).click();
   await expect(card(page)).toContainText('360 °F · 6 min');
   await expect(card(page)).toContainText("Figures: maker's sheet");
+  const beside = page.getByRole('list', { name: 'Figures side by side' });
+  await expect(beside.getByRole('listitem')).toHaveCount(2);
+  await expect(beside).toContainText('370 °F · 5 min');
   await page.getByRole('button', { name: 'Forget them' }).click();
   await expect(card(page)).toContainText('370 °F · 5 min');
+
+  // all of it is kept with the paper, for this machine
+  await page.getByRole('button', { name: 'Read a maker’s instructions' }).click();
+  await dialog
+    .getByRole('textbox')
+    .fill('Bake at 365 °F for 7 minutes. Print on the unmarked side. Wash by hand, cold.');
+  await dialog.getByRole('button', { name: 'Keep with “US letter”' }).click();
+  await expect(card(page)).toContainText('365 °F · 7 min');
+  await expect(card(page)).toContainText('Its maker: Wash by hand, cold.');
+  await goTo(page, 'Sheets');
+  await expect(page.getByText(/My US letter/).first()).toBeVisible();
+  await expect(page.getByText(/Print on the unmarked side/).first()).toBeVisible();
 });
 
 test('machines are called what their owner calls them, and a second one is told apart', async ({

@@ -176,8 +176,8 @@ test('copies share a sheet; what is left of it is kept and offered first', async
   await page.getByRole('button', { name: /^Keep the offcut/ }).click();
   const checks = page.getByRole('region', { name: 'Checks' });
   await checks.getByRole('button', { name: 'Use the offcut' }).click();
-  await expect(page.getByText(/^Offcut /).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Printed: strike this offcut off' }).click();
+  await expect(page.getByText(/^Offcut of /).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Used up: strike this offcut off' }).click();
   await expect(page.getByText('This offcut is used up.')).toBeVisible();
 });
 

@@ -186,10 +186,10 @@ test.describe('Sheets', () => {
     await goTo(page, 'Sheets');
     await expect(page.getByText(/2 sheets of US letter, 1 × 2, taped together/)).toBeVisible();
     await expect(page.getByText(/^Sheet 1 of 2: Wrap, A1/)).toBeVisible();
-    await page.getByRole('button', { name: 'Another size' }).click();
+    await page.getByRole('button', { name: 'Another size, or one you bought' }).click();
     await field(page, 'Long side').fill('15 in');
-    await page.getByRole('button', { name: 'Use this paper' }).click();
-    await expect(page.getByText(/Own paper 8 1\/2 × 15 in/).first()).toBeVisible();
+    await page.getByRole('button', { name: 'Keep it on the shelf' }).click();
+    await expect(page.getByText(/My US letter \(8 1\/2 × 15 in\)/).first()).toBeVisible();
     await expect(page.getByText(/^Sheet 1 of/)).toHaveCount(0);
     const { path } = await downloaded(page, 'Save the PDF');
     expect(execFileSync('pdfinfo', [path]).toString()).toMatch(/1080 x 612 pts/);

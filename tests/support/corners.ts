@@ -5,7 +5,7 @@ import { jobSchema, shelfSchema, type FormOf, type Job, type Shelf } from '@/cor
 
 /** The part of JSON Schema that zod writes of ours. */
 interface Node {
-  readonly type?: string;
+  readonly type?: string | readonly string[];
   readonly const?: unknown;
   readonly enum?: readonly unknown[];
   readonly anyOf?: readonly Node[];
@@ -52,6 +52,9 @@ function corner(node: Node, mostItems: number): fc.Arbitrary<unknown> {
   if (node.enum) return fc.constantFrom(...node.enum);
   const ways = node.anyOf ?? node.oneOf;
   if (ways) return fc.oneof(...ways.map((way) => corner(way, mostItems)));
+  const { type } = node;
+  if (typeof type === 'object')
+    return fc.oneof(...type.map((one) => corner({ ...node, type: one }, mostItems)));
   if (node.allOf) return corner(Object.assign({}, ...node.allOf) as Node, mostItems);
   if (node.type === 'object')
     return fc.record(

@@ -156,6 +156,22 @@ function sleeve(form: Garment, side: 'left' | 'right'): Face | null {
   };
 }
 
+/** The upper side of a garment that is swirled or folded up: what of it shows decides where the print goes. */
+function bundled(size: NonNullable<Garment['bundle']>): Face {
+  const box = faceBox(size);
+  return {
+    ...{ id: 'front', called: 'front', ...size },
+    region: [rectRing(box)],
+    safe: box,
+    zones: [],
+    datums: [{ id: 'centre', called: 'centre', ...middleOf(size) }],
+    home: 'centre',
+    edges: PLAIN_EDGES,
+    development: null,
+    paper: 'art',
+  };
+}
+
 const ONE_SIDED: readonly Garment['garment'][] = ['apron', 'cap'];
 
 /** Something worn: its front, back and sleeves laid flat, measured from the neckline. */
@@ -172,16 +188,19 @@ export const GARMENT: FormRules<Garment> = {
     seamKeepOutMm: inches(1.5),
     pocket: null,
     sleeve: { widthMm: inches(7), lengthMm: inches(7.5) },
+    bundle: null,
   },
-  faces: (form) =>
-    present([
+  faces: (form) => {
+    if (form.bundle) return [bundled(form.bundle)];
+    return present([
       body(form, 'front', form.collarDropMm),
       ONE_SIDED.includes(form.garment)
         ? null
         : body(form, 'back', Math.min(form.collarDropMm, BACK_DROP_MM)),
       sleeve(form, 'left'),
       sleeve(form, 'right'),
-    ]),
+    ]);
+  },
   doubt: (form) =>
     unitDoubt(form.widthMm, 'garment-width', (by) => ({
       ...form,

@@ -9,6 +9,7 @@ import { inches } from '../units';
 export const PLAIN_STRAIGHT = {
   kind: 'straight-wrap',
   humpMm: 0,
+  baseHumpMm: 0,
   rimCurveMm: 0,
   baseCurveMm: 0,
   handleNotch: null,
@@ -20,7 +21,7 @@ export const straightWallOf = (form: StraightWrapForm): Wall => {
   return {
     rimCircumferenceMm: around,
     baseCircumferenceMm: around,
-    slantMm: Math.max(0, form.wallHeightMm - form.humpMm),
+    slantMm: Math.max(0, form.wallHeightMm - form.humpMm - form.baseHumpMm),
     handleGapMm: form.handleGapMm,
   };
 };

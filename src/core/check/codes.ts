@@ -62,6 +62,11 @@ interface BlankFacts {
   'no-face': NoRoom;
   /** A straight strip would stand so far off at the rim of this tapered wall. */
   taper: { offMm: number };
+  /** Pale or fine dye on glitter; letters finer than this. */
+  'on-glitter': { art: string; pale: boolean; fine: boolean; leastMm: number };
+  'on-clear': Nothing;
+  /** A print that does not reach so far beyond a bundle. */
+  'bundle-short': Size & { beyondMm: number };
   /** The paper would run into the handle. */
   'bleed-over-handle': { bleedMm: number; handleGapMm: number };
 }
@@ -217,6 +222,9 @@ export const CHECK_STATIONS = {
   measuring: 'blank',
   'no-face': 'blank',
   taper: 'blank',
+  'on-glitter': 'art',
+  'on-clear': 'blank',
+  'bundle-short': 'art',
   'bleed-over-handle': 'art',
   'no-art': 'art',
   resolution: 'art',

@@ -33,6 +33,8 @@ export interface FixArgs {
   'make-fit': { placementId: string } & Partial<Pick<Placement, 'sizing' | 'at'>>;
   'keep-proportions': { placementId: string; widthMm: number; heightMm: number };
   'cut-at-edge': { placementId: string };
+  /** Every picture over the whole bundle and so far beyond it. */
+  'cover-bundle': { beyondMm: number };
   'cut-straight': Nothing;
   'cut-along-art': Nothing;
   'cut-close': { marginMm: number };
@@ -121,6 +123,11 @@ const CARRIED_OUT: { readonly [C in FixCode]: Carried<C> } = {
       ...old,
       repeat: old.repeat && { ...old.repeat, atEdge: 'cut' },
     })),
+  'cover-bundle': (job, { beyondMm }) => ({
+    ...job,
+    bleedMm: Math.max(job.bleedMm, beyondMm),
+    placements: job.placements.map((each) => ({ ...each, sizing: { mode: 'cover' as const } })),
+  }),
   'cut-straight': (job) => onCut(job, { line: 'edge' }),
   'cut-along-art': (job) => onCut(job, { line: 'contour' }),
   'cut-close': (job, { marginMm }) => onCut(job, { marginMm }),

@@ -2,6 +2,7 @@ import { ART_RULES } from './artRules';
 import { BLANK_RULES } from './blankRules';
 import { FIRST_PASS } from '../model';
 import { found, type Check, type Findings, type Found, type Level } from './check';
+import { FINISH_RULES } from './finishRules';
 import { HEAT_RULES } from './heatRules';
 import { PLACE_RULES } from './placeRules';
 import { PRESS_RULES } from './pressRules';
@@ -17,6 +18,7 @@ export { applyFix, FIX_CODES, type Fix, type FixArgs, type FixCode } from './fix
 const RULES = [
   ...TOOL_RULES,
   ...BLANK_RULES,
+  ...FINISH_RULES,
   ...ART_RULES,
   ...PLACE_RULES,
   ...SHEET_RULES,

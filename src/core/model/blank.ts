@@ -27,6 +27,8 @@ const straightWrapSchema = z.object({
   wallHeightMm: positiveLengthSchema,
   /** A shoulder, lip or hump takes this much off the wall from above; paper stops below it. */
   humpMm: lengthSchema.default(0),
+  /** One at the base takes this much off it from below. */
+  baseHumpMm: lengthSchema.default(0),
   /** How far the paper's upper and lower edge bow upwards in the middle (negative: downwards). */
   rimCurveMm: offsetSchema.default(0),
   baseCurveMm: offsetSchema.default(0),
@@ -152,6 +154,11 @@ const garmentSchema = z.object({
     .nullable(),
   /** A sleeve laid flat; null where there is none. */
   sleeve: z.object({ widthMm: positiveLengthSchema, lengthMm: positiveLengthSchema }).nullable(),
+  /** Swirled or folded up and pressed as a bundle, so large; null where it is laid flat. */
+  bundle: z
+    .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })
+    .nullable()
+    .default(null),
 });
 
 /** A pair of socks pulled over inserts: four flat sides. mm. */
@@ -187,6 +194,9 @@ export const MATERIALS = [
   'blend',
 ] as const;
 
+/** How the surface looks that dye goes into; what it does to a picture: `core/check/finishRules`. */
+export const FINISHES = ['plain', 'satin', 'glossy', 'glitter', 'clear'] as const;
+
 /** What a blank is made of: material, coating, polyester share (0–1), colour, what heat it bears (°C). */
 export const substrateSchema = z.object({
   material: z.enum(MATERIALS),
@@ -197,9 +207,27 @@ export const substrateSchema = z.object({
   polyesterShare: z.number().min(0).max(1).nullable().default(null),
   /** Sequins and stuffed things touch the plate before the rest does and cool it. */
   texture: z.enum(['flat', 'sequin', 'thick']).default('flat'),
+  finish: z.enum(FINISHES).default('plain'),
+  /** How thick it is where it is pressed; null where nobody measured. mm. */
+  thicknessMm: lengthSchema.max(200).nullable().default(null),
   /** Hottest its maker allows, °C; null where nothing is said. */
   maxC: z.number().min(20).max(400).nullable().default(null),
 });
+
+/** What somebody who buys it again wants to know. */
+export const aboutBlankSchema = z.object({
+  note: z.string().max(500).default(''),
+  /** Where it was bought, in the person's words. */
+  source: z.string().max(200).default(''),
+  /** What one of them cost, in the person's own money. */
+  price: z.number().min(0).max(100_000).nullable().default(null),
+  /** How good it turned out, 1 to 5. */
+  rating: z.int().min(1).max(5).nullable().default(null),
+  /** Whether the person would buy it again. */
+  again: z.boolean().nullable().default(null),
+});
+/** Nothing known about it. */
+export const NOTHING_ABOUT = aboutBlankSchema.parse({});
 
 /** A thing to be printed on: its form in mm and what it is made of. */
 export const blankSchema = z.object({
@@ -207,6 +235,7 @@ export const blankSchema = z.object({
   name: nameSchema,
   form: blankFormSchema,
   substrate: substrateSchema,
+  about: aboutBlankSchema.default(NOTHING_ABOUT),
   origin: originSchema,
 });
 
@@ -222,6 +251,8 @@ export type StraightWrapForm = FormOf<'straight-wrap'>;
 export type TaperedWrapForm = FormOf<'tapered-wrap'>;
 /** Anything whose wall is wrapped. */
 export type CupForm = StraightWrapForm | TaperedWrapForm;
+/** What is noted about a blank. */
+export type AboutBlank = z.infer<typeof aboutBlankSchema>;
 /** What a blank is made of. */
 export type Substrate = z.infer<typeof substrateSchema>;
 /** A thing to be pressed: its form as measured and what it is made of. */

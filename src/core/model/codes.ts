@@ -14,6 +14,7 @@ export const TASKS = [
   'shrink-sleeve',
   'lay-and-tape',
   'crease-centre',
+  'bundle-up',
   'fold-over-light',
   'roll-edges',
   'mask-on',
@@ -77,6 +78,7 @@ export const TASKS = [
   'look-at-edges',
   'cool-flat',
   'cool-then-lift',
+  'unroll-and-iron',
 ] as const;
 /** One task. */
 export type TaskCode = (typeof TASKS)[number];

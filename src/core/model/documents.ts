@@ -68,12 +68,17 @@ const COMMON: Steps = { 1: same, 2: same };
 /** How each kind is read, and the way there from every version ever written. */
 export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } = {
   job: {
-    version: 7,
+    version: 8,
     schema: jobSchema,
-    // version 7 brought the film, which has a default
-    steps: { ...COMMON, 3: jobTo4, 4: jobTo5, 5: jobTo6, 6: same },
+    // version 7 brought the film, version 8 its blank of version 5; both have defaults
+    steps: { ...COMMON, 3: jobTo4, 4: jobTo5, 5: jobTo6, 6: same, 7: same },
   },
-  blank: { version: 4, schema: blankSchema, steps: { ...COMMON, 3: blankTo4 } },
+  blank: {
+    version: 5,
+    schema: blankSchema,
+    // version 5 brought what is noted about it, its finish and its bundle, which have defaults
+    steps: { ...COMMON, 3: blankTo4, 4: same },
+  },
   paper: { version: 5, schema: paperSchema, steps: { ...COMMON, 3: handSized, 4: paperTo5 } },
   printer: { version: 4, schema: printerSchema, steps: { ...COMMON, 3: handSized } },
   machine: { version: 4, schema: machineSchema, steps: { ...COMMON, 3: machineTo4 } },

@@ -16,7 +16,7 @@ export const handSizeSchema = positiveLengthSchema.min(LEAST_HAND_SIZE_MM);
 /** What a sheet is: printed on at home, bought with its colour in it, or a film that takes dye. */
 export const SHEET_GOODS = ['paper', 'ready-made', 'film'] as const;
 /** Parts cut out of an offcut, at most. */
-export const MAX_GONE = 60;
+export const MAX_GONE = 16;
 /** Corners of one such part, at most. */
 export const MAX_GONE_CORNERS = 200;
 /** Lines of a maker's table of times, at most. */

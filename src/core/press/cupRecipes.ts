@@ -121,7 +121,8 @@ export const CUP_RECIPES: readonly Recipe[] = [
   }),
   cup({
     id: 'tumbler-in-wrap',
-    works: ['steel cup', 'cup'],
+    // a minute a side is told of steel; thick ceramic would hardly be warm, and nobody gives a figure for it
+    works: ['steel cup'],
     machines: ['tumbler-press'],
     temperatureC: fahrenheitToC(400),
     dwellS: 60,

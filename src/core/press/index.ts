@@ -13,5 +13,7 @@ export * from './supplies';
 export * from './times';
 export * from './pressPlan';
 export * from './packet';
+export * from './sources';
+export * from './maker';
 export * from './run';
 export * from './clock';

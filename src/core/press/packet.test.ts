@@ -10,6 +10,7 @@ Wash at 30 °C.`;
 test('temperatures, times, pressure, mirroring and peel are found where they stand', () => {
   const facts = readPacket(PACKET);
   expect(facts.map((fact) => saysWords(fact, TRADE_UNITS))).toEqual([
+    'Print mirrored on the coated side',
     'mirrored',
     '10 s, pre-press',
     '400 °F',
@@ -17,8 +18,10 @@ test('temperatures, times, pressure, mirroring and peel are found where they sta
     'medium pressure',
     '2 min, wait',
     'peel cold',
+    'Wash at 30 °C',
   ]);
   expect(facts.map(({ from, to }) => PACKET.slice(from, to))).toEqual([
+    'Print mirrored on the coated side',
     'mirrored',
     '10 seconds',
     '400 °F',
@@ -26,6 +29,7 @@ test('temperatures, times, pressure, mirroring and peel are found where they sta
     'medium pressure',
     '2 minutes',
     'cold peel',
+    'Wash at 30 °C',
   ]);
 });
 
@@ -43,7 +47,9 @@ test.each([
 });
 
 test('what is no pressing is left alone', () => {
-  expect(readPacket('Wash at 40 °C. Keep 10 sheets flat. Serves 2.')).toEqual([]);
+  expect(readPacket('Store at 20 °C. Keep 10 sheets flat. Serves 2.')).toEqual([]);
+  // how it is washed is kept as it stands, and is no temperature to press at
+  expect(readPacket('Wash at 40 °C.').map(({ kind }) => kind)).toEqual(['wash']);
   expect(readPacket('')).toEqual([]);
 });
 

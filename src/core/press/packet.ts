@@ -1,5 +1,5 @@
 import type { Pressure } from '../model';
-import { fahrenheitToC } from '../units';
+import { fahrenheitToC, MM_PER_INCH } from '../units';
 
 /** One thing a maker's text, or a plan, says; in words: `words/packet`. */
 export type PacketSays =
@@ -7,8 +7,17 @@ export type PacketSays =
   | {
       readonly kind: 'time';
       readonly dwellS: number;
-      readonly about: 'press' | 'pre-press' | 'wait';
+      readonly about: 'press' | 'pre-press' | 'film' | 'wait';
     }
+  /** A line of a table: up to such a size, so long. mm, s. */
+  | {
+      readonly kind: 'size-time';
+      readonly widthMm: number;
+      readonly heightMm: number;
+      readonly dwellS: number;
+    }
+  /** Which side is printed, and how it is washed, in the maker's own words. */
+  | { readonly kind: 'side' | 'wash'; readonly words: string }
   | { readonly kind: 'pressure'; readonly pressure: Pressure }
   | { readonly kind: 'mirror'; readonly mirrored: boolean }
   | { readonly kind: 'peel'; readonly peel: 'hot' | 'warm' | 'cold' };
@@ -54,6 +63,13 @@ function temperaturesIn(text: string): PacketFact[] {
   });
 }
 
+/** What a time in a clause is for. */
+function aboutTime(clause: string): 'press' | 'pre-press' | 'film' | 'wait' {
+  if (/pre-?\s?(?:press|heat)/.test(clause)) return 'pre-press';
+  if (/cool|wait|peel|let|rest|warm up|soak/.test(clause)) return 'wait';
+  return /\bfilm\b/.test(clause) && !/\bprint\b/.test(clause) ? 'film' : 'press';
+}
+
 function timesIn(text: string): PacketFact[] {
   const pattern =
     /(\d+(?:[.,]\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?\s*(seconds?|secs?|s|minutes?|mins?)\b/gi;
@@ -63,12 +79,44 @@ function timesIn(text: string): PacketFact[] {
     const dwellS = /^m/i.test(match[3] ?? '') ? figure * 60 : figure;
     if (!(dwellS > 0) || dwellS > 7200) return [];
     const clause = clauseAt(text, match.index);
-    const about = /pre-?\s?(?:press|heat)/.test(clause)
-      ? 'pre-press'
-      : /cool|wait|peel|let|rest|warm up/.test(clause)
-        ? 'wait'
-        : 'press';
+    const about = aboutTime(clause);
     return [{ kind: 'time', dwellS, about, from: match.index, to: match.index + match[0].length }];
+  });
+}
+
+const MM: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: MM_PER_INCH };
+const unitOf = (word: string | undefined): number =>
+  MM[/^(?:"|″|in)/i.test(word ?? '') ? 'in' : (word ?? 'in').toLowerCase()] ?? MM_PER_INCH;
+
+/** Lines of a table of times: “up to 4 × 4 in: 60 seconds”. */
+function sizeTimesIn(text: string): PacketFact[] {
+  const pattern =
+    /(\d+(?:[.,]\d+)?)\s*(?:[x×]|by)\s*(\d+(?:[.,]\d+)?)\s*(mm|cm|in(?:ch(?:es)?)?\.?|"|″)?[^.;\n\d]{0,24}?(\d+(?:[.,]\d+)?)\s*(seconds?|secs?|s|minutes?|mins?)\b/gi;
+  return [...text.matchAll(pattern)].flatMap((match): PacketFact[] => {
+    const unit = unitOf(match[3]);
+    const [widthMm, heightMm] = [numberOf(match[1]) * unit, numberOf(match[2]) * unit];
+    const dwellS = numberOf(match[4]) * (/^m/i.test(match[5] ?? '') ? 60 : 1);
+    const possible = Math.min(widthMm, heightMm) >= 5 && Math.max(widthMm, heightMm) <= 2000;
+    if (!possible || !(dwellS > 0) || dwellS > 7200) return [];
+    const place = { from: match.index, to: match.index + match[0].length };
+    return [{ kind: 'size-time', widthMm, heightMm, dwellS, ...place }];
+  });
+}
+
+/** Longest the maker's own words are kept, signs. */
+const MOST_WORDS = 200;
+
+/** Sentences that are kept as they stand: which side is printed, how it is washed. */
+function sentencesIn(text: string): PacketFact[] {
+  return [...text.matchAll(/[^.;\n]+/g)].flatMap((match): PacketFact[] => {
+    const words = match[0].trim().slice(0, MOST_WORDS);
+    const start = match.index + match[0].indexOf(match[0].trim());
+    const place = { from: start, to: start + words.length };
+    if (/\b(?:wash|laundr|tumble[\s-]dry|softener)/i.test(words))
+      return [{ kind: 'wash', words, ...place }];
+    return /\bprint\b[^.]*\bside\b|\bside\b[^.]*\b(?:up|down|print)/i.test(words)
+      ? [{ kind: 'side', words, ...place }]
+      : [];
   });
 }
 
@@ -113,9 +161,16 @@ function wordsIn(text: string): PacketFact[] {
  */
 export function readPacket(text: string): readonly PacketFact[] {
   const bounded = text.slice(0, MAX_PACKET_CHARS);
-  return [...temperaturesIn(bounded), ...timesIn(bounded), ...wordsIn(bounded)].sort(
-    (a, b) => a.from - b.from,
-  );
+  const table = sizeTimesIn(bounded);
+  const inTable = ({ from }: PacketFact) =>
+    table.some((each) => from >= each.from && from < each.to);
+  return [
+    ...temperaturesIn(bounded),
+    ...table,
+    ...timesIn(bounded).filter((fact) => !inTable(fact)),
+    ...wordsIn(bounded),
+    ...sentencesIn(bounded),
+  ].sort((a, b) => a.from - b.from);
 }
 
 /** What a plan does, as far as a packet speaks of it. */
@@ -148,6 +203,10 @@ export function planAgainst(fact: PacketFact, plan: PlanSays): PacketSays | null
     }
     case 'mirror':
       return plan.mirrored === fact.mirrored ? null : { kind: 'mirror', mirrored: plan.mirrored };
+    case 'size-time':
+    case 'side':
+    case 'wash':
+      return null;
     case 'peel':
       return plan.peel === fact.peel ? null : { kind: 'peel', peel: plan.peel };
   }

@@ -3,6 +3,7 @@ import type { Piece } from '../layout';
 import {
   thingLabels,
   thingsIn,
+  type Blank,
   type DisplaySetting,
   type HeatSettings,
   type Job,
@@ -47,6 +48,8 @@ export interface PassHeat {
   readonly rounds: Rounds | null;
   readonly taping: readonly Taping[];
   readonly care: readonly CareCode[];
+  /** How the maker of the paper or film says it is washed; empty where nothing is said. */
+  readonly wash: string;
 }
 
 /** Everything about the heat of a job, from the figures of its first pass to the last operation. */
@@ -95,6 +98,9 @@ function shapeOf(pieces: readonly Piece[]): PrintShape {
   return pieces.some(({ called }) => called.kind === 'part') ? 'loose' : 'whole';
 }
 
+/** What the sheets of a pass were bought as; the maker of a film knows how what goes on it is pressed. */
+const productOf = ({ film, paper }: LaidPass['tools']) => film?.product ?? paper.product;
+
 /** The largest of some pieces, mm; null where there are none. */
 function largestOf(pieces: readonly Piece[]): Pass['film'] {
   const [first, ...others] = pieces;
@@ -103,6 +109,13 @@ function largestOf(pieces: readonly Piece[]): Pass['film'] {
     : null;
 }
 const areaOf = ({ widthMm, heightMm }: Piece): number => widthMm * heightMm;
+
+/** How a garment is made ready; a cap has no centre line to fold. */
+function garmentWay({ form }: Blank): 'creased' | 'bundled' | null {
+  if (form.kind !== 'garment') return null;
+  if (form.bundle) return 'bundled';
+  return form.garment === 'cap' ? null : 'creased';
+}
 
 /** The rounds of a batch: a big press earns its warm-up in one (common practice). */
 function roundsOf(items: number, atOnce: PlateRows | null, { kind }: Machine): Rounds | null {
@@ -147,8 +160,7 @@ export function planPress(input: PressInput): {
       ...pass,
       figures: input.figures,
       sides: sidesOf(pass, input),
-      // the maker of a film knows how what goes on it is pressed
-      product: pass.tools.film?.product ?? pass.tools.paper.product,
+      product: productOf(pass.tools),
       film: largestOf(pass.film?.pieces ?? []),
       lies: lyingOf(pass.seen, pass.pieces).slice(0, 40),
       print: shapeOf(pass.pieces),
@@ -156,7 +168,7 @@ export function planPress(input: PressInput): {
       loads: batches[i]?.rounds?.loads ?? 1,
     })),
   );
-  const each = input.passes.flatMap(({ id, seen, pieces }, i): PlannedPass[] => {
+  const each = input.passes.flatMap(({ id, seen, pieces, tools }, i): PlannedPass[] => {
     const pass = passes.find((one) => one.id === id);
     const batch = batches[i];
     if (!pass || !batch) return [];
@@ -168,6 +180,7 @@ export function planPress(input: PressInput): {
       areaRule: recipe.byArea ? dwellByArea(recipe.byArea, areaMm2) : null,
       taping: tapingFor(seen.blank, pieces[0] ?? null, MACHINES[machine.kind].sleeved),
       care: careFor(seen.blank, seen.transfer),
+      wash: productOf(tools)?.wash ?? '',
     };
     return [{ recipe, heat }];
   });
@@ -180,7 +193,7 @@ export function planPress(input: PressInput): {
     things: thingLabels(job),
     blank: { id: blank.id, name: blank.name },
     handle: isCup(blank.form) && blank.form.handleGapMm > 0,
-    creased: blank.form.kind === 'garment' && blank.form.garment !== 'cap',
+    garment: garmentWay(blank),
   });
   const supplies = suppliesFor(made.program, passes, first.heat.taping, Math.max(1, items));
   return { each, press: { ...first.heat, passes, ...made, supplies } };

@@ -1,10 +1,4 @@
-import {
-  MAX_OPERATIONS,
-  type Layer,
-  type Operation,
-  type OperationKind,
-  type Program,
-} from '../model';
+import { type Layer, type Operation, type OperationKind, type Program } from '../model';
 import { MACHINES } from '../traits';
 import { TRANSFERS } from '../transfer';
 import { dwellByArea } from './area';
@@ -12,6 +6,7 @@ import { splitTimer } from './machine';
 import type { Pass } from './passes';
 import type { ExtraPress, FirstPress, Recipe, Task } from './recipe';
 import type { PressSide } from './sides';
+import { loadsIn, MOST_PRESSES, onesByOne, pressesIn } from './counts';
 import { draft, type Draft } from './drafts';
 import { laidAs } from './laidAs';
 import { LEAST_OVERRUN_S, mayOverrun } from './times';
@@ -26,8 +21,8 @@ export interface ProgramInput {
   readonly things: Program['things'];
   /** Whether the blank has a handle. */
   readonly handle: boolean;
-  /** Whether its centre line is found by folding it. */
-  readonly creased: boolean;
+  /** How a garment is made ready: its centre line found by folding, or swirled up; null for anything else. */
+  readonly garment: 'creased' | 'bundled' | null;
 }
 
 /** One pass being turned into operations. */
@@ -70,12 +65,6 @@ function dwell(making: Making, part: Partial<Draft>, dwellS?: number): Draft[] {
       },
     ),
   );
-}
-
-/** The separate pictures of a side that are ironed one by one, each by its own size; none where one time holds for all. */
-function onesByOne({ recipe, settings }: Pass, side: PressSide | null): PressSide['motifs'] {
-  const own = settings.dwellS !== recipe.dwellS;
-  return recipe.byArea && !own && side && side.motifs.length > 1 ? side.motifs : [];
 }
 
 /** All presses of one side: section after section, turned where the recipe turns; or picture by picture. */
@@ -196,10 +185,11 @@ function heatUp(making: Making): Draft {
 /** Whether there is a print to look at before it is too late: what was clipped or streaked shows now. */
 const printed = ({ transfer }: Pass): boolean => TRANSFERS[transfer].made === 'printed';
 
-/** What is made ready of a pass; a garment gets its centre line once, before its first print is laid. */
+/** What is made ready of a pass; a garment gets its centre line, or is swirled up, once, before its first print is laid. */
 function prepared({ input, pass, nth }: Making): readonly Task[] {
   const tasks = laidAs(pass.print, pass.recipe.preparation);
-  return input.creased && nth === 0 ? [...tasks, { does: 'crease-centre' }] : tasks;
+  if (input.garment === null || nth > 0) return tasks;
+  return [...tasks, { does: input.garment === 'bundled' ? 'bundle-up' : 'crease-centre' }];
 }
 
 /** The order at the press of one pass, from the first wipe to the finished thing. */
@@ -212,11 +202,6 @@ function operationsOf(making: Making): Draft[] {
     ...Array.from({ length: loadsIn(making.pass) }, (_, i) => oneLoad(making, i + 1)).flat(),
   ];
 }
-
-/** More loads than this are not gone through one by one: the first stands for all (own choice). */
-const MOST_LOADS = 60;
-
-const loadsIn = ({ loads }: Pass): number => (loads <= MOST_LOADS ? loads : 1);
 
 /**
  * All that is done for one side, or for both together. A second side is turned up, freed of lint and laid anew
@@ -259,23 +244,6 @@ function named(operations: readonly Draft[], pass: number, prefix: string): Oper
   });
 }
 
-/** Presses of one program at most; what is done around them comes on top (`MAX_OPERATIONS`). */
-const MOST_PRESSES = MAX_OPERATIONS - 200;
-
-/** How many presses, timer runs counted one by one, a pass comes to. */
-function pressesIn(pass: Pass): number {
-  const { recipe, settings, machine, sides } = pass;
-  const runs = Math.ceil(settings.dwellS / (machine.timerMaxS ?? Infinity) - 1e-9) || 1;
-  const rounds = recipe.sides === 'in turn' ? sides : sides.slice(0, 1);
-  const places = rounds.reduce(
-    (sum, side) => sum + Math.max(1, side.sections.length, onesByOne(pass, side).length),
-    0,
-  );
-  const main = Math.max(1, places) * Math.max(1, runs) * (recipe.turn ? 2 : 1);
-  const extras = [recipe.before, recipe.after].filter((press) => press !== null).length;
-  return loadsIn(pass) * (main + extras * Math.max(1, places));
-}
-
 /** The faces that any pass goes on. */
 function facesIn(passes: readonly Pass[]): Program['faces'] {
   const all = passes.flatMap(({ sides }) => sides);
@@ -295,9 +263,14 @@ export function programOf(input: ProgramInput): {
   const { passes, blank, things, handle, conditions } = input;
   const presses = passes.reduce((sum, pass) => sum + pressesIn(pass), 0);
   const tooMany = presses > MOST_PRESSES;
+  const last = passes.length - 1;
   const operations = passes.flatMap((pass, nth) => {
     const prefix = nth > 0 ? `${nth}.${pass.transfer}.` : '';
-    return tooMany ? [] : named(operationsOf({ input, pass, nth }), nth, prefix);
+    const opened =
+      input.garment === 'bundled' && nth === last
+        ? [draft('unwrap', { does: 'unroll-and-iron' })]
+        : [];
+    return tooMany ? [] : named([...operationsOf({ input, pass, nth }), ...opened], nth, prefix);
   });
   const program: Program = {
     ...{ blank, things },

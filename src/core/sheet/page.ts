@@ -13,6 +13,8 @@ export interface Page {
   readonly printable: Box;
   /** What is no longer there of an offcut, its boxes; empty of a whole sheet. */
   readonly gone: readonly Box[];
+  /** The largest rectangles that are left of the printable part; they overlap. */
+  readonly rooms: readonly Box[];
 }
 
 const edgesOf = (mm: number) => ({ top: mm, right: mm, bottom: mm, left: mm });
@@ -46,25 +48,23 @@ export function pageOf(paper: Paper, printer: Printer, orientation: Orientation)
   const reach = isPrintedOn(paper)
     ? { x: widthMm / across, y: heightMm / along }
     : { x: widthMm, y: heightMm };
-  return {
-    orientation,
-    widthMm,
-    heightMm,
-    gone: goneOf(paper, orientation),
-    printable: {
-      x: border.left,
-      y: border.top,
-      width: Math.max(0, Math.min(widthMm - border.right, reach.x) - border.left),
-      height: Math.max(0, Math.min(heightMm - border.bottom, reach.y) - border.top),
-    },
+  const printable = {
+    x: border.left,
+    y: border.top,
+    width: Math.max(0, Math.min(widthMm - border.right, reach.x) - border.left),
+    height: Math.max(0, Math.min(heightMm - border.bottom, reach.y) - border.top),
   };
+  const gone = goneOf(paper, orientation);
+  return { orientation, widthMm, heightMm, printable, gone, rooms: freeRooms(printable, gone) };
 }
 
 /** Takes mm on an upright sheet to mm on the same sheet turned by a quarter. */
 export const quarterTurned = (uprightWidthMm: number): Affine => [0, -1, 1, 0, 0, uprightWidthMm];
 
 /** The boxes of what has been cut out of an offcut, as it lies that way round. */
-function goneOf({ gone, widthMm }: Paper, orientation: Orientation): Box[] {
+function goneOf({ gone, widthMm, is }: Paper, orientation: Orientation): Box[] {
+  // no printer takes a sheet with holes: what it is fed is whole
+  if (isPrintedOn({ is })) return [];
   const turn = orientation === 'portrait' ? IDENTITY : quarterTurned(widthMm);
   return gone.map((ring) => mapBox(turn, regionBox([ring.map(([x, y]) => ({ x, y }))])));
 }
@@ -85,10 +85,8 @@ export const paperHolds = (
   { widthMm, heightMm }: { readonly widthMm: number; readonly heightMm: number },
 ): boolean =>
   (!isPrintedOn(paper) || paper.widthMm <= printer.maxPaperWidthMm) &&
-  pagesOf(paper, printer).some(({ printable, gone }) =>
-    freeRooms(printable, gone).some(
-      ({ width, height }) => widthMm <= width + HAIR_MM && heightMm <= height + HAIR_MM,
-    ),
+  pagesOf(paper, printer).some(({ rooms }) =>
+    rooms.some(({ width, height }) => widthMm <= width + HAIR_MM && heightMm <= height + HAIR_MM),
   );
 
 /**

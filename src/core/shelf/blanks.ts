@@ -1,8 +1,11 @@
 import { FORMS, PLAIN_STRAIGHT } from '../blank';
-import type { Blank, FormOf, Substrate } from '../model';
+import { NOTHING_ABOUT, type Blank, type FormOf, type Substrate } from '../model';
 import { inches } from '../units';
 
-const PLAIN_SURFACE = { texture: 'flat', maxC: null } as const;
+const PLAIN_SURFACE = {
+  ...({ texture: 'flat', finish: 'plain' } as const),
+  ...{ thicknessMm: null, maxC: null },
+};
 
 const hard = (material: Substrate['material']): Substrate => ({
   material,
@@ -33,6 +36,7 @@ function cup(
     id,
     name,
     origin,
+    about: NOTHING_ABOUT,
     substrate: hard(material),
     form: {
       ...PLAIN_STRAIGHT,
@@ -51,6 +55,7 @@ const LATTE_CUP: Blank = {
   id: 'latte-12oz',
   name: 'Latte cup, 12 oz, tapered',
   origin: 'from memory',
+  about: NOTHING_ABOUT,
   substrate: hard('ceramic'),
   form: { ...FORMS['tapered-wrap'].start, handleGapMm: inches(1.75) },
 };
@@ -72,6 +77,7 @@ const panel = (
   id,
   name,
   origin,
+  about: NOTHING_ABOUT,
   substrate,
   form: {
     kind: 'panel',
@@ -95,6 +101,7 @@ const disc = (
   id,
   name,
   origin,
+  about: NOTHING_ABOUT,
   substrate: hard('ceramic'),
   form: {
     kind: 'disc',
@@ -114,7 +121,10 @@ const garment = (
   name: string,
   substrate: Substrate,
   form: Omit<FormOf<'garment'>, 'kind'>,
-): Blank => ({ id, name, origin: 'from memory', substrate, form: { kind: 'garment', ...form } });
+): Blank => ({
+  ...{ id, name, origin: 'from memory', about: NOTHING_ABOUT, substrate },
+  form: { kind: 'garment', ...form },
+});
 
 /** Adult tee sizes, laid flat across, inches: from memory. */
 export const TEE_WIDTHS_IN: Readonly<Record<string, number>> = {
@@ -240,6 +250,7 @@ export const BLANKS: readonly Blank[] = [
     id: 'socks-m',
     name: 'Socks on inserts, medium',
     origin: 'from memory',
+    about: NOTHING_ABOUT,
     substrate: cloth(1),
     form: {
       kind: 'socks',

@@ -10,7 +10,7 @@ import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
-import { BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
+import { AboutFields, BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
 import { withBlank } from '@/core/job';
 import type { Blank } from '@/core/model';
 import { WordsField } from '@/ui/fields/WordsField';
@@ -97,6 +97,7 @@ export function BlankCard() {
       <BlankEditor blank={job.blank} edit={change}>
         <Measures />
         <SubstrateFields />
+        <AboutFields />
       </BlankEditor>
       <KeepOnShelf />
     </>

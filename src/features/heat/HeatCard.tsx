@@ -19,6 +19,7 @@ import { useJob } from '@/ui/job/jobContext';
 import { NextStep } from '@/ui/job/NextStep';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
+import { FiguresBeside } from './FiguresBeside';
 import { ItemFields } from './ItemFields';
 import { MachineFields } from './MachineFields';
 import { TransferFields } from './TransferFields';
@@ -112,6 +113,7 @@ function Figures() {
           ))}
         </TextField>
       )}
+      <FiguresBeside />
       <Origin />
     </Section>
   );

@@ -18,9 +18,11 @@ import {
   MAX_PACKET_CHARS,
   ownFigures,
   readPacket,
+  withPacket,
   type PacketFact,
   type PlanSays,
 } from '@/core/press';
+import { freeName } from '@/core/shelf';
 import { TRANSFERS } from '@/core/transfer';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
@@ -118,8 +120,8 @@ function Facts({
 
 /** Reads a maker's instructions; what is confirmed becomes the figures for this blank and transfer. */
 export function PacketDialog({ onClose }: { onClose: () => void }) {
-  const { job } = useJob();
-  const { addToShelf } = useBench();
+  const { job, plan, edit } = useJob();
+  const { addToShelf, shelf } = useBench();
   const { change } = useHeatEdit();
   const notify = useNotify();
   const says = usePlanSays();
@@ -130,8 +132,12 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
     facts.filter(({ from }) => !off.has(from)),
     says,
   );
+  const sheet = plan.tools.film ?? plan.tools.paper;
 
-  function keep() {
+  const confirmed = facts.filter(({ from }) => !off.has(from));
+
+  /** For this blank alone: temperature, time and pressure. */
+  function keepForBlank() {
     if (!wanted) return;
     const figures = ownFigures({
       blankId: job.blank.id,
@@ -146,6 +152,29 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
       tone: 'success',
       text: `Kept for every job with “${job.blank.name}” on this machine.`,
     });
+    onClose();
+  }
+
+  /** With the paper or film, all of it. */
+  function keepWithSheet() {
+    const product = withPacket(sheet.product, job.transfer, job.heat.machineId, confirmed);
+    const own = sheet.product
+      ? { ...sheet, product }
+      : {
+          ...{
+            ...sheet,
+            id: crypto.randomUUID(),
+            name: freeName(`My ${sheet.name}`, shelf.papers),
+          },
+          ...({ product, origin: 'own setting' } as const),
+        };
+    if (!addToShelf({ papers: [own] })) return;
+    edit((old) => ({
+      ...old,
+      sheet: { ...old.sheet, ...(own.is === 'film' ? { filmId: own.id } : { paperId: own.id }) },
+      heat: { ...old.heat, own: NOTHING_OWN },
+    }));
+    notify({ tone: 'success', text: `Kept with “${own.name}”, for this machine.` });
     onClose();
   }
 
@@ -194,8 +223,11 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Close</Button>
-        <Button variant="contained" disabled={!wanted} onClick={keep}>
-          Press by these figures
+        <Button disabled={!wanted} onClick={keepForBlank}>
+          Only for this blank
+        </Button>
+        <Button variant="contained" disabled={confirmed.length === 0} onClick={keepWithSheet}>
+          Keep with “{sheet.name}”
         </Button>
       </DialogActions>
     </Dialog>

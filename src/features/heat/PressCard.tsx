@@ -167,7 +167,7 @@ export function PressCard() {
   const { plan } = useJob();
   const units = useUnits();
   const { recipe, machine } = plan.tools;
-  const { program, passes, taping, care, supplies } = plan.press;
+  const { program, passes, taping, care, wash, supplies } = plan.press;
   const words = RECIPE_WORDS[recipe.id];
   const own = passes.findIndex((pass) => pass.recipe === recipe);
   return (
@@ -234,7 +234,13 @@ export function PressCard() {
         </Box>
         <Lines title="Taping" lines={taping.map((each) => tapingWords(each, units.length))} />
         <Lines title="It is done when" lines={[words.done]} />
-        <Lines title="For the one who gets it" lines={care.map((each) => CARE_WORDS[each])} />
+        <Lines
+          title="For the one who gets it"
+          lines={[
+            ...care.map((each) => CARE_WORDS[each]),
+            ...(wash === '' ? [] : [`Its maker: ${wash}.`]),
+          ]}
+        />
       </Paper>
     </Box>
   );

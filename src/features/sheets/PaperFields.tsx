@@ -8,7 +8,7 @@ import { useState } from 'react';
 import type { Paper, Product } from '@/core/model';
 import type { Piece } from '@/core/layout';
 import { offcutOf, type Sheet } from '@/core/sheet';
-import { comesOn, isFor } from '@/core/shelf';
+import { comesOn, freeName, isFor } from '@/core/shelf';
 import { formatSize } from '@/words/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
@@ -125,27 +125,17 @@ function Stock({ paper, sheets }: { paper: Paper; sheets: number }) {
         </Button>
       )}
       <Button size="small" sx={{ alignSelf: 'flex-start' }} onClick={() => setOpen(true)}>
-        {product ? 'As it was bought' : 'I bought another: size, pack, maker’s figures'}
+        {product ? 'As it was bought' : 'Another size, or one you bought'}
       </Button>
       {open && (
         <PaperDialog
-          start={product ? paper : { ...paper, name: own(paper.name, shelf.papers) }}
+          start={product ? paper : { ...paper, name: freeName(`My ${paper.name}`, shelf.papers) }}
           onKeep={keep}
           onClose={() => setOpen(false)}
         />
       )}
     </>
   );
-}
-
-/** A name that is not taken yet. */
-function own(name: string, papers: readonly Paper[]): string {
-  const taken = (wanted: string) => papers.some((paper) => paper.name === wanted);
-  const mine = `My ${name}`.slice(0, 110);
-  if (!taken(mine)) return mine;
-  let nth = 2;
-  while (taken(`${mine} ${nth}`)) nth++;
-  return `${mine} ${nth}`;
 }
 
 function Choose({

@@ -86,6 +86,14 @@ export function BlankRow({ blank, onCopy, onEdit, onRemove }: RowProps) {
         <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
           {FORM_PARTS[blank.form.kind].label}, {blank.substrate.material}; {blank.origin}
         </Typography>
+        {(blank.about.rating !== null || blank.about.note !== '') && (
+          <Typography sx={{ fontSize: 14, overflowWrap: 'anywhere' }}>
+            {blank.about.rating !== null && `${blank.about.rating} of 5. `}
+            {blank.about.again === true && 'Would buy again. '}
+            {blank.about.again === false && 'Would not buy again. '}
+            {blank.about.note}
+          </Typography>
+        )}
         <Box sx={{ ml: -1.25 }}>
           {onEdit && button('Edit', onEdit)}
           {button('Copy', onCopy)}

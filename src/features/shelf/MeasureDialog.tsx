@@ -10,7 +10,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { facesOf } from '@/core/blank';
 import type { Blank } from '@/core/model';
-import { BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
+import { AboutFields, BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
 import { FaceDrawing } from '@/ui/stage/FaceDrawing';
 import { PaperDrawing } from '@/ui/stage/PaperDrawing';
 import { TrueScale } from '@/ui/stage/TrueScale';
@@ -66,6 +66,7 @@ export function MeasureDialog({
           <BlankEditor blank={blank} edit={(change) => setBlank(change)}>
             <Measures asks />
             <SubstrateFields />
+            <AboutFields />
           </BlankEditor>
         </Box>
       </DialogContent>

@@ -7,10 +7,10 @@ import Slider from '@mui/material/Slider';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { MATERIALS, type Substrate } from '@/core/model';
+import { FINISHES, MATERIALS, type Substrate } from '@/core/model';
 import { isCloth, MATERIAL_TRAITS } from '@/core/traits';
 import { fahrenheitToC } from '@/core/units';
-import { TemperatureField } from '../fields/QuantityField';
+import { LengthField, TemperatureField } from '../fields/QuantityField';
 import { Section } from '../Section';
 import { ColourField } from '../fields/ColourField';
 import { BLANK_COLOURS, Swatch } from './colours';
@@ -66,6 +66,13 @@ const TEXTURES = [
   ['sequin', 'Sequins'],
   ['thick', 'Thick or stuffed'],
 ] as const;
+const FINISH_WORDS: Readonly<Record<Substrate['finish'], string>> = {
+  plain: 'Plain',
+  satin: 'Satin',
+  glossy: 'Glossy',
+  glitter: 'Glitter',
+  clear: 'Clear, see-through',
+};
 /** What the limit starts at when it is first given, °C: 400 °F. */
 const START_LIMIT_C = fahrenheitToC(400);
 
@@ -87,6 +94,26 @@ function BearingFields({ substrate, change }: PartProps) {
           ))}
         </TextField>
       )}
+      <TextField
+        select
+        label="Finish"
+        value={substrate.finish}
+        onChange={({ target }) => change({ finish: target.value as Substrate['finish'] })}
+      >
+        {FINISHES.map((finish) => (
+          <MenuItem key={finish} value={finish}>
+            {FINISH_WORDS[finish]}
+          </MenuItem>
+        ))}
+      </TextField>
+      <LengthField
+        label="Thickness"
+        value={substrate.thicknessMm}
+        min={0}
+        max={200}
+        onValue={(thicknessMm) => change({ thicknessMm })}
+        onClear={() => change({ thicknessMm: null })}
+      />
       <FormControlLabel
         control={
           <Switch

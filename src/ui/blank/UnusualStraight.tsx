@@ -30,6 +30,14 @@ export function UnusualStraight({ form }: { form: StraightWrapForm }) {
           onValue={(baseCurveMm) => set({ baseCurveMm }, 'base-curve')}
         />
       </Pair>
+      <LengthField
+        label="Hump or curve above the base"
+        value={form.baseHumpMm}
+        min={0}
+        max={500}
+        helperText="the paper stops above it"
+        onValue={(baseHumpMm) => set({ baseHumpMm }, 'base-hump')}
+      />
       {form.handleGapMm > 0 && !handleNotch && (
         <Button
           size="small"

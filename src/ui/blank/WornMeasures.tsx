@@ -1,6 +1,8 @@
 'use client';
 
+import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
+import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import { GARMENTS, type FormOf } from '@/core/model';
 import { inches } from '@/core/units';
@@ -102,6 +104,7 @@ export function GarmentMeasures({ form }: { form: FormOf<'garment'> }) {
           />
         </Pair>
       )}
+      <BundleMeasures form={form} />
       <TextField
         select
         label="Pocket in front"
@@ -136,6 +139,46 @@ export function GarmentMeasures({ form }: { form: FormOf<'garment'> }) {
             min={0}
             max={2000}
             onValue={(topMm) => set({ pocket: { ...pocket, topMm } }, 'pocket-top')}
+          />
+        </Pair>
+      )}
+    </>
+  );
+}
+
+/** Swirled or folded up: how large the bundle is, measured as it lies. */
+function BundleMeasures({ form }: { form: FormOf<'garment'> }) {
+  const { measure } = useBlankEdit();
+  const { bundle } = form;
+  const set = (next: FormOf<'garment'>['bundle']) => measure('garment', { bundle: next }, 'bundle');
+  return (
+    <>
+      <FormControlLabel
+        control={
+          <Switch
+            checked={bundle !== null}
+            onChange={(_, on) =>
+              set(on ? { widthMm: form.widthMm * 0.45, heightMm: form.widthMm * 0.45 } : null)
+            }
+          />
+        }
+        label="Pressed swirled or folded up"
+      />
+      {bundle && (
+        <Pair>
+          <LengthField
+            label="Bundle, wide"
+            value={bundle.widthMm}
+            min={20}
+            max={1000}
+            onValue={(widthMm) => set({ ...bundle, widthMm })}
+          />
+          <LengthField
+            label="Bundle, high"
+            value={bundle.heightMm}
+            min={20}
+            max={1000}
+            onValue={(heightMm) => set({ ...bundle, heightMm })}
           />
         </Pair>
       )}

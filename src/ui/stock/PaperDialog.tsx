@@ -32,6 +32,13 @@ const GOODS: Readonly<Record<Paper['is'], string>> = {
   film: 'Film that takes dye',
 };
 
+/** With its short side as the width, whichever way the two were typed. */
+const upright = (paper: Paper): Paper => ({
+  ...paper,
+  widthMm: Math.min(paper.widthMm, paper.heightMm),
+  heightMm: Math.max(paper.widthMm, paper.heightMm),
+});
+
 /** Nothing known but that it was bought. */
 const UNKNOWN: Product = productSchema.parse({ transfer: null });
 /** Sheets in a pack that is not looked at yet. */
@@ -103,13 +110,13 @@ function Kind({
           label="Short side"
           value={paper.widthMm}
           min={50}
-          max={paper.heightMm}
+          max={2000}
           onValue={(widthMm) => set({ widthMm })}
         />
         <LengthField
           label="Long side"
           value={paper.heightMm}
-          min={paper.widthMm}
+          min={50}
           max={5000}
           onValue={(heightMm) => set({ heightMm })}
         />
@@ -193,7 +200,7 @@ export function PaperDialog({ start, onKeep, onClose }: PaperDialogProps) {
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" onClick={() => onKeep({ ...paper, product })}>
+        <Button variant="contained" onClick={() => onKeep({ ...upright(paper), product })}>
           Keep it on the shelf
         </Button>
       </DialogActions>

@@ -56,6 +56,23 @@ export const BLANK_WORDS = {
     text: `${TRANSFER_WORDS[transfer].label} costs about double a sheet and is not needed on ${colourName}. Paper for light fabric does; mind that it is mirrored.`,
     figure: colourName,
   }),
+  'on-glitter': ({ art, pale, fine, leastMm }, say) => {
+    const what = [pale && 'pale', fine && `lettered finer than ${say.length(leastMm)}`]
+      .filter(Boolean)
+      .join(' and ');
+    return {
+      text: `“${art}” is ${what}: on glitter it cannot be read, since the glitter shows through the dye. Take darker, bolder art, or a blank without glitter.`,
+      figure: 'glitter',
+    };
+  },
+  'on-clear': () => ({
+    text: 'Dye is see-through and nothing white lies behind it here: the picture is faint, shows from both sides, and is backwards from the other one. Take a blank that is frosted or coated white.',
+    figure: 'clear',
+  }),
+  'bundle-short': ({ beyondMm, ...size }, say) => ({
+    text: `The bundle is ${say.size(size)}: the print has to be larger by about ${say.length(beyondMm)} all round, or its edge shows as a line when the garment is unrolled.`,
+    figure: say.size(size),
+  }),
   polyester: ({ share }) => {
     const figure = `${percent(share)} polyester`;
     return {

@@ -21,6 +21,7 @@ export const FIX_WORDS: { readonly [C in FixCode]: (args: FixArgs[C], say: Say) 
   'make-fit': () => 'Make it fit',
   'keep-proportions': (size, say) => `Keep proportions: ${say.size(size)}`,
   'cut-at-edge': () => 'Let the edge cut it',
+  'cover-bundle': ({ beyondMm }, say) => `Cover it, ${say.length(beyondMm)} beyond`,
   'cut-straight': () => 'Cut straight round it',
   'cut-along-art': () => 'Cut along the art',
   'cut-close': () => 'Cut it close',

@@ -76,6 +76,7 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
     ...say(RECIPE_WORDS[recipe.id].done),
     head('For the one who gets it'),
     ...press.care.flatMap((care) => say(CARE_WORDS[care])),
+    ...(press.wash === '' ? [] : say(`Its maker: ${press.wash}.`)),
   ];
 }
 

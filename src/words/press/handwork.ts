@@ -52,6 +52,11 @@ export const HANDWORK = {
     detail:
       'Fold it lengthwise, seam on seam, and press the crease with the hand; fold the print the same way, ink outwards. Crease on crease it lies in the middle. Measure its distance from the neck at both ends.',
   },
+  'bundle-up': {
+    title: 'Swirl or fold it up',
+    detail:
+      'Start from the back, so that the right side comes up and meets the print. Bind it so that it keeps its size, and lay it flat; measure the bundle again: the print has to be larger all round.',
+  },
   'fold-over-light': {
     title: 'Fold the strip, blank in between',
     detail:

@@ -184,6 +184,10 @@ export const TASK_WORDS: SaidOf<TaskCode> = {
     detail: 'What lifts is pressed again under the release sheet.',
   },
   'cool-flat': { title: 'Let it cool', detail: 'Flat, not folded.' },
+  'unroll-and-iron': {
+    title: 'Unroll it and iron the creases out',
+    detail: 'Once it is cold. Through clean paper, below the heat it was pressed at.',
+  },
   'cool-then-lift': {
     title: 'Let it cool, then lift',
     detail: 'Flat, not folded; then take the paper off.',

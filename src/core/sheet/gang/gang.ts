@@ -5,16 +5,15 @@ import { LABEL_LINES, labelOf } from '../label';
 import type { Page } from '../page';
 import type { Room, Sheet, SheetContext } from '../types';
 import { pack, type Packed } from './pack';
-import { freeRooms } from './rooms';
 import { nameOf } from '../../layout';
 
 /** Whether a load fits a page that keeps such room, as it is. */
 export function fitsOn(load: Load, page: Page, room: Room): boolean {
   const free = freeOn(page, room, LABEL_LINES);
   const { widthMm, heightMm } = sizeOf(load);
-  return freeRooms(free, page.gone).some(
-    ({ width, height }) => widthMm <= width + 1e-6 && heightMm <= height + 1e-6,
-  );
+  // nothing is marked on a sheet that has holes: all that is left of it is free
+  const rooms = page.gone.length > 0 ? page.rooms : [free];
+  return rooms.some(({ width, height }) => widthMm <= width + 1e-6 && heightMm <= height + 1e-6);
 }
 
 const keyOf = ({ piece, copy }: Load): string => `${piece.id}#${copy}`;
