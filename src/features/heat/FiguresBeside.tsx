@@ -10,8 +10,8 @@ import { useUnits } from '@/ui/units';
 import { settingsLine } from '@/words';
 
 const FROM: Readonly<Record<FigureSource['from'], string>> = {
-  yours: 'Yours for this blank',
-  maker: 'Maker of the paper or film',
+  yours: 'Yours',
+  maker: 'Its maker’s',
   usual: 'Usual',
 };
 
