@@ -1,7 +1,8 @@
 import { demoJobs, type DemoPictures } from '@/demo/jobs';
-import type { Artwork } from '@/core/model';
+import { plainItem, type Artwork } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { BUILT_IN_SHELF } from '@/core/shelf';
+import { planTogether } from '@/core/together';
 import { artwork } from '@tests/support/jobs';
 import { ms, spreadOf, timed } from './stats';
 
@@ -40,7 +41,30 @@ export async function benchPlan(): Promise<void> {
     for (let i = 0; i < RUNS; i++) times.push(await timed(() => planJob(job, BUILT_IN_SHELF)));
     spreads.push({ name: job.name, spread: spreadOf(times.slice(RUNS / 2)) });
   }
+  const [mug] = demo;
+  if (!mug) throw new Error('the demo has no job');
+  // twenty-four mugs, a picture for each
+  const arts = Array.from({ length: 24 }, (_, i) =>
+    artwork({ sha256: (i + 1).toString(16).padStart(64, '0'), facts: busy }),
+  );
+  const rows = arts.map(({ sha256 }, i) => ({
+    ...plainItem(`mug-${i}`),
+    pictures: mug.placements.map(({ id }) => ({ placementId: id, artSha256: sha256 })),
+  }));
+  const many = { ...mug, arts: [...mug.arts, ...arts], items: rows };
+  const took = async (runs: number, work: () => unknown) => {
+    const times: number[] = [];
+    for (let i = 0; i < runs; i++) times.push(await timed(work));
+    return ms(spreadOf(times.slice(runs / 2)));
+  };
+  const six = demo.slice(0, 6);
   const typical = spreadOf(spreads.map(({ spread }) => spread.median));
   console.log(`planJob over the ${demo.length} demo jobs and one with torn edges: ${ms(typical)}`);
   for (const { name, spread } of spreads) console.log(`  “${name}”: ${ms(spread)}`);
+  console.log(
+    `planJob of 24 mugs with 24 pictures: ${await took(60, () => planJob(many, BUILT_IN_SHELF))}`,
+  );
+  console.log(
+    `six jobs printed together: ${await took(40, () => planTogether(six, BUILT_IN_SHELF))}`,
+  );
 }

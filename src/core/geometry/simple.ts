@@ -9,32 +9,40 @@ const { max, min, sign } = Math;
 
 type Axis = 'x' | 'y';
 
+/** How finely the corners along an axis are counted. */
+const BUCKETS = 256;
+
 /**
- * How much a sweep line has to look at when it goes along an axis: for every edge the
- * corners in its span, since all edges it stands on are looked at again at each corner.
+ * How much a sweep line has to look at when it goes along an axis: for every edge the corners in its span,
+ * counted to a 256th of the whole, since all edges it stands on are looked at again at each corner.
  */
 function sweepCost(rings: readonly Ring[], along: Axis): number {
-  const corners = Float64Array.from(rings.flatMap((ring) => ring.map((point) => point[along])));
-  corners.sort();
-  const before = (at: number, orAt: boolean): number => {
-    let [low, high] = [0, corners.length];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      const corner = corners[middle] as number;
-      if (corner < at || (orAt && corner === at)) low = middle + 1;
-      else high = middle;
+  let [least, most] = [Infinity, -Infinity];
+  for (const ring of rings)
+    for (const { [along]: at } of ring) {
+      if (at < least) least = at;
+      if (at > most) most = at;
     }
-    return low;
-  };
-  return rings.reduce(
-    (sum, ring) =>
-      sum +
-      ring.reduce((part, { [along]: a }, i) => {
-        const b = (ring[(i + 1) % ring.length] as Point)[along];
-        return part + before(max(a, b), true) - before(min(a, b), false);
-      }, 0),
-    0,
-  );
+  if (!(most > least)) return 0;
+  const scale = (BUCKETS - 1) / (most - least);
+  // how many corners lie in the buckets before each
+  const before = new Uint32Array(BUCKETS + 1);
+  for (const ring of rings)
+    for (const { [along]: at } of ring) {
+      const next = Math.floor((at - least) * scale) + 1;
+      before[next] = (before[next] as number) + 1;
+    }
+  for (let i = 1; i <= BUCKETS; i++) before[i] = (before[i] as number) + (before[i - 1] as number);
+  let sum = 0;
+  for (const ring of rings) {
+    let last = Math.floor(((ring.at(-1)?.[along] ?? least) - least) * scale);
+    for (const { [along]: at } of ring) {
+      const here = Math.floor((at - least) * scale);
+      sum += (before[max(here, last) + 1] as number) - (before[min(here, last)] as number);
+      last = here;
+    }
+  }
+  return sum;
 }
 
 /** The axis along which a sweep line has least to look at, and how much that is. */
