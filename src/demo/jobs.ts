@@ -9,7 +9,7 @@ import {
   type Job,
   type Placement,
 } from '@/core/model';
-import { BUILT_IN_SHELF, TEE_WIDTHS_IN, withPass } from '@/core/shelf';
+import { BUILT_IN_SHELF, TEE_WIDTHS_IN, withPass, withTransfer } from '@/core/shelf';
 import { fahrenheitToC, inches } from '@/core/units';
 
 /** One of something for each picture of the demo. */
@@ -159,9 +159,38 @@ function layered(art: Pictures, now: Date): Job[] {
   ];
 }
 
+/** White film and a print on it, for dark cotton; and one mug for each of four observers. */
+function newer(art: Pictures, now: Date): Job[] {
+  const navy = start(now, 'demo-film', 'Dome keeper’s tee, white film', 'tee-navy', art.badge);
+  const film = withTransfer(
+    { ...navy, heat: { ...navy.heat, machineId: 'plate-press' } },
+    'film-white',
+    BUILT_IN_SHELF,
+  );
+  const mug = start(now, 'demo-observers', 'Mugs for four observers', 'mug-12oz', art.comet);
+  const rows = [
+    ['Ada', art.comet],
+    ['Ben', art.moons],
+    ['Cleo', art.horizon],
+    ['Dan', art.badge],
+  ] as const;
+  return [
+    placed(film, () => ({ sizing: exact(5, 1) })),
+    {
+      ...mug,
+      arts: [art.comet, art.moons, art.horizon, art.badge],
+      items: rows.map(([name, picture], i) => ({
+        ...{ ...plainItem(`observer-${i + 1}`), name },
+        pictures: [{ placementId: 'placement-1', artSha256: picture.sha256 }],
+      })),
+    },
+  ];
+}
+
 /** The demo's jobs from its pictures: every kind of blank of the scenario. */
 export const demoJobs = (art: Pictures, now: Date): Job[] => [
   ...cups(art, now),
   ...flats(art, now),
   ...layered(art, now),
+  ...newer(art, now),
 ];

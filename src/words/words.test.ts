@@ -72,11 +72,13 @@ describe('codes and words', () => {
       ]),
     );
     const always = ['look-at-print', 'reset-heat', 'check-stack', 'turn-over-and-stack'];
+    // by the machine, tested at `core/press/handwork.test.ts`
+    const byMachine = ['fit-attachment', 'attachment-off'];
     // by what the print comes as, tested at `core/press/handwork.test.ts`
     const byPrint = ['fold-over-light', 'mask-on', 'mask-off'];
     // by what a garment is, tested at `core/blank/surface.test.ts`
     const byGarment = ['crease-centre', 'bundle-up', 'unroll-and-iron'];
-    const known = [...used, ...always, ...byPrint, ...byGarment];
+    const known = [...used, ...always, ...byPrint, ...byGarment, ...byMachine];
     expect(TASKS.filter((task) => !known.includes(task))).toEqual([]);
   });
 

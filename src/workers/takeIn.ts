@@ -103,6 +103,7 @@ export async function takeInPicture(
     madeFrom: null,
     text: null,
     facts: { ...measured, silhouette },
+    strokes: [],
   };
   onProgress({ doing: 'Done', share: 1 });
   return success({ art, blob: own, preview });

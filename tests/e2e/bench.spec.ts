@@ -14,7 +14,7 @@ test('a picture given to the bench goes onto a new mug', async ({ page }) => {
 });
 
 /** Jobs on the demo bench: every kind of blank of the scenario. */
-const DEMO_JOBS = 13;
+const DEMO_JOBS = 15;
 
 test('the demo can be laid out afresh; the own bench is another one', async ({ page }) => {
   await page.goto('/demo');

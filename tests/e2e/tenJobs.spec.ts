@@ -194,7 +194,6 @@ for (const [job, sheets, make] of JOBS) {
     expect(await printed(page)).toBe(sheets);
     const took = await clicks();
     test.info().annotations.push({ type: 'clicks', description: `${job}: ${took}` });
-    console.log(`clicks: ${job}: ${took}`);
     expect(took).toBeGreaterThan(2);
     expect(took).toBeLessThanOrEqual(MOST_CLICKS);
   });

@@ -33,6 +33,7 @@ export const artwork = (part: Partial<Artwork> = {}): Artwork => ({
   madeFrom: null,
   text: null,
   facts: null,
+  strokes: [],
   ...part,
 });
 

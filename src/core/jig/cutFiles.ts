@@ -1,4 +1,5 @@
 import {
+  applyAffine,
   mapRegion,
   mirrorIn,
   outset,
@@ -7,6 +8,7 @@ import {
   subtract,
   translation,
   type Box,
+  type Point,
   type Region,
 } from '../geometry';
 import type { Face } from '../blank';
@@ -96,7 +98,30 @@ const printAndCut = ({ piece, mirrored }: CutInput): Sketch => ({
   marks: [],
 });
 
-/** Outlines for the pen, then a cut that covers the whole blank: one file, two layers. */
+/** A line a pen draws, mm. */
+interface PenLine {
+  readonly points: readonly Point[];
+  readonly closed: boolean;
+}
+
+/** What the pen draws of a piece: the drawings' own lines, else the outline of each picture; strip mm. */
+function penLines(piece: Piece, job: Job): PenLine[] {
+  return piece.arts.flatMap(({ artSha256, matrix }): PenLine[] => {
+    const art: Artwork | undefined = job.arts.find(({ sha256 }) => sha256 === artSha256);
+    if (!art) return [];
+    if (art.strokes.length === 0)
+      return contourOf(art, matrix, { ...job.cut, marginMm: 0 }).map((points) => ({
+        points,
+        closed: true,
+      }));
+    return art.strokes.map(({ points, closed }) => ({
+      points: points.map(([x, y]) => applyAffine(matrix, { x, y })),
+      closed,
+    }));
+  });
+}
+
+/** Lines for the pen, then a cut that covers the whole blank: one file, two layers. */
 function penWork({ piece, job, mirrored }: CutInput): Sketch {
   const [slot] = piece.slots;
   const cover = outset(slot?.face ?? regionBox(piece.cut), PEN_COVER_MM);
@@ -105,7 +130,13 @@ function penWork({ piece, job, mirrored }: CutInput): Sketch {
     widthMm: cover.width,
     heightMm: cover.height,
     lines: [
-      ...ringLines('draw', laid(silhouettes(piece, job), cover, mirrored)),
+      ...penLines(piece, job).flatMap(({ points, closed }) =>
+        laid([points], cover, mirrored).map((line) => ({
+          purpose: 'draw' as const,
+          points: line,
+          closed,
+        })),
+      ),
       ...ringLines('cut', laid([rectRing(cover)], cover, mirrored)),
     ],
     marks: [],

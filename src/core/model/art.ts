@@ -16,6 +16,10 @@ const orientationSchema = z.union([1, 2, 3, 4, 5, 6, 7, 8].map((n) => z.literal(
 export const MAX_SILHOUETTE_RINGS = 80;
 /** Corners of all outlines of one picture, at most. */
 export const MAX_SILHOUETTE_POINTS = 2400;
+/** Lines of a drawing that a pen can follow, and points of all of them, at most. */
+export const MAX_STROKES = 400;
+/** Points of all pen lines of one picture, at most. */
+export const MAX_STROKE_POINTS = 6000;
 /** Cells a side of the map of where detail lies, at most. */
 export const MAX_DETAIL_CELLS = 32;
 
@@ -75,6 +79,17 @@ export const textSpecSchema = z.object({
   arcRadiusMm: offsetSchema,
 });
 
+const near = z.number().min(-0.1).max(1.1);
+
+/** Lines a pen follows: those of a drawing itself, in widths and heights of the picture (0–1). */
+export const strokesSchema = z
+  .array(z.object({ points: z.array(z.tuple([near, near])).min(2), closed: z.boolean() }))
+  .max(MAX_STROKES)
+  .refine(
+    (lines) => lines.reduce((sum, { points }) => sum + points.length, 0) <= MAX_STROKE_POINTS,
+    { error: 'too many points in the lines of a drawing' },
+  );
+
 /** Facts of a picture file, measured once when it comes in. Its bytes are kept under `sha256`. */
 export const artworkSchema = z.object({
   sha256: sha256Schema,
@@ -98,11 +113,15 @@ export const artworkSchema = z.object({
   madeFrom: sha256Schema.nullable().default(null),
   text: textSpecSchema.nullable().default(null),
   facts: artFactsSchema.nullable().default(null),
+  /** The lines of the drawing it came from; empty of a picture that is none. */
+  strokes: strokesSchema.default([]),
 });
 
 /** What is measured of a picture once, as small numbers; shares 0–1. */
 export type ArtFacts = z.infer<typeof artFactsSchema>;
 /** A line of lettering: its words, letters and size (mm). */
 export type TextSpec = z.infer<typeof textSpecSchema>;
+/** Lines a pen follows. */
+export type Strokes = z.infer<typeof strokesSchema>;
 /** A picture of a job: what it is called, its pixels as stored, and what was measured of it. */
 export type Artwork = z.infer<typeof artworkSchema>;

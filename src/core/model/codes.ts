@@ -29,6 +29,8 @@ export const TASKS = [
   'lint-off-or-peels',
   'backing-off',
   // the machine
+  'fit-attachment',
+  'attachment-off',
   'switch-on',
   'switch-on-fixed',
   'switch-on-oven',

@@ -70,7 +70,7 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
   job: {
     version: 8,
     schema: jobSchema,
-    // version 7 brought the film, version 8 its blank of version 5; both have defaults
+    // version 7 brought the film, version 8 a blank of version 5 and lines for pens; all have defaults
     steps: { ...COMMON, 3: jobTo4, 4: jobTo5, 5: jobTo6, 6: same, 7: same },
   },
   blank: {

@@ -3,6 +3,7 @@ import { artwork, covering, factsWith, jobOn, NOW, shelf } from '@tests/support/
 import { USUAL_FOLD_GAP_MM } from '../layout';
 import { withArt, withPictureRows } from '../job';
 import type { Job, Operation } from '../model';
+import { withPass } from '../shelf';
 import { planJob } from '../plan';
 import { inches } from '../units';
 import { end, phaseOf, startRun } from '.';
@@ -165,4 +166,25 @@ describe('where the paper lies, by tape measure from this blank’s own edges', 
     );
     expect(detailOf(two, 'lay-and-tape')).not.toMatch(/paper lies/);
   });
+});
+
+test('an attachment is fitted before it is switched on, and off again before another machine', () => {
+  const cap = jobOn('cap', square);
+  const on = (job: Job, machineId: string): Job => ({ ...job, heat: { ...job.heat, machineId } });
+  const does = tasksOf(on(cap, 'cap-attachment'));
+  expect(does.slice(0, 2)).toEqual(['fit-attachment', 'switch-on']);
+  const vinyl = { ...withPass(on(cap, 'cap-attachment'), 'v', 'vinyl', shelf) };
+  const flat = {
+    ...vinyl,
+    further: vinyl.further.map((pass) => ({
+      ...pass,
+      placements: cap.placements,
+      heat: { ...pass.heat, machineId: 'plate-press' },
+    })),
+  };
+  const both = tasksOf(flat);
+  const off = both.indexOf('attachment-off');
+  expect(off).toBeGreaterThan(both.indexOf('press-flat'));
+  expect(both.slice(off)).toContain('switch-on');
+  expect(tasksOf(on(jobOn('tee', square), 'plate-press'))).not.toContain('fit-attachment');
 });

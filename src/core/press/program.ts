@@ -165,6 +165,17 @@ const switchOn = ({ pass: { recipe, settings } }: Making): Draft =>
 const cold = ({ input, pass, nth }: Making): boolean =>
   !input.passes.slice(0, nth).some(({ machine }) => machine.id === pass.machine.id);
 
+/** What is put on or taken off a press before it is switched on: changing over costs time (common practice). */
+function fitted({ input, pass, nth }: Making): Draft[] {
+  const { attaches } = MACHINES[pass.machine.kind];
+  const before = input.passes[nth - 1];
+  const worn = before !== undefined && MACHINES[before.machine.kind].attaches;
+  return [
+    ...(worn ? [draft('prepare', { does: 'attachment-off' })] : []),
+    ...(attaches ? [draft('prepare', { does: 'fit-attachment' })] : []),
+  ];
+}
+
 /** A hot machine set to another heat waits for its display, not for its warm-up. */
 function heatUp(making: Making): Draft {
   const { recipe, settings, machine } = making.pass;
@@ -195,7 +206,7 @@ function prepared({ input, pass, nth }: Making): readonly Task[] {
 /** The order at the press of one pass, from the first wipe to the finished thing. */
 function operationsOf(making: Making): Draft[] {
   return [
-    ...(cold(making) ? [switchOn(making)] : []),
+    ...(cold(making) ? [...fitted(making), switchOn(making)] : []),
     ...(printed(making.pass) ? [draft('prepare', { does: 'look-at-print' })] : []),
     ...prepared(making).map((task) => draft('prepare', task)),
     heatUp(making),

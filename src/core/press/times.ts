@@ -21,6 +21,8 @@ const SPANS: Partial<Record<TaskCode, Span>> = {
   'cut-close': [90, 240, 900],
   'cut-film': [60, 180, 600],
   'cut-film-larger': [60, 120, 300],
+  'fit-attachment': [120, 300, 600],
+  'attachment-off': [900, 1800, 3600],
   'bundle-up': [120, 300, 900],
   'unroll-and-iron': [120, 240, 600],
   'lay-film': [30, 75, 180],

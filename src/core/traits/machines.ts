@@ -14,22 +14,24 @@ export interface MachineTraits {
   readonly straightOnly: boolean;
   /** Whether its heat is even and steady enough for dye. */
   readonly steady: boolean;
+  /** Whether it is a part that is put on a press first, and taken off again for anything else. */
+  readonly attaches: boolean;
   /** Whether it is shaped for caps and nothing else. */
   readonly capsOnly: boolean;
 }
 
 const PRESS: MachineTraits = {
   ...{ hands: 'at-ends', batches: 'side by side', sleeved: false, cooks: false },
-  ...{ straightOnly: false, steady: true, capsOnly: false },
+  ...{ straightOnly: false, steady: true, attaches: false, capsOnly: false },
 };
 const WRAP: MachineTraits = { ...PRESS, batches: 'one by one' };
 
 /** One record for each kind of machine. Common practice. */
 export const MACHINES: Readonly<Record<MachineKind, MachineTraits>> = {
   'mug-press': { ...WRAP, straightOnly: true },
-  'mug-attachment': { ...WRAP, straightOnly: true },
+  'mug-attachment': { ...WRAP, straightOnly: true, attaches: true },
   'tumbler-press': WRAP,
-  'cap-attachment': { ...WRAP, capsOnly: true },
+  'cap-attachment': { ...WRAP, attaches: true, capsOnly: true },
   'plate-press': PRESS,
   'hand-press': { ...PRESS, hands: 'busy' },
   oven: { ...PRESS, batches: 'standing free', sleeved: true, cooks: true },

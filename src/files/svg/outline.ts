@@ -14,7 +14,8 @@ const number = (element: Element, name: string): number => Number(element.getAtt
 const SHAPES: Readonly<Record<string, (element: Element) => string>> = {
   path: (e) => e.getAttribute('d') ?? '',
   polygon: (e) => `M${e.getAttribute('points') ?? ''}Z`,
-  polyline: (e) => `M${e.getAttribute('points') ?? ''}Z`,
+  polyline: (e) => `M${e.getAttribute('points') ?? ''}`,
+  line: (e) => `M${number(e, 'x1')} ${number(e, 'y1')}L${number(e, 'x2')} ${number(e, 'y2')}`,
   rect: (e) => {
     const [x, y] = [number(e, 'x'), number(e, 'y')];
     const [w, h] = [number(e, 'width'), number(e, 'height')];
@@ -51,9 +52,15 @@ function onCurve(controls: readonly Point[], t: number): Point {
   return points[0] ?? { x: 0, y: 0 };
 }
 
-/** Closed lines of a path, curves cut into straight runs. */
-function flatten(path: ReturnType<typeof svgpath>): Point[][] {
-  const rings: Point[][] = [];
+/** A line of a path. */
+export interface FlatLine {
+  readonly points: Point[];
+  closed: boolean;
+}
+
+/** The lines of a path, curves cut into straight runs. */
+function flatten(path: ReturnType<typeof svgpath>): FlatLine[] {
+  const lines: FlatLine[] = [];
   path
     .abs()
     .unarc()
@@ -63,9 +70,11 @@ function flatten(path: ReturnType<typeof svgpath>): Point[][] {
       const points: Point[] = [];
       for (let i = 0; i + 1 < figures.length; i += 2)
         points.push({ x: figures[i] ?? 0, y: figures[i + 1] ?? 0 });
-      if (command === 'M') rings.push([]);
-      const ring = rings.at(-1);
-      if (!ring || command === 'Z') return;
+      if (command === 'M') lines.push({ points: [], closed: false });
+      const line = lines.at(-1);
+      if (line && command.toUpperCase() === 'Z') line.closed = true;
+      if (!line || command.toUpperCase() === 'Z') return;
+      const ring = line.points;
       if (command === 'H') ring.push({ x: figures[0] ?? 0, y });
       else if (command === 'V') ring.push({ x, y: figures[0] ?? 0 });
       else if (command === 'C' || command === 'Q') {
@@ -73,15 +82,18 @@ function flatten(path: ReturnType<typeof svgpath>): Point[][] {
         for (let k = 1; k <= STEPS_A_CURVE; k++) ring.push(onCurve(controls, k / STEPS_A_CURVE));
       } else ring.push(...points);
     });
-  return rings.filter(({ length }) => length >= 3);
+  return lines.filter(({ points }) => points.length >= 2);
 }
 
-/** Every closed line of a drawing, mm, curves cut into straight runs. */
-export function ringsOf({ root, viewBox, widthMm, heightMm }: SvgDrawing): Point[][] {
+/** Every line of every shape of a drawing, mm, curves cut into straight runs. */
+export function linesOf(
+  { root, viewBox, widthMm, heightMm }: SvgDrawing,
+  wanted: (element: Element) => boolean = () => true,
+): FlatLine[] {
   const [left, top, width, height] = viewBox;
   return [...root.getElementsByTagName('*')].flatMap((element) => {
     const data = SHAPES[element.nodeName.toLowerCase()]?.(element);
-    if (!data || element.closest('defs, clipPath, mask, symbol')) return [];
+    if (!data || element.closest('defs, clipPath, mask, symbol') || !wanted(element)) return [];
     const path = transformsOf(element, root).reduce(
       (at, transform) => at.transform(transform),
       svgpath(data),
@@ -89,6 +101,12 @@ export function ringsOf({ root, viewBox, widthMm, heightMm }: SvgDrawing): Point
     return flatten(path.translate(-left, -top).scale(widthMm / width, heightMm / height));
   });
 }
+
+/** Every closed line of a drawing, mm; an open one is closed by its ends. */
+export const ringsOf = (drawing: SvgDrawing): Point[][] =>
+  linesOf(drawing)
+    .map(({ points }) => points)
+    .filter(({ length }) => length >= 3);
 
 /** The outline of a blank from a drawing in real units: largest line first, holes after it. */
 export function outlineFromSvg(text: string): Result<FormOf<'outline'>['rings']> {

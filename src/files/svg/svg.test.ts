@@ -1,11 +1,11 @@
 import { JSDOM } from 'jsdom';
 import { HOSTILE_SVG, ORNAMENT_SVG } from '@tests/support/drawings';
 import { edgeLength, regionArea, regionBox, type Region } from '@/core/geometry';
-import { jigsFor } from '@/core/jig';
+import { cutFilesFor, jigsFor } from '@/core/jig';
 import { planJob } from '@/core/plan';
 import { TRADE_UNITS } from '@/words/units';
 import { patternOf } from '@/words';
-import { jobOn, mugJob, shelf } from '@tests/support/jobs';
+import { artwork, jobOn, mugJob, shelf } from '@tests/support/jobs';
 
 // the sanitiser and the XML parser are the browser's own: jsdom stands in for it here
 const { window } = new JSDOM('');
@@ -129,4 +129,62 @@ test('a folded line is dashed', async () => {
   expect(sleeve && patternToSvg(patternOf(sleeve, TRADE_UNITS))).toMatch(
     /<g id="fold"[^>]*stroke-dasharray/,
   );
+});
+
+test('pens follow strokes once along their middle, and the edge of what is only filled', async () => {
+  const { readSvg, penLinesOf } = await load();
+  const read = readSvg(
+    `<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="40mm" viewBox="0 0 80 40">
+      <g fill="none" stroke="#000" stroke-width="3">
+        <line x1="0" y1="20" x2="80" y2="20"/>
+        <polyline points="0,0 40,40 80,0"/>
+        <circle cx="40" cy="20" r="10"/>
+      </g>
+      <rect x="8" y="4" width="16" height="8" fill="#333"/>
+      <path d="M0 0h5" fill="none"/>
+    </svg>`,
+  );
+  if (!read.ok) throw new Error(read.reason);
+  const lines = penLinesOf(read.value);
+  // the last is neither stroked nor filled
+  expect(lines).toHaveLength(4);
+  expect(lines.map(({ closed }) => closed)).toEqual([false, false, true, true]);
+  expect(lines[0]?.points).toEqual([
+    [0, 0.5],
+    [1, 0.5],
+  ]);
+  expect(lines[1]?.points).toHaveLength(3);
+  const length = (nth: number) =>
+    edgeLength([(lines[nth]?.points ?? []).map(([x, y]) => ({ x: 80 * x, y: 40 * y }))]);
+  // once round, not along both edges of the stroke: 2 π 10 mm
+  expect(length(2)).toBeCloseTo(20 * Math.PI, 0);
+  expect(length(3)).toBeCloseTo(48, 3);
+});
+
+test('the pen file of a piece draws those lines, mirrored on the copy paper', async () => {
+  const strokes = [
+    {
+      points: [
+        [0, 0.25],
+        [0.5, 0.25],
+      ] as [number, number][],
+      closed: false,
+    },
+  ];
+  const art = artwork({ storedWidthPx: 800, storedHeightPx: 800, strokes });
+  const job = jobOn('round-coaster', art);
+  const { pieces, faces } = planJob(job, shelf);
+  const [piece] = pieces;
+  if (!piece) throw new Error('no piece');
+  const pen = (mirrored: boolean) =>
+    cutFilesFor({ piece, job, faces, mirrored })
+      .find(({ kind }) => kind === 'pen-work')
+      ?.lines.filter(({ purpose }) => purpose === 'draw') ?? [];
+  expect(pen(false)).toHaveLength(1);
+  const [plain, flipped] = [pen(false)[0], pen(true)[0]];
+  expect(plain?.closed).toBe(false);
+  const size = piece.arts[0]?.box.width ?? 0;
+  const along = (line: typeof plain) => (line?.points[1]?.x ?? 0) - (line?.points[0]?.x ?? 0);
+  expect(along(plain)).toBeCloseTo(size / 2, 6);
+  expect(along(flipped)).toBeCloseTo(-size / 2, 6);
 });

@@ -73,7 +73,7 @@ export function useFileIntake(task: TaskRunner): FileIntake {
     const kind = await kindOf(file);
     if (kind === 'pixels') return readMade(file, file.name, {});
     const made = await drawn(file, kind, room);
-    return made && readMade(made.blob, file.name, { realMm: made.realMm });
+    return made && readMade(made.blob, file.name, { realMm: made.realMm, strokes: made.strokes });
   }
 
   return { question, read, readMade };

@@ -1,6 +1,7 @@
 import { drawingPixels, type Room } from '@/core/art';
 import { failure, success, type Result } from '@/core/result';
-import { beginsAsSvg, readSvg } from '@/files/svg';
+import type { Strokes } from '@/core/model';
+import { beginsAsSvg, penLinesOf, readSvg } from '@/files/svg';
 import { MM_PER_INCH } from '@/core/units';
 import { openPdf } from '@/workers';
 
@@ -8,6 +9,8 @@ import { openPdf } from '@/workers';
 export interface Drawn {
   readonly blob: Blob;
   readonly realMm: { readonly widthMm: number; readonly heightMm: number } | null;
+  /** The lines of a drawing that a pen can follow. */
+  readonly strokes: Strokes;
 }
 
 /** Draws a sanitised SVG for a room. */
@@ -24,7 +27,11 @@ export async function drawSvg(text: string, room: Room): Promise<Result<Drawn>> 
     const canvas = new OffscreenCanvas(width, height);
     canvas.getContext('2d')?.drawImage(image, 0, 0, width, height);
     const blob = await canvas.convertToBlob({ type: 'image/png' });
-    return success({ blob, realMm: hasRealUnits ? { widthMm, heightMm } : null });
+    return success({
+      blob,
+      realMm: hasRealUnits ? { widthMm, heightMm } : null,
+      strokes: penLinesOf(read.value),
+    });
   } catch {
     return failure('The drawing cannot be drawn; the file is damaged. Save it again.');
   } finally {
@@ -69,7 +76,7 @@ export async function drawPdfPage(
       .promise;
     const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
     if (!blob) return failure('The page is too large to be drawn. Export it smaller.');
-    return success({ blob, realMm });
+    return success({ blob, realMm, strokes: [] });
   } catch {
     return failure(`Page ${pageNumber} of this PDF cannot be drawn.`);
   }

@@ -15,6 +15,15 @@ const coolBeforeLifting: TaskWords = {
 /** Every task in words; those of a cup by whether it has a handle. */
 export const TASK_WORDS: SaidOf<TaskCode> = {
   ...HANDWORK,
+  'fit-attachment': {
+    title: 'Fit the attachment',
+    detail:
+      'Press switched off, unplugged and cold: never change a hot part. Seat it, close its catch, and plug it in as its maker shows.',
+  },
+  'attachment-off': {
+    title: 'Take the attachment off',
+    detail: 'Switch off, unplug, and let it go cold first; then put the flat plate back.',
+  },
   'switch-on': {
     title: 'Switch it on',
     detail: 'Set it to the figure. It warms up while you get everything ready; stay near it.',
