@@ -73,7 +73,7 @@ describe('codes and words', () => {
     );
     const always = ['look-at-print', 'reset-heat', 'check-stack', 'turn-over-and-stack'];
     // by the machine, tested at `core/press/handwork.test.ts`
-    const byMachine = ['fit-attachment', 'attachment-off'];
+    const byMachine = ['fit-attachment', 'attachment-off', 'press-both-socks'];
     // by what the print comes as, tested at `core/press/handwork.test.ts`
     const byPrint = ['fold-over-light', 'mask-on', 'mask-off'];
     // by what a garment is, tested at `core/blank/surface.test.ts`

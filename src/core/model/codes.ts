@@ -61,6 +61,7 @@ export const TASKS = [
   'press-flat',
   'press-panel',
   'press-socks',
+  'press-both-socks',
   'press-with-iron',
   'press-edges-fast',
   'press-with-iron-again',

@@ -188,3 +188,27 @@ test('an attachment is fitted before it is switched on, and off again before ano
   expect(both.slice(off)).toContain('switch-on');
   expect(tasksOf(on(jobOn('tee', square), 'plate-press'))).not.toContain('fit-attachment');
 });
+
+test('both socks lie on the plate where it holds them: two presses of two prints, not four of one', () => {
+  const socks = jobOn('socks-m', square);
+  const [first] = socks.placements;
+  if (!first) throw new Error('no print');
+  const faces = ['left-outside', 'left-inside', 'right-outside', 'right-inside'];
+  const pair = {
+    ...socks,
+    placements: faces.map((faceId, i) => ({ ...first, id: `p${i}`, faceId })),
+  };
+  const on = (widthMm: number) => ({
+    ...shelf,
+    machines: shelf.machines.map((each) =>
+      each.id === pair.heat.machineId ? { ...each, plate: { widthMm, heightMm: 260 } } : each,
+    ),
+  });
+  const count = (widthMm: number, task: string) =>
+    planJob(pair, on(widthMm)).press.program.operations.filter(({ does }) => does === task).length;
+  expect([count(380, 'press-both-socks'), count(380, 'press-socks')]).toEqual([2, 0]);
+  expect([count(150, 'press-both-socks'), count(150, 'press-socks')]).toEqual([0, 4]);
+  const prints = (widthMm: number) =>
+    planJob(pair, on(widthMm)).press.supplies.find(({ is }) => is === 'print')?.count;
+  expect([prints(380), prints(150)]).toEqual([4, 4]);
+});

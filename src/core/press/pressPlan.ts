@@ -23,7 +23,7 @@ import { countOf, rowsOnPlate, type PlateRows } from './plateRows';
 import { programOf } from './program';
 import type { Recipe } from './recipe';
 import { suppliesFor, type Supply } from './supplies';
-import { largestAreaMm2, piecesOfOne, planSides, type PressSide } from './sides';
+import { largestAreaMm2, pairedSides, piecesOfOne, planSides, type PressSide } from './sides';
 
 /** The rounds of a batch. */
 export interface Rounds {
@@ -132,14 +132,23 @@ const conditionsOf = (heat: HeatSettings): Program['conditions'] => {
 /** What is pressed of a pass; one whose pictures are not here goes where those of the first pass are. */
 function sidesOf({ pieces, machine, seen }: LaidPass, { faces, passes }: PressInput) {
   const shown = pieces.length > 0 ? pieces : (passes[0]?.pieces ?? []);
-  return planSides(faces, piecesOfOne(seen, shown), machine, seen.heat.sections);
+  const sides = planSides(faces, piecesOfOne(seen, shown), machine, seen.heat.sections);
+  return pairedSides(sides, countOn(machine, faces));
+}
+
+/** How many of a blank's first face lie on a machine's plate; 1 where it has none. */
+function countOn(machine: Machine, [face]: readonly Face[]): number {
+  const plate = effectivePlate(machine);
+  return plate && face ? countOf(rowsOnPlate(face, plate)) : 1;
 }
 
 /** How blanks lie on a machine's plate together, and how often it is loaded for all of them. */
-function batchOf({ machine }: LaidPass, faces: readonly Face[], items: number) {
+function batchOf({ machine, seen }: LaidPass, faces: readonly Face[], items: number) {
   const [face] = faces;
   const plate = effectivePlate(machine);
-  const atOnce = plate && face ? rowsOnPlate(face, plate) : null;
+  // a pair takes two places: its loads are those of the pair
+  const pair = seen.blank.form.kind === 'socks';
+  const atOnce = plate && face && !pair ? rowsOnPlate(face, plate) : null;
   return { atOnce, rounds: roundsOf(items, atOnce, machine) };
 }
 

@@ -121,10 +121,17 @@ const laidFirst = (before: FirstPress, making: Making, side: PressSide | null): 
 ];
 
 /** What a lay-up uses up. */
-const usedBy = (layers: readonly Layer[]): Operation['uses'] =>
+const usedBy = (layers: readonly Layer[], side: PressSide | null): Operation['uses'] =>
   [
     ...new Set(layers.filter((l) => l.lasts === 'once' || l.role === 'print').map(({ is }) => is)),
-  ].map((is) => ({ is, count: layers.filter((layer) => layer.is === is).length }));
+  ].map((is) => ({
+    is,
+    count:
+      layers.filter((layer) => layer.is === is).length * (isPair(side) && is === 'print' ? 2 : 1),
+  }));
+
+/** Whether both of a pair are pressed at once. */
+const isPair = (side: PressSide | null): boolean => (side?.alsoFaceId ?? null) !== null;
 
 /** From the stack to the unwrapped thing, for one side or both together. */
 function round(making: Making, side: PressSide | null): Draft[] {
@@ -135,11 +142,13 @@ function round(making: Making, side: PressSide | null): Draft[] {
       'stack',
       { does: 'check-stack' },
       {
-        ...{ layUp: making.nth, uses: usedBy(layers) },
+        ...{ layUp: making.nth, uses: usedBy(layers, side) },
         faceId: recipe.sides === 'in turn' ? (side?.faceId ?? null) : null,
       },
     ),
-    ...presses(making, side),
+    ...presses(making, side).map((each): Draft =>
+      each.does === 'press-socks' && isPair(side) ? { ...each, does: 'press-both-socks' } : each,
+    ),
     ...(recipe.hotOff ? [draft('unwrap', recipe.hotOff, { cautions: ['gloves-on'] })] : []),
     draft('cool', cool, {
       cautions: ['gloves-on'],

@@ -26,6 +26,8 @@ export interface PressSide {
   readonly sections: readonly Section[];
   /** Its separate pictures, in the order an iron goes over them; under a plate they are pressed together. */
   readonly motifs: readonly Motif[];
+  /** The same side of the other of a pair, where both lie on the plate at once; else null. */
+  readonly alsoFaceId: string | null;
   /** How many placements at least it would take, where that is too many to plan; else null. */
   readonly tooMany: number | null;
 }
@@ -101,11 +103,32 @@ export function planSides(
     const motifs = plate || face.development ? [] : motifsOf(pictures);
     return [
       {
-        ...{ faceId: face.id, called: face.called, region, sections, motifs },
+        ...{ faceId: face.id, called: face.called, region, sections, motifs, alsoFaceId: null },
         tooMany: tooMany || null,
       },
     ];
   });
+}
+
+/** The same side of the right one of a pair, for each side of the left. */
+const OTHER_OF_PAIR: Readonly<Partial<Record<FaceName, FaceName>>> = {
+  'left-outside': 'right-outside',
+  'left-inside': 'right-inside',
+};
+
+/**
+ * Sides of a pair that lie on the plate together, the left standing for both: not two overlapping, and none waiting on
+ * the hot plate (common practice).
+ * @param atOnce how many of one lie on the plate.
+ */
+export function pairedSides(sides: readonly PressSide[], atOnce: number): readonly PressSide[] {
+  if (atOnce < 2) return sides;
+  const other = (side: PressSide) =>
+    sides.find(({ called }) => called === OTHER_OF_PAIR[side.called]);
+  const taken = new Set(sides.flatMap((side) => other(side)?.faceId ?? []));
+  return sides
+    .filter(({ faceId }) => !taken.has(faceId))
+    .map((side) => ({ ...side, alsoFaceId: other(side)?.faceId ?? null }));
 }
 
 /** Area of the largest picture that is pressed by itself: of a side's pictures together, or of one of them; mm². */

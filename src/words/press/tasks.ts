@@ -129,6 +129,11 @@ export const TASK_WORDS: SaidOf<TaskCode> = {
     title: 'Press',
     detail: 'Straight down, hold still, straight up. The paper stays where it is throughout.',
   },
+  'press-both-socks': {
+    title: 'Press both socks',
+    detail:
+      'Side by side, the same side of both, none overlapping. Straight down, hold still, straight up; neither waits on the hot plate.',
+  },
   'press-socks': {
     title: 'Press',
     detail: 'One side of the socks. None waits on the hot plate.',
