@@ -49,10 +49,11 @@ const VIEWS = [
   ['checks', job('horizon', 'art')],
   [
     'sheets',
-    job('comet', 'sheets'),
+    job('film', 'sheets'),
     async (page) => {
+      await page.getByRole('button', { name: 'Film', exact: true }).click();
       await page.getByRole('button', { name: /^Jigs/ }).click();
-      await page.getByText('Sleeve pattern', { exact: true }).scrollIntoViewIfNeeded();
+      await page.getByText('Film to cut', { exact: true }).scrollIntoViewIfNeeded();
     },
   ],
   // bending the picture takes its time
