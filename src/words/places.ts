@@ -1,6 +1,7 @@
 import type { DatumName, ZoneId } from '@/core/blank';
 import type { NamedPiece, PieceName } from '@/core/layout';
-import type { EdgeName, FaceName } from '@/core/model';
+import type { EdgeName, FaceName, Lying } from '@/core/model';
+import type { Say } from './say';
 
 /** What a part of a face is called, and what a drawing writes on it. */
 export const ZONE_WORDS: Readonly<
@@ -90,3 +91,10 @@ function partWords(called: PieceName): string {
 /** What a piece is called: its part of the blank, and for which name or size it is. */
 export const pieceWords = ({ called, variant }: NamedPiece): string =>
   variant ? `${partWords(called)} · ${variant}` : partWords(called);
+
+/** How far something lies from the edges of its face: “6 in from the left edge and 3 in from the shoulder”. */
+export function farWords({ from }: Lying, { length }: Pick<Say, 'length'>): string {
+  const ways = from.map(({ edge, mm }) => `${length(mm)} from the ${EDGE_WORDS[edge]}`);
+  const last = ways.pop() ?? '';
+  return ways.length > 0 ? `${ways.join(', ')} and ${last}` : last;
+}

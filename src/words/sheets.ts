@@ -3,7 +3,7 @@ import type { Cutter } from '@/core/model';
 import type { LayStep, Sheet, SheetLabel, SheetName, SheetTexts, Side } from '@/core/sheet';
 import type { UnitStyle } from './units';
 import { sayIn } from './say';
-import { pieceWords } from './places';
+import { farWords, pieceWords } from './places';
 
 const BESIDE: Readonly<Record<Side, string>> = {
   left: 'left',
@@ -56,7 +56,10 @@ export function labelLines(label: SheetLabel, units: UnitStyle): readonly string
     first && alike
       ? `${copies}${pieceWords(first)} · cut to ${size(first)}`
       : pieces.map(pieceWords).join(', ');
-  return [`${of}${what} · ${TRUE_SIZE}`, driver];
+  const say = sayIn(units);
+  const lies =
+    label.lies.length === 1 ? label.lies.map((each) => ` · lies ${farWords(each, say)}`) : [];
+  return [`${of}${what}${lies.join('')} · ${TRUE_SIZE}`, driver];
 }
 
 /** What is written on a sheet: its label, and the figures of the check bar in the person's unit. */

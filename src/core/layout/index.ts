@@ -7,5 +7,6 @@ export * from './film';
 export * from './repeat';
 export * from './itemJob';
 export * from './layOut';
+export * from './lying';
 export * from './silhouette';
 export * from './warp';

@@ -1,5 +1,5 @@
 import { isCup, type Face } from '../blank';
-import type { Piece } from '../layout';
+import { lyingOf, type Piece } from '../layout';
 import {
   thingLabels,
   thingsIn,
@@ -18,7 +18,6 @@ import { careFor, tapingFor, type Taping } from './advice';
 import { dwellByArea, type AreaDwell } from './area';
 import { effectivePlate, splitTimer } from './machine';
 import { resolvePasses, type Pass, type PrintShape } from './passes';
-import { lyingOf } from './lying';
 import { countOf, rowsOnPlate, type PlateRows } from './plateRows';
 import { programOf } from './program';
 import type { Recipe } from './recipe';

@@ -1,6 +1,6 @@
-import { nameOf, type NamedPiece, type Piece } from '../layout';
+import { nameOf, pieceLies, type NamedPiece, type Piece } from '../layout';
 import type { MirrorPlan } from '../mirror';
-import type { Job } from '../model';
+import type { Job, Lying } from '../model';
 import { tableSide, type Side, type Tile, type Tiling } from './tile';
 
 /** Lines a label has, in words: the room for it is kept before it is known. */
@@ -14,6 +14,8 @@ export interface WholeLabel {
   readonly pieces: readonly (NamedPiece & Pick<Piece, 'widthMm' | 'heightMm'>)[];
   /** Whether all of them are copies of one piece. */
   readonly alike: boolean;
+  /** Where that one lies on its blank, by tape measure; empty where the pieces differ. */
+  readonly lies: readonly Lying[];
 }
 
 /** What a tile says: which it is, and who lies beside it, printed side up on the table. */
@@ -49,10 +51,13 @@ const sharedOf = ({ job, mirror, proof = false }: LabelContext) => ({
 
 /** The label of a sheet with whole pieces. */
 export function labelOf(pieces: readonly Piece[], context: LabelContext): SheetLabel {
+  const [first] = pieces;
+  const alike = pieces.every(({ id }) => id === first?.id);
   return {
     kind: 'pieces',
     ...sharedOf(context),
-    alike: pieces.every(({ id }) => id === pieces[0]?.id),
+    alike,
+    lies: alike && first ? pieceLies(context.job, first) : [],
     pieces: pieces.map(({ called, variant, widthMm, heightMm }) => ({
       ...{ called, variant, widthMm, heightMm },
     })),

@@ -4,7 +4,7 @@ import { sayIn } from '../say';
 import { displayReasons, displayText, HEAT_WORDS } from './figures';
 import { taskWords, type TaskWords } from './tasks';
 import { TRANSFER_WORDS } from '../transfers';
-import { EDGE_WORDS, FACE_WORDS } from '../places';
+import { FACE_WORDS, farWords } from '../places';
 
 const heatWords = ({ settings }: ProgramPass, units: UnitStyle): string =>
   settings.temperatureC === null
@@ -72,17 +72,15 @@ function thingsOf({ load, pass }: Operation, { things, passes }: Program): strin
 }
 
 /** Tasks at which a paper is laid where it belongs. */
-const LAYING: readonly Operation['does'][] = ['lay-and-tape', 'wrap-and-tape'];
+const LAYING: readonly Operation['does'][] = ['lay-and-tape', 'wrap-and-tape', 'lay-film'];
 
 /** Where the papers of a pass lie, by tape measure from the blank's own edges. */
 function lyingWords({ does, pass }: Operation, program: Program, units: UnitStyle): string {
   const lies = LAYING.includes(does) ? (program.passes[pass]?.lies ?? []) : [];
-  const { length } = sayIn(units);
-  const told = lies.map(({ faceId, from }) => {
-    const face = program.faces.find(({ id }) => id === faceId);
-    const ways = from.map(({ edge, mm }) => `${length(mm)} from the ${EDGE_WORDS[edge]}`);
-    const last = ways.pop();
-    const all = ways.length > 0 ? `${ways.join(', ')} and ${last ?? ''}` : (last ?? '');
+  const say = sayIn(units);
+  const told = lies.map((each) => {
+    const face = program.faces.find(({ id }) => id === each.faceId);
+    const all = farWords(each, say);
     return face && lies.length > 1
       ? `${FACE_WORDS[face.called]}: ${all}.`
       : `Its paper lies ${all}.`;

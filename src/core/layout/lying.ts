@@ -1,7 +1,8 @@
 import { facesOf, type Face } from '../blank';
 import { bottom, inverse, mapBox, right, type Box } from '../geometry';
-import { madeFor, type Piece } from '../layout';
-import type { Job, Lying } from '../model';
+import type { Blank, Job, Lying } from '../model';
+import { madeFor } from './itemJob';
+import type { Piece } from './piece';
 
 /** Nearer to an edge than this a paper is laid on it, mm; and nearer to each other two places are the same. */
 const HAIR_MM = 0.5;
@@ -36,25 +37,39 @@ const same = (a: readonly Lying[], b: readonly Lying[]): boolean =>
     );
   });
 
+/** Faces that were worked out, by their blank: every row of a batch asks for the same. */
+const known = new WeakMap<Blank, readonly Face[]>();
+
+function facesOnce(blank: Blank): readonly Face[] {
+  const faces = known.get(blank) ?? facesOf(blank);
+  known.set(blank, faces);
+  return faces;
+}
+
 /**
- * Where the papers of a pass lie on their faces, by tape measure from the faces' own edges; one paper a face.
+ * Where a piece lies on its faces, by tape measure from the edges of the blank it is for; nothing of one that is folded,
+ * bent or a loose part.
+ */
+export function pieceLies(job: Job, piece: Piece): readonly Lying[] {
+  if (piece.called.kind === 'folded' || piece.called.kind === 'part') return [];
+  const item = job.items.find(({ id }) => id === piece.items[0]);
+  const faces = item ? facesOnce(madeFor(job, item).blank) : [];
+  return piece.slots.flatMap((slot, nth) => {
+    const face = faces.find(({ id }) => id === slot.faceId);
+    const box = boxOn(piece, nth);
+    return (face && !face.development && box && lyingOn(face, box)) || [];
+  });
+}
+
+/**
+ * Where the papers of a pass lie on their faces; one paper a face.
  * @param pieces of all items. @returns nothing where it differs from one item to another.
  */
 export function lyingOf(job: Job, pieces: readonly Piece[]): readonly Lying[] {
   const groups = new Map<string, Lying[]>();
   for (const piece of pieces) {
     const key = piece.items.join(' ');
-    const item = job.items.find(({ id }) => id === piece.items[0]);
-    const faces = item ? facesOf(madeFor(job, item).blank) : [];
-    const own = groups.get(key) ?? [];
-    const called = piece.called.kind === 'folded' || piece.called.kind === 'part';
-    piece.slots.forEach((slot, nth) => {
-      const face = faces.find(({ id }) => id === slot.faceId);
-      const box = called ? null : boxOn(piece, nth);
-      const lying = face && !face.development && box ? lyingOn(face, box) : null;
-      if (lying) own.push(lying);
-    });
-    groups.set(key, own);
+    groups.set(key, [...(groups.get(key) ?? []), ...pieceLies(job, piece)]);
   }
   const [first = [], ...others] = groups.values();
   return others.every((each) => same(first, each)) ? first : [];
