@@ -1,5 +1,5 @@
 import type { Flipper } from '@/core/mirror';
-import type { Cutter } from '@/core/model';
+import type { Cutter, Lying } from '@/core/model';
 import type { LayStep, Sheet, SheetLabel, SheetName, SheetTexts, Side } from '@/core/sheet';
 import type { UnitStyle } from './units';
 import { sayIn } from './say';
@@ -28,6 +28,12 @@ export function sheetWords(called: SheetName): string {
 
 /** What is to be set about mirroring in the print dialog. */
 export const driverSetting = (flips: boolean): string => (flips ? 'mirror ON' : 'mirror OFF');
+
+/** Two distances say where a paper lies: one across, one along, where all four are known. */
+const inShort = ({ faceId, from }: Lying): Lying => ({
+  faceId,
+  from: from.filter((_, i) => from.length < 4 || i % 2 === 0),
+});
 
 /** What is written under the pieces of a sheet: as many lines as the sheet keeps room for. */
 export function labelLines(label: SheetLabel, units: UnitStyle): readonly string[] {
@@ -58,7 +64,9 @@ export function labelLines(label: SheetLabel, units: UnitStyle): readonly string
       : pieces.map(pieceWords).join(', ');
   const say = sayIn(units);
   const lies =
-    label.lies.length === 1 ? label.lies.map((each) => ` · lies ${farWords(each, say)}`) : [];
+    label.lies.length === 1
+      ? label.lies.map((each) => ` · lies ${farWords(inShort(each), say)}`)
+      : [];
   return [`${of}${what}${lies.join('')} · ${TRUE_SIZE}`, driver];
 }
 

@@ -21,5 +21,5 @@ test('the label of a piece says where it lies on its blank; of several that diff
   const [lies] = label.lies;
   expect(lies?.from.map(({ mm }) => Math.round(mm))).toEqual([64, 64, 45, 45]);
   const texts = sheet ? sheetTexts(sheet, TRADE_UNITS).label : [];
-  expect(texts[0]).toMatch(/lies .* from the left edge, .* and .* from the bottom edge/);
+  expect(texts[0]).toMatch(/lies .* from the left edge and .* from the top edge ·/);
 });

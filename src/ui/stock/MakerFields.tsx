@@ -14,6 +14,7 @@ import {
   type ProductFigures,
   type TimeBySize,
 } from '@/core/model';
+import { inches } from '@/core/units';
 import { useBench } from '../bench/BenchProvider';
 import { DurationField, LengthField, TemperatureField } from '../fields/QuantityField';
 import { WordsField } from '../fields/WordsField';
@@ -22,7 +23,7 @@ import { Pair } from '../Section';
 const PEELS = ['hot', 'warm', 'cold'] as const;
 const PRESSURES: readonly Pressure[] = ['light', 'medium', 'firm'];
 /** Where a new line of a table begins, mm and s. */
-const FIRST_LINE: TimeBySize = { widthMm: 100, heightMm: 100, dwellS: 30 };
+const FIRST_LINE: TimeBySize = { widthMm: inches(4), heightMm: inches(4), dwellS: 30 };
 
 interface MakerFieldsProps {
   product: Product;
@@ -69,7 +70,11 @@ function Times({
       {times.map(({ widthMm, heightMm, dwellS }, i) => (
         <FormControl
           key={i}
-          sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr auto', gap: 1 }}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr 1fr auto' },
+            gap: 1,
+          }}
         >
           <LengthField
             label={`Up to, width ${i + 1}`}
