@@ -97,7 +97,7 @@ test('one mug from blank to record, with a 24-megapixel picture and a reload at 
       await expect(page.getByRole('button', { name: label })).toBeFocused();
       await page.keyboard.press('Enter');
     };
-    for (const label of ['Begin', ...Array<string>(5).fill('Done, next')]) await pressed(label);
+    for (const label of ['Begin', ...Array<string>(6).fill('Done, next')]) await pressed(label);
     // the machine's own warm-up is counted from when it was switched on, and can be ended when it is hot
     await page.getByRole('button', { name: 'End this step early' }).click();
     await pressed('Done, next');
