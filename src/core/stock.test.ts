@@ -169,6 +169,14 @@ describe('a product', () => {
   });
 });
 
+test('a paper that is peeled cold shortens no cup’s cool-down', () => {
+  const mug = jobOn('mug-12oz', artwork());
+  const cooling = (on: Shelf) =>
+    planJob(mug, on).press.program.operations.filter(({ kind }) => kind === 'cool');
+  for (const peel of ['hot', 'warm', 'cold'])
+    expect(cooling(withPaper(bought('letter', { peel })))).toEqual(cooling(shelf));
+});
+
 describe('the sheet that is taken', () => {
   const light = () => onCloth('light-paper', 'tee');
 

@@ -9,8 +9,12 @@ const PEELS: Readonly<Record<NonNullable<Product['peel']>, Task>> = {
   cold: { does: 'cool-fully', durationS: 120 },
 };
 
-/** Cooling as the maker wants it: by the school that does so, where there are two. */
+/**
+ * Cooling as the maker wants it: by the school that does so, where there are two. A cup cools as a cup does: its paper
+ * is no sheet to peel, and it burns long after a sheet would be cold.
+ */
 function peeled({ cool }: Recipe, peel: NonNullable<Product['peel']>): CoolSchools {
+  if (cool.difference === 'handled-early') return cool;
   const schools = cool.difference === 'peeled-hot' || cool.difference === 'matt-or-gloss';
   if (schools && peel !== 'warm') return always(peel === 'hot' ? cool.A : cool.B);
   return always(PEELS[peel]);
