@@ -1,7 +1,7 @@
 /** Paper, film and ready-made sheets as they are bought, used and left over. Common practice, no source. */
 import { artwork, factsWith, jobOn, shelf } from '@tests/support/jobs';
 import { applyFix, type CheckCode } from './check';
-import { regionArea, regionBox } from './geometry';
+import { regionBox } from './geometry';
 import {
   productSchema,
   productFiguresSchema,
@@ -13,7 +13,6 @@ import {
 import { planJob } from './plan';
 import { planPlainProof } from './plainProof';
 import { withTransfer } from './shelf';
-import { offcutOf } from './sheet';
 import { inches } from './units';
 
 const square = artwork({ storedWidthPx: 1500, storedHeightPx: 1500 });
@@ -210,55 +209,6 @@ test('opaque paper over several sheets is told of; made to fit one it is no more
   const mended = applyFix(large, way, shelf);
   expect(planJob(mended, shelf).sheets).toHaveLength(1);
   expect(codes(mended)).not.toContain('opaque-tiled');
-});
-
-describe('what is left of a sheet that is only cut', () => {
-  const vinyl = (widthMm: number, part: Partial<Job['sheet']> = {}): Job => {
-    const job = sized(withTransfer(jobOn('tee', cut), 'vinyl', shelf), widthMm);
-    return { ...job, cut: { ...job.cut, line: 'contour' }, sheet: { ...job.sheet, ...part } };
-  };
-  const plan = planJob(vinyl(100), shelf);
-  const [sheet] = plan.sheets;
-  const left = sheet && offcutOf(sheet, plan.pieces, plan.tools.paper);
-  if (!left) throw new Error('nothing left');
-  const rest: Paper = { ...plan.tools.paper, id: 'rest', ...left, offcut: true };
-
-  test('is kept with the true outline of what came out, and no marks take room on it', () => {
-    const area = left.gone.map((ring) => regionArea([ring.map(([x, y]) => ({ x, y }))]));
-    // a triangle of corners (0, 0), (1, 0.2), (0.6, 1): 44 % of its box
-    expect(area[0]).toBeCloseTo(0.44 * 100 * 100, -1);
-    expect(sheet.marks).toMatchObject({ cutGuides: [], foot: null });
-  });
-
-  test('is offered first when a piece fits what is there, and nothing lies where it is gone', () => {
-    const on = withPaper(rest);
-    const note = planJob(vinyl(80), on).checks.find(({ code }) => code === 'offcut-waits');
-    const [way] = note?.fixes ?? [];
-    if (!way) throw new Error('not offered');
-    const used = planJob(applyFix(vinyl(80), way, on), on);
-    const [again] = used.sheets;
-    const [box] = again?.items.map((item) => item.box) ?? [];
-    const [hole] = again?.gone ?? [];
-    if (!box || !hole) throw new Error('not laid');
-    const apart =
-      box.x >= hole.x + hole.width ||
-      hole.x >= box.x + box.width ||
-      box.y >= hole.y + hole.height ||
-      hole.y >= box.y + box.height;
-    expect(apart).toBe(true);
-    expect(codes(vinyl(290), on)).not.toContain('offcut-waits');
-    // a second thing is cut from what the first left, so that both are gone of it
-    const less = again && offcutOf(again, used.pieces, used.tools.paper);
-    expect(less?.gone).toHaveLength(2);
-  });
-
-  test('an offcut is there once: more sheets of it than that are told', () => {
-    const job = {
-      ...vinyl(140, { paperId: 'rest' }),
-      items: [{ ...vinyl(1).items[0], copies: 6 }],
-    };
-    expect(codes(job as Job, withPaper(rest))).toContain('few-left');
-  });
 });
 
 test('a proof on plain paper is one print of every piece, as it looks, never mirrored', () => {

@@ -9,6 +9,7 @@ import {
   right,
   simpleRegion,
   type Region,
+  type Ring,
 } from '../geometry';
 import type { Piece } from '../layout';
 import { isPrintedOn, MAX_GONE, MAX_GONE_CORNERS, type Paper } from '../model';
@@ -53,17 +54,33 @@ function stripOf({ items, marks, widthMm, heightMm }: Sheet): Offcut | null {
   return kept[0] ?? null;
 }
 
-/** Lines few enough to be kept: true where they can be, else the boxes they lie in. */
-function keptLines(cuts: Region): Paper['gone'] {
+/** The box round two lines, as a line. */
+const joined = (a: Ring, b: Ring): Ring => rectRing(regionBox([a, b]));
+
+/**
+ * Lines few enough to be kept: true where they can be, else those nearest each other as the box they lie in. What is
+ * gone is never forgotten: a piece would be laid where nothing is.
+ */
+function fewLines(before: Region, cuts: Region): Region {
   const simple = simpleRegion(cuts, SCRAP_ERROR_MM).filter((ring) => regionArea([ring]) > 1);
   const lines = simple.map((ring) =>
     cornersOf([ring]) > MAX_GONE_CORNERS ? rectRing(regionBox([ring])) : ring,
   );
-  const few = lines.length > MAX_GONE ? [rectRing(regionBox(lines))] : lines;
-  return few.map((ring) =>
-    ring.map(({ x, y }): [number, number] => [Math.max(0, x), Math.max(0, y)]),
-  );
+  const own = lines.length > MAX_GONE ? [rectRing(regionBox(lines))] : lines;
+  const all = [...before, ...own];
+  while (all.length > MAX_GONE) {
+    const pairs = all.flatMap((a, i) => all.slice(i + 1).map((b) => ({ a, b, box: joined(a, b) })));
+    const least = pairs.reduce((best, pair) =>
+      regionArea([pair.box]) < regionArea([best.box]) ? pair : best,
+    );
+    all.splice(all.indexOf(least.a), 1, least.box);
+    all.splice(all.indexOf(least.b), 1);
+  }
+  return all;
 }
+
+const pointsOf = (gone: Paper['gone']): Region =>
+  gone.map((ring) => ring.map(([x, y]) => ({ x, y })));
 
 /** What is left of a sheet that is only cut: the whole of it but for what came out; null when hardly anything. */
 function scrapOf(sheet: Sheet, pieces: readonly Piece[], paper: Paper): Offcut | null {
@@ -75,10 +92,15 @@ function scrapOf(sheet: Sheet, pieces: readonly Piece[], paper: Paper): Offcut |
     return piece && !tile ? mapRegion(matrix, piece.cut) : [rectRing(box)];
   });
   const home = upright ? cut : mapRegion(inverse(quarterTurned(widthMm)), cut);
-  const gone = [...paper.gone, ...keptLines(home)].slice(-MAX_GONE);
+  const lines = fewLines(pointsOf(paper.gone), home);
   const whole = { x: 0, y: 0, width: widthMm, height: heightMm };
-  const boxes = gone.map((ring) => regionBox([ring.map(([x, y]) => ({ x, y }))]));
-  const rooms = freeRooms(whole, boxes);
+  const rooms = freeRooms(
+    whole,
+    lines.map((ring) => regionBox([ring])),
+  );
+  const gone = lines.map((ring) =>
+    ring.map(({ x, y }): [number, number] => [Math.max(0, x), Math.max(0, y)]),
+  );
   const useful = rooms.some(({ width, height }) => Math.min(width, height) >= LEAST_SCRAP_MM);
   return useful ? { widthMm, heightMm, gone } : null;
 }
