@@ -4,6 +4,7 @@ import { applyFix, type CheckCode } from './check';
 import { regionBox } from './geometry';
 import {
   productSchema,
+  paperSchema,
   productFiguresSchema,
   type Job,
   type OwnFigures,
@@ -12,7 +13,7 @@ import {
 } from './model';
 import { planJob } from './plan';
 import { planPlainProof } from './plainProof';
-import { withTransfer } from './shelf';
+import { ownPaper, withTransfer } from './shelf';
 import { inches } from './units';
 
 const square = artwork({ storedWidthPx: 1500, storedHeightPx: 1500 });
@@ -174,6 +175,16 @@ test('a paper that is peeled cold shortens no cup’s cool-down', () => {
     planJob(mug, on).press.program.operations.filter(({ kind }) => kind === 'cool');
   for (const peel of ['hot', 'warm', 'cold'])
     expect(cooling(withPaper(bought('letter', { peel })))).toEqual(cooling(shelf));
+});
+
+test('a size out of the catalogue is copied to become one’s own; what is one’s own, or left over, stays itself', () => {
+  const mine = ownPaper(paperOf('letter'), shelf.papers, 'mine');
+  expect(mine).toMatchObject({ id: 'mine', name: 'My US letter', origin: 'own setting' });
+  expect(ownPaper(paperOf('letter'), [...shelf.papers, mine], 'more').name).toBe('My US letter 2');
+  const [own, left] = [bought('letter', {}), { ...paperOf('letter'), offcut: true }];
+  expect([ownPaper(own, [], 'x'), ownPaper(left, [], 'x')]).toEqual([own, left]);
+  const long = { ...paperOf('letter'), name: 'L'.repeat(120) };
+  expect(paperSchema.safeParse(ownPaper(long, [], 'x')).success).toBe(true);
 });
 
 describe('the sheet that is taken', () => {

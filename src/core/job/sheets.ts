@@ -1,4 +1,4 @@
-import type { Job, SheetChoices } from '../model';
+import type { Job, Paper, SheetChoices } from '../model';
 import type { Tiling } from '../sheet';
 
 /** A job with some choices of its sheets changed. */
@@ -6,6 +6,10 @@ export const withSheet = (job: Job, part: Partial<SheetChoices>): Job => ({
   ...job,
   sheet: { ...job.sheet, ...part },
 });
+
+/** A job on such a paper or sheet; with such film below, where it is film. */
+export const withPaper = (job: Job, { is, id }: Pick<Paper, 'is' | 'id'>): Job =>
+  withSheet(job, is === 'film' ? { filmId: id } : { paperId: id });
 
 /**
  * A seam moved by hand as far as its sheets can hold; the others of its piece stay where they are now.

@@ -71,3 +71,11 @@ test('only what contradicts the plan is a conflict', () => {
   ]);
   expect(celsiusToF(200)).toBe(392);
 });
+
+test('a long run of digits is read as quickly as any other text', () => {
+  // figures have few digits, so that no text makes the reader try every part of it against every other
+  expect(readPacket('7'.repeat(20_000))).toEqual([]);
+  expect(readPacket('Up to 4.5 x 4.5 in: 1.5 min')).toMatchObject([
+    { kind: 'size-time', widthMm: 114.3, dwellS: 90 },
+  ]);
+});

@@ -91,7 +91,7 @@ const unitOf = (word: string | undefined): number =>
 /** Lines of a table of times: “up to 4 × 4 in: 60 seconds”. */
 function sizeTimesIn(text: string): PacketFact[] {
   const pattern =
-    /(\d+(?:[.,]\d+)?)\s*(?:[x×]|by)\s*(\d+(?:[.,]\d+)?)\s*(mm|cm|in(?:ch(?:es)?)?\.?|"|″)?[^.;\n\d]{0,24}?(\d+(?:[.,]\d+)?)\s*(seconds?|secs?|s|minutes?|mins?)\b/gi;
+    /(\d{1,4}(?:[.,]\d{1,3})?)\s*(?:[x×]|by)\s*(\d{1,4}(?:[.,]\d{1,3})?)\s*(mm|cm|in(?:ch(?:es)?)?\.?|"|″)?[^.;\n\d]{0,24}?(\d+(?:[.,]\d+)?)\s*(seconds?|secs?|s|minutes?|mins?)\b/gi;
   return [...text.matchAll(pattern)].flatMap((match): PacketFact[] => {
     const unit = unitOf(match[3]);
     const [widthMm, heightMm] = [numberOf(match[1]) * unit, numberOf(match[2]) * unit];

@@ -1,6 +1,7 @@
 import type { Cutter, Job, Machine, Paper, Printer, Shelf, TransferKind } from '../model';
 import { worksOn } from '../press';
 import { TRANSFERS } from '../transfer';
+import { freeName } from './adopt';
 import { BUILT_IN_SHELF } from './builtIn';
 
 /** A tool that a job names and its shelf lacks, and what stands in for it until it is settled. */
@@ -76,3 +77,21 @@ export function toolsFor(job: Job, shelf: Shelf): Tools {
   if (cutterId !== null && !cutter) missing.push({ what: 'cutter', id: cutterId, instead: null });
   return { paper, film, printer, machine, cutter, missing };
 }
+
+/** Longest name a copy is called after, signs: there is room for a number behind it. */
+const MOST_NAME = 100;
+
+/**
+ * A paper as the person's own: itself where something is known of it as it was bought, or where it is an offcut; of a
+ * size out of the catalogue a copy, so that the catalogue stays as it is.
+ * @param newId for the copy.
+ */
+export const ownPaper = (paper: Paper, papers: readonly Paper[], newId: string): Paper =>
+  paper.product || paper.offcut
+    ? paper
+    : {
+        ...paper,
+        id: newId,
+        name: freeName(`My ${paper.name}`.slice(0, MOST_NAME), papers),
+        origin: 'own setting',
+      };

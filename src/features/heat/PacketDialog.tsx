@@ -22,7 +22,8 @@ import {
   type PacketFact,
   type PlanSays,
 } from '@/core/press';
-import { freeName } from '@/core/shelf';
+import { withPaper } from '@/core/job';
+import { ownPaper } from '@/core/shelf';
 import { TRANSFERS } from '@/core/transfer';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
@@ -31,6 +32,9 @@ import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { conflictWords, saysWords } from '@/words';
 import { useHeatEdit } from './useHeatEdit';
+
+/** What tells a fact from others: two may begin at the same letter. */
+const keyOf = ({ kind, from }: PacketFact): string => `${kind} ${from}`;
 
 /** Words of the text before and after a fact, so that it is recognised. */
 const AROUND = 28;
@@ -53,12 +57,13 @@ function Quote({ text, fact }: { text: string; fact: PacketFact }) {
 function usePlanSays(): PlanSays {
   const { job, plan } = useJob();
   const { settings } = plan.press;
+  const product = (plan.tools.film ?? plan.tools.paper).product;
   const cool = plan.tools.recipe.cool[job.heat.coolSchool].durationS ?? 0;
   const own = cool >= 60 ? 'cold' : cool > 0 ? 'warm' : 'hot';
   return {
     ...settings,
     mirrored: plan.mirror.needed,
-    peel: TRANSFERS[job.transfer].peel ?? own,
+    peel: product?.peel ?? TRANSFERS[job.transfer].peel ?? own,
   };
 }
 
@@ -84,8 +89,8 @@ function Facts({
 }: {
   text: string;
   facts: readonly PacketFact[];
-  off: ReadonlySet<number>;
-  onToggle: (from: number) => void;
+  off: ReadonlySet<string>;
+  onToggle: (key: string) => void;
 }) {
   const units = useUnits();
   const says = usePlanSays();
@@ -94,13 +99,13 @@ function Facts({
       {facts.map((fact) => {
         const ours = planAgainst(fact, says);
         return (
-          <Box component="li" key={fact.from} sx={{ mb: 1 }}>
+          <Box component="li" key={keyOf(fact)} sx={{ mb: 1 }}>
             <FormControlLabel
               control={
                 <Checkbox
                   size="small"
-                  checked={!off.has(fact.from)}
-                  onChange={() => onToggle(fact.from)}
+                  checked={!off.has(keyOf(fact))}
+                  onChange={() => onToggle(keyOf(fact))}
                 />
               }
               label={<strong>{saysWords(fact, units)}</strong>}
@@ -126,15 +131,11 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
   const notify = useNotify();
   const says = usePlanSays();
   const [text, setText] = useState('');
-  const [off, setOff] = useState<ReadonlySet<number>>(new Set());
+  const [off, setOff] = useState<ReadonlySet<string>>(new Set());
   const facts = useMemo(() => readPacket(text), [text]);
-  const wanted = figuresOf(
-    facts.filter(({ from }) => !off.has(from)),
-    says,
-  );
+  const confirmed = facts.filter((fact) => !off.has(keyOf(fact)));
+  const wanted = figuresOf(confirmed, says);
   const sheet = plan.tools.film ?? plan.tools.paper;
-
-  const confirmed = facts.filter(({ from }) => !off.has(from));
 
   /** For this blank alone: temperature, time and pressure. */
   function keepForBlank() {
@@ -158,22 +159,9 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
   /** With the paper or film, all of it. */
   function keepWithSheet() {
     const product = withPacket(sheet.product, job.transfer, job.heat.machineId, confirmed);
-    const own = sheet.product
-      ? { ...sheet, product }
-      : {
-          ...{
-            ...sheet,
-            id: crypto.randomUUID(),
-            name: freeName(`My ${sheet.name}`, shelf.papers),
-          },
-          ...({ product, origin: 'own setting' } as const),
-        };
+    const own = { ...ownPaper(sheet, shelf.papers, crypto.randomUUID()), product };
     if (!addToShelf({ papers: [own] })) return;
-    edit((old) => ({
-      ...old,
-      sheet: { ...old.sheet, ...(own.is === 'film' ? { filmId: own.id } : { paperId: own.id }) },
-      heat: { ...old.heat, own: NOTHING_OWN },
-    }));
+    edit((old) => ({ ...withPaper(old, own), heat: { ...old.heat, own: NOTHING_OWN } }));
     notify({ tone: 'success', text: `Kept with “${own.name}”, for this machine.` });
     onClose();
   }

@@ -8,7 +8,8 @@ import { useState } from 'react';
 import type { Paper, Product } from '@/core/model';
 import type { Piece } from '@/core/layout';
 import { offcutOf, type Sheet } from '@/core/sheet';
-import { comesOn, freeName, isFor } from '@/core/shelf';
+import { withPaper, withSheet } from '@/core/job';
+import { comesOn, isFor, ownPaper } from '@/core/shelf';
 import { formatSize } from '@/words/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
@@ -80,7 +81,7 @@ function Stock({ paper, sheets }: { paper: Paper; sheets: number }) {
   const { addToShelf, shelf } = useBench();
   const units = useUnits();
   const notify = useNotify();
-  const [open, setOpen] = useState(false);
+  const [bought, setBought] = useState<Paper | null>(null);
   const { product } = paper;
   const known = product ? productLine(paper, product, units) : '';
   const cost = product ? sheetsCost(product, sheets) : null;
@@ -94,17 +95,9 @@ function Stock({ paper, sheets }: { paper: Paper; sheets: number }) {
     });
   }
   function keep(kept: Paper) {
-    // a size out of the catalogue stays there; what was bought is a thing of the person's own
-    const own = paper.product
-      ? kept
-      : { ...kept, id: crypto.randomUUID(), origin: 'own setting' as const };
-    if (!addToShelf({ papers: [own] })) return;
-    edit((job) => {
-      const { sheet } = job;
-      const film = own.is === 'film' ? { filmId: own.id } : { paperId: own.id };
-      return { ...job, sheet: { ...sheet, ...film } };
-    });
-    setOpen(false);
+    if (!addToShelf({ papers: [kept] })) return;
+    edit((job) => withPaper(job, kept));
+    setBought(null);
   }
   const left = product?.left ?? null;
   return (
@@ -124,16 +117,14 @@ function Stock({ paper, sheets }: { paper: Paper; sheets: number }) {
           Used: take {Math.min(sheets, left)} off the {left} that are left
         </Button>
       )}
-      <Button size="small" sx={{ alignSelf: 'flex-start' }} onClick={() => setOpen(true)}>
-        {product ? 'As it was bought' : 'Another size, or one you bought'}
+      <Button
+        size="small"
+        sx={{ alignSelf: 'flex-start' }}
+        onClick={() => setBought(ownPaper(paper, shelf.papers, crypto.randomUUID()))}
+      >
+        {product || paper.offcut ? 'As it was bought' : 'Another size, or one you bought'}
       </Button>
-      {open && (
-        <PaperDialog
-          start={product ? paper : { ...paper, name: freeName(`My ${paper.name}`, shelf.papers) }}
-          onKeep={keep}
-          onClose={() => setOpen(false)}
-        />
-      )}
+      {bought && <PaperDialog start={bought} onKeep={keep} onClose={() => setBought(null)} />}
     </>
   );
 }
@@ -177,8 +168,7 @@ export function PaperFields() {
       (each) =>
         each.id === chosen.id || (!each.used && each.is === is && isFor(each, job.transfer)),
     );
-  const choose = (part: Partial<typeof job.sheet>) =>
-    edit((old) => ({ ...old, sheet: { ...old.sheet, ...part } }));
+  const choose = (part: Partial<typeof job.sheet>) => edit((old) => withSheet(old, part));
   return (
     <>
       <Section title={paper.is === 'paper' ? 'Paper' : 'Sheet'}>

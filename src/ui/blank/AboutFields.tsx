@@ -1,10 +1,11 @@
 'use client';
 
+import Box from '@mui/material/Box';
 import Rating from '@mui/material/Rating';
 import Typography from '@mui/material/Typography';
 import type { AboutBlank } from '@/core/model';
 import { Choice } from '../fields/Choice';
-import { NumberField } from '../fields/NumberField';
+import { PriceField } from '../fields/PriceField';
 import { WordsField } from '../fields/WordsField';
 import { Tucked } from '../Tucked';
 import { useBlankEdit } from './BlankEditor';
@@ -14,11 +15,6 @@ const AGAIN = [
   ['no', 'No'],
   ['open', 'Not decided'],
 ] as const;
-
-function readPrice(text: string): number | null {
-  const price = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && price >= 0 && price <= 100_000 ? price : null;
-}
 
 /** What somebody who buys it again wants to know. */
 export function AboutFields() {
@@ -34,22 +30,22 @@ export function AboutFields() {
         most={200}
         onWords={(words) => change({ source: words })}
       />
-      <NumberField
+      <PriceField
         label="Price of one"
         value={price}
-        read={readPrice}
-        asks="A figure in your own money, as 3.20."
         onValue={(figure) => change({ price: figure })}
         onClear={() => change({ price: null })}
       />
-      <Typography component="legend" sx={{ fontSize: 15 }}>
-        How good it turned out
-      </Typography>
-      <Rating
-        name="rating-of-blank"
-        value={rating}
-        onChange={(_, stars) => change({ rating: stars })}
-      />
+      <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
+        <Typography component="legend" sx={{ fontSize: 15 }}>
+          How good it turned out
+        </Typography>
+        <Rating
+          name="rating-of-blank"
+          value={rating}
+          onChange={(_, stars) => change({ rating: stars })}
+        />
+      </Box>
       <Typography sx={{ fontSize: 15 }}>Would you buy it again?</Typography>
       <Choice
         label="Would you buy it again?"

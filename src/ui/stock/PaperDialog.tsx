@@ -18,7 +18,7 @@ import {
 } from '@/core/model';
 import { TRANSFER_WORDS } from '@/words';
 import { CountField } from '../fields/CountField';
-import { NumberField } from '../fields/NumberField';
+import { PriceField } from '../fields/PriceField';
 import { LengthField } from '../fields/QuantityField';
 import { WordsField } from '../fields/WordsField';
 import { Pair } from '../Section';
@@ -44,12 +44,6 @@ const UNKNOWN: Product = productSchema.parse({ transfer: null });
 /** Sheets in a pack that is not looked at yet. */
 const USUAL_PACK = 10;
 
-/** What somebody typed for a price, or null. */
-function readPrice(text: string): number | null {
-  const price = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && price >= 0 && price <= 100_000 ? price : null;
-}
-
 interface PartProps {
   product: Product;
   change: (part: Partial<Product>) => void;
@@ -68,11 +62,9 @@ function Pack({ product: { pack, left }, change }: PartProps) {
           onValue={(sheets) => change({ pack: { price: null, ...pack, sheets } })}
           onClear={() => change({ pack: null })}
         />
-        <NumberField
+        <PriceField
           label="Price of a pack"
           value={pack?.price ?? null}
-          read={readPrice}
-          asks="A figure in your own money, as 12.50."
           onValue={(price) => change({ pack: { sheets: USUAL_PACK, ...pack, price } })}
           onClear={() => change({ pack: pack && { ...pack, price: null } })}
         />
