@@ -12,8 +12,8 @@ export interface PlainProof {
   readonly plan: SheetPlan;
 }
 
-/** Ordinary paper of the size at hand; letter where that is no paper for a printer. */
-function plainPaper({ paper }: Tools): Paper {
+/** Ordinary paper of the size at hand; letter where that is no paper for a printer, or an offcut. */
+export function plainPaper({ paper }: Pick<Tools, 'paper'>): Paper {
   if (isPrintedOn(paper) && !paper.offcut) return { ...paper, product: null };
   const [letter] = BUILT_IN_SHELF.papers;
   if (!letter) throw new Error('The built-in shelf is empty.');

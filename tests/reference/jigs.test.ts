@@ -95,6 +95,13 @@ test('a drawing over several pages, joined on its dashed lines, is in true size,
   expect(Number(/Pages:\s+(\d+)/.exec(info)?.[1])).toBe(columns * rows);
 });
 
+test('a scrap of paper is no page to join a drawing of: letter is taken', async () => {
+  const nest = jigOf(jobOn('garden-panel', square), 'corner-stops');
+  const path = join(mkdtempSync(join(tmpdir(), 'jig-')), 'jig.pdf');
+  writeFileSync(path, await patternToPdf(nest, { widthMm: 20, heightMm: 20 }, letterTools));
+  expect(execFileSync('pdfinfo', [path]).toString()).toMatch(/Page size:\s+(612 x 792|792 x 612)/);
+});
+
 test('a cut file in real units, drawn by sharp: motif and ground together are the face', async () => {
   const job = jobOn('round-coaster', square);
   const { faces, pieces } = planJob(job, shelf);

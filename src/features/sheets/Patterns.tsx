@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cutFilesFor, filmOutlines, jigsFor, sheetCutFile, type Purpose } from '@/core/jig';
 import type { Piece } from '@/core/layout';
+import { plainPaper } from '@/core/plainProof';
 import { liesMirrored } from '@/core/sheet';
 import { patternToSvg } from '@/files/svg';
 import { formatSize } from '@/words/units';
@@ -57,7 +58,8 @@ function Thumbnail({ pattern }: { pattern: Pattern }) {
 function PatternRow({ pattern, pdf }: { pattern: Pattern; pdf: boolean }) {
   const { job, plan } = useJob();
   const { length } = useUnits();
-  const { paper } = plan.tools;
+  // no jig is printed on a dye sheet or on film
+  const paper = plainPaper(plan.tools);
   const task = useTask();
   const name = (ending: string) => fileName(`${job.name} ${pattern.name}`, ending);
   async function savePdf() {

@@ -79,6 +79,11 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   async function saveProof() {
     const blobs = await artBlobs(store, job);
     const { plan: proof } = planPlainProof(job, plan.pieces, plan.tools);
+    if (proof.sheets.length === 0)
+      return notify({
+        tone: 'error',
+        text: 'No number of sheets of plain paper can print this. Choose larger paper first.',
+      });
     const printed = { pieces: plan.pieces, sheets: proof.sheets, tools: plan.tools };
     const pdf = await task.run((onProgress) =>
       sheetsPdfTask({ job, plan: printed, blobs, units }, onProgress),

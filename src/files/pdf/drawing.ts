@@ -18,6 +18,8 @@ interface DrawnPage {
   readonly shows: (place: Point) => boolean;
   /** Where its ink ends, mm on the page; null where it holds all of it. */
   readonly within: Box | null;
+  /** Which page it is of several; null on a single one. */
+  readonly foot: string | null;
 }
 
 /** What of a pattern is inked on one page, moved to where it lies there. */
@@ -49,30 +51,46 @@ function flowingPages(pattern: Pattern, paper: PaperSize): DrawnPage[] {
       size,
       moved: [(size[0] - pattern.widthMm) / 2, BORDER_MM - from],
       shows: ({ y }: Point) => pages === 1 || (y >= from && y < from + perPage),
-      within: null,
+      ...{ within: null, foot: null },
     };
   });
 }
 
-/** A drawing on one page where the paper takes it upright or turned, else on several to be joined. */
-function drawnPages(pattern: Pattern, paper: PaperSize): DrawnPage[] {
-  const size = pageForPiece(pattern, paper);
-  if (size)
-    return [
-      {
-        size,
-        moved: [(size[0] - pattern.widthMm) / 2, (size[1] - pattern.heightMm) / 2],
-        shows: () => true,
-        within: null,
-      },
-    ];
+/** A drawing on one page where the paper takes it upright or turned. */
+const onePage = (pattern: Pattern, size: DrawnPage['size']): DrawnPage => ({
+  size,
+  moved: [(size[0] - pattern.widthMm) / 2, (size[1] - pattern.heightMm) / 2],
+  shows: () => true,
+  within: null,
+  foot: null,
+});
+
+/** A drawing over several pages, with the lines on which two are laid on each other. */
+function joinedPages(pattern: Pattern, paper: PaperSize): Laid {
   const { tiles, on } = tiledOn(pattern, paper);
-  return tiles.tiles.map(({ shows }) => ({
-    size: on,
-    moved: [BORDER_MM - shows.x, BORDER_MM - shows.y],
-    shows: ({ x, y }: Point) => contains(shows, { x, y, width: 0, height: 0 }),
-    within: { x: BORDER_MM, y: BORDER_MM, width: shows.width, height: shows.height },
-  }));
+  const said = tileWords(tiles, pattern.name);
+  return {
+    drawn: withSeams(pattern, tiles),
+    pages: tiles.tiles.map(({ shows }, i) => ({
+      size: on,
+      moved: [BORDER_MM - shows.x, BORDER_MM - shows.y],
+      shows: ({ x, y }: Point) => contains(shows, { x, y, width: 0, height: 0 }),
+      within: { x: BORDER_MM, y: BORDER_MM, width: shows.width, height: shows.height },
+      foot: said[i] ?? null,
+    })),
+  };
+}
+
+/** What is drawn of a pattern, and on which pages. */
+interface Laid {
+  readonly drawn: Pattern;
+  readonly pages: readonly DrawnPage[];
+}
+
+function laidOn(pattern: Pattern, paper: PaperSize): Laid {
+  if (pattern.flows) return { drawn: pattern, pages: flowingPages(pattern, paper) };
+  const size = pageForPiece(pattern, paper);
+  return size ? { drawn: pattern, pages: [onePage(pattern, size)] } : joinedPages(pattern, paper);
 }
 
 /**
@@ -90,22 +108,18 @@ export async function patternToPdf(
   doc.setSubject(exportedAs('drawing'));
   doc.setCreator('Lucky Sheet');
   doc.catalog.getOrCreateViewerPreferences().setPrintScaling(PrintScaling.None);
-  const joined = pattern.flows || pageForPiece(pattern, paper) ? null : tiledOn(pattern, paper);
-  const drawn = joined ? withSeams(pattern, joined.tiles) : pattern;
-  const said = joined ? tileWords(joined.tiles, pattern.name) : [];
+  const { drawn, pages } = laidOn(pattern, paper);
   const letters = await embedLetters(
     doc,
-    [...drawn.texts.map(({ text }) => text), ...said],
+    [...drawn.texts.map(({ text }) => text), ...pages.flatMap(({ foot }) => foot ?? [])],
     letterTools,
   );
-  const pages = pattern.flows ? flowingPages(pattern, paper) : drawnPages(pattern, paper);
-  pages.forEach((one, nth) => {
+  for (const one of pages) {
     const [widthMm, heightMm] = one.size;
     const page = doc.addPage([widthMm * POINTS_PER_MM, heightMm * POINTS_PER_MM]);
     const drawing = drawnOn(drawn, one);
-    const label = said[nth];
-    const foot = label === undefined ? [] : [footLine(label, one.size)];
+    const foot = one.foot === null ? [] : [footLine(one.foot, one.size)];
     drawDrawing(page, { ...drawing, texts: [...drawing.texts, ...foot] }, letters);
-  });
+  }
   return doc.save({ useObjectStreams: false });
 }

@@ -11,6 +11,13 @@ const LETTER: Size = [215.9, 279.4];
 /** How much of a text goes down one page of a paper, mm. */
 export const textHeightOn = (paper: PaperSize): number => pageForText(paper)[1] - 2 * BORDER_MM;
 
+/** Paper less wide than this is a scrap, too small to join a drawing of, mm (own choice). */
+const LEAST_JOINED_MM = 100;
+
+/** The page a drawing is joined of: the paper, or letter where that is a scrap. */
+export const pageForJoining = ({ widthMm, heightMm }: PaperSize): Size =>
+  Math.min(widthMm, heightMm) >= LEAST_JOINED_MM ? [widthMm, heightMm] : LETTER;
+
 /** The page text goes on: the paper upright, or letter where that is too small for a page of text. */
 export function pageForText({ widthMm, heightMm }: PaperSize): Size {
   return widthMm >= LETTER[0] - 10 && heightMm >= 1.2 * widthMm ? [widthMm, heightMm] : LETTER;

@@ -1,7 +1,7 @@
 import type { Drawing } from '@/core/drawing';
 import { line, tilesOfDrawing, type DrawingTiles } from '@/core/jig';
 import type { Pattern } from '@/words';
-import { BORDER_MM, type PaperSize } from './page';
+import { BORDER_MM, pageForJoining, type PaperSize } from './page';
 
 /** Room for the line that says which page it is, mm, and its letters. */
 const FOOT_MM = 6;
@@ -12,9 +12,10 @@ export function tiledOn(
   pattern: Pattern,
   paper: PaperSize,
 ): { readonly tiles: DrawingTiles; readonly on: readonly [widthMm: number, heightMm: number] } {
+  const [short, long] = pageForJoining(paper);
   const ways = [
-    [paper.widthMm, paper.heightMm],
-    [paper.heightMm, paper.widthMm],
+    [short, long],
+    [long, short],
   ] as const;
   const [upright, turned] = ways.map((on) => ({
     on,
