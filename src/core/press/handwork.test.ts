@@ -187,6 +187,15 @@ test('an attachment is fitted before it is switched on, and off again before ano
   expect(off).toBeGreaterThan(both.indexOf('press-flat'));
   expect(both.slice(off)).toContain('switch-on');
   expect(tasksOf(on(jobOn('tee', square), 'plate-press'))).not.toContain('fit-attachment');
+  // a hand-held press is another thing altogether: nothing is taken off for it
+  const byHand = {
+    ...flat,
+    further: flat.further.map((pass) => ({
+      ...pass,
+      heat: { ...pass.heat, machineId: 'hand-press' },
+    })),
+  };
+  expect(tasksOf(byHand)).not.toContain('attachment-off');
 });
 
 test('both socks lie on the plate where it holds them: two presses of two prints, not four of one', () => {

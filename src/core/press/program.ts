@@ -176,12 +176,12 @@ const cold = ({ input, pass, nth }: Making): boolean =>
 
 /** What is put on or taken off a press before it is switched on: changing over costs time (common practice). */
 function fitted({ input, pass, nth }: Making): Draft[] {
-  const { attaches } = MACHINES[pass.machine.kind];
+  const { changes } = MACHINES[pass.machine.kind];
   const before = input.passes[nth - 1];
-  const worn = before !== undefined && MACHINES[before.machine.kind].attaches;
+  const worn = before !== undefined && MACHINES[before.machine.kind].changes === 'part';
   return [
-    ...(worn ? [draft('prepare', { does: 'attachment-off' })] : []),
-    ...(attaches ? [draft('prepare', { does: 'fit-attachment' })] : []),
+    ...(worn && changes !== null ? [draft('prepare', { does: 'attachment-off' })] : []),
+    ...(changes === 'part' ? [draft('prepare', { does: 'fit-attachment' })] : []),
   ];
 }
 

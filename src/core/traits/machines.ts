@@ -14,25 +14,25 @@ export interface MachineTraits {
   readonly straightOnly: boolean;
   /** Whether its heat is even and steady enough for dye. */
   readonly steady: boolean;
-  /** Whether it is a part that is put on a press first, and taken off again for anything else. */
-  readonly attaches: boolean;
+  /** Whether it is a part that is put on a press first, or the press that takes such parts; null for neither. */
+  readonly changes: 'part' | 'press' | null;
   /** Whether it is shaped for caps and nothing else. */
   readonly capsOnly: boolean;
 }
 
 const PRESS: MachineTraits = {
   ...{ hands: 'at-ends', batches: 'side by side', sleeved: false, cooks: false },
-  ...{ straightOnly: false, steady: true, attaches: false, capsOnly: false },
+  ...{ straightOnly: false, steady: true, changes: null, capsOnly: false },
 };
 const WRAP: MachineTraits = { ...PRESS, batches: 'one by one' };
 
 /** One record for each kind of machine. Common practice. */
 export const MACHINES: Readonly<Record<MachineKind, MachineTraits>> = {
   'mug-press': { ...WRAP, straightOnly: true },
-  'mug-attachment': { ...WRAP, straightOnly: true, attaches: true },
+  'mug-attachment': { ...WRAP, straightOnly: true, changes: 'part' },
   'tumbler-press': WRAP,
-  'cap-attachment': { ...WRAP, attaches: true, capsOnly: true },
-  'plate-press': PRESS,
+  'cap-attachment': { ...WRAP, changes: 'part', capsOnly: true },
+  'plate-press': { ...PRESS, changes: 'press' },
   'hand-press': { ...PRESS, hands: 'busy' },
   oven: { ...PRESS, batches: 'standing free', sleeved: true, cooks: true },
   iron: { ...PRESS, hands: 'busy', batches: 'one by one', steady: false },

@@ -22,7 +22,8 @@ export const TASK_WORDS: SaidOf<TaskCode> = {
   },
   'attachment-off': {
     title: 'Take the attachment off',
-    detail: 'Switch off, unplug, and let it go cold first; then put the flat plate back.',
+    detail:
+      'Where it is on the same press: switch off, unplug, and let it go cold first; then put back what comes next.',
   },
   'switch-on': {
     title: 'Switch it on',
