@@ -1,6 +1,6 @@
 import { facesOf, type Face } from './blank';
 import { checkPlan, type Check, type Overwork } from './check';
-import { filmBelow, layOut, type Piece } from './layout';
+import { filmBelow, fittedInto, layOut, type Piece } from './layout';
 import { planMirror, type MirrorPlan } from './mirror';
 import {
   FIRST_PASS,
@@ -51,6 +51,8 @@ export interface FurtherPlan {
 /** What one pass leaves on the blank. */
 export interface LayerOnBlank {
   readonly passId: string;
+  /** Which of the program's passes presses it, from 0: pieces fitted into each other are pressed at once. */
+  readonly pass: number;
   readonly transfer: TransferKind;
   readonly pieces: readonly Piece[];
 }
@@ -135,9 +137,36 @@ function filmFor(seen: Job, pieces: readonly Piece[], tools: Tools): FilmPlan | 
   return { paper, beyondMm, pieces: films, sheets, misfits };
 }
 
+type LaidPass = ReturnType<typeof layPass>;
+
+/**
+ * The passes of a job by what is pressed at once: a ground with the pieces of other sheets that are fitted into it,
+ * everything else by itself. The one that stands first in the job heads its group.
+ */
+function pressedTogether(
+  laid: readonly LaidPass[],
+): readonly (readonly [LaidPass, ...LaidPass[]])[] {
+  const fitted = laid.map((pass) => {
+    const into = fittedInto(pass.seen).map(({ id }) => id);
+    return laid.filter(
+      (each) =>
+        each === pass ||
+        (into.includes(each.id) &&
+          each.seen.transfer === pass.seen.transfer &&
+          each.machine.id === pass.machine.id),
+    );
+  });
+  const groupOf = (pass: LaidPass) =>
+    fitted.find((group) => group.length > 1 && group.includes(pass)) ?? [pass];
+  return laid.flatMap((pass) => {
+    const [head, ...others] = groupOf(pass);
+    return head === pass ? [[head, ...others] as const] : [];
+  });
+}
+
 /** Findings over every pass; what a further pass finds that another has found already is said once. */
 function findingsOf(
-  passes: readonly (ReturnType<typeof layPass> & { recipe: Recipe; heat: PassHeat })[],
+  passes: readonly (LaidPass & { recipe: Recipe; heat: PassHeat })[],
   { press, faces, shelf }: { press: PressPlan; faces: readonly Face[]; shelf: Shelf },
 ): Check[] {
   return checkPlan(
@@ -169,14 +198,19 @@ export function planJob(job: Job, shelf: Shelf): JobPlan {
   const laid = passIds(job).map((id) => layPass(id, seenFrom(job, id), faces, shelf));
   const [main] = laid;
   if (!main) throw new Error('A job has at least one pass.');
+  const groups = pressedTogether(laid);
   const pressed = { faces, figures: shelf.figures };
+  const atOnce = groups.map(([head, ...others]) => ({
+    ...head,
+    pieces: [head, ...others].flatMap(({ pieces }) => pieces),
+  }));
   const { each, press } = boundedBy(main.overwork, 1)(
     'press',
-    () => planPress({ ...pressed, passes: laid }),
-    () => planPress({ ...pressed, passes: laid.map((pass) => ({ ...pass, pieces: [] })) }),
+    () => planPress({ ...pressed, passes: atOnce }),
+    () => planPress({ ...pressed, passes: atOnce.map((pass) => ({ ...pass, pieces: [] })) }),
   );
-  const passes = laid.flatMap((pass, i) => {
-    const planned = each[i];
+  const passes = laid.flatMap((pass) => {
+    const planned = each[groups.findIndex((group) => group.includes(pass))];
     return planned ? [{ ...pass, ...planned }] : [];
   });
   const plans = passes.map(
@@ -187,10 +221,15 @@ export function planJob(job: Job, shelf: Shelf): JobPlan {
   );
   const [first, ...further] = plans;
   if (first?.id !== FIRST_PASS) throw new Error('The first pass of a job stands first.');
-  const layers = press.passes.map(({ id: passId, transfer }): LayerOnBlank => ({
-    ...{ passId, transfer },
-    pieces: plans.find(({ id }) => id === passId)?.own.pieces ?? [],
-  }));
+  const layers = press.passes.flatMap(({ id, transfer }, nth) => {
+    const group = groups.find(([head]) => head.id === id) ?? [];
+    return group.map((pass): LayerOnBlank => ({
+      passId: pass.id,
+      pass: nth,
+      transfer,
+      pieces: pass.pieces,
+    }));
+  });
   const checks = findingsOf(passes, { press, faces, shelf });
   return { faces, ...first.own, further, layers, press, checks };
 }

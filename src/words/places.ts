@@ -83,6 +83,8 @@ function partWords(called: PieceName): string {
       return FACE_WORDS[called.face];
     case 'half':
       return `${FACE_WORDS[called.face]}, ${called.side} half`;
+    case 'ground':
+      return `${FACE_WORDS[called.face]}, the ground`;
     case 'part':
       return `${FACE_WORDS[called.face]}, part ${called.nth}`;
   }

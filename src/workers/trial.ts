@@ -34,6 +34,8 @@ export interface TrialResult {
   /** Each sheet as it lies in the tray, dull as dye is before it is pressed. */
   readonly prints: readonly Blob[];
   readonly faults: readonly { readonly sheet: string; readonly fault: PrintFault }[];
+  /** The piece that was laid and pressed. */
+  readonly pieceId: string;
   /** The piece as pressed, as it was meant, and where they differ. */
   readonly pressed: Blob;
   readonly meant: Blob;
@@ -141,6 +143,7 @@ export async function runTrial(
   return {
     prints,
     faults,
+    pieceId: piece.id,
     pressed: await pngOf(marked(got, where)),
     meant: await pngOf(meant),
     share,

@@ -77,6 +77,41 @@ test('a run can be given up, and the bench leads back to one under way', async (
   await expect(page.getByRole('heading', { name: 'Ready to press' })).toBeVisible();
 });
 
+test('a large panel, section by section: each is shown on the blank with its place, those done ticked', async ({
+  page,
+}) => {
+  await page.goto('/demo/job/demo-chart/heat');
+  await page.getByRole('button', { name: 'Plate on the blank' }).click();
+  const told = await page.getByText(/^\d+ placements of/).textContent();
+  const count = Number.parseInt(told ?? '', 10);
+  expect(count).toBeGreaterThan(1);
+  await page.goto('/demo/job/demo-chart/press');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const seen: string[] = [];
+  const big = page.getByRole('button', {
+    name: /^(Done, next|Start the clock|End this step early)$/,
+  });
+  for (let step = 0; step < 80 && seen.length < count; step++) {
+    await big.first().click();
+    const where = page.getByRole('img', { name: /^Where the plate goes/ });
+    if ((await where.count()) === 0) continue;
+    const name = (await where.getAttribute('aria-label')) ?? '';
+    if (seen.includes(name)) continue;
+    seen.push(name);
+    await expect(where.getByText('✓')).toHaveCount(seen.length - 1);
+    await expect(where.getByText(String(seen.length), { exact: true })).toBeVisible();
+    await expect(page.getByText(/the plate’s left side .*, its upper side/)).toBeVisible();
+    // what is pressed lies below the plate as it will look
+    await expect(where.locator('image')).toHaveCount(1);
+  }
+  expect(seen).toEqual(
+    Array.from(
+      { length: count },
+      (_, i) => `Where the plate goes: section ${i + 1} of ${count} on Face`,
+    ),
+  );
+});
+
 test('the press screen fits a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/demo/job/demo-comet/press');

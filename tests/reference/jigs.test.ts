@@ -3,14 +3,15 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
-import { cutFilesFor, jigsFor, tilesOfDrawing, type Sketch } from '@/core/jig';
+import { cutFilesFor, filmOutlines, jigsFor, tilesOfDrawing, type Sketch } from '@/core/jig';
 import { planJob } from '@/core/plan';
+import { withTransfer } from '@/core/shelf';
 import { inches } from '@/core/units';
 import { TRADE_UNITS } from '@/words/units';
 import { patternToPdf } from '@/files/pdf';
 import { patternToSvg } from '@/files/svg/write';
 import { patternOf, type Pattern } from '@/words';
-import { artwork, jobOn, mugJob, shelf } from '../support/jobs';
+import { artwork, jobOn, mugJob, shelf, withPlaces } from '../support/jobs';
 import { letterTools } from '../support/letters';
 import { renderWithPoppler } from '../support/printed';
 
@@ -94,6 +95,33 @@ test('a drawing over several pages, joined on its dashed lines, is in true size,
   const info = execFileSync('pdfinfo', [path]).toString();
   expect(Number(/Pages:\s+(\d+)/.exec(info)?.[1])).toBe(columns * rows);
 });
+
+test.each([
+  ['film-white', 0],
+  // clear film is cut a little larger on every side: common practice; 3 mm is our own choice
+  ['film-clear', 3],
+] as const)(
+  'the outline of %s is its print, %d mm larger all round, read by Poppler',
+  async (kind, beyondMm) => {
+    const job = withTransfer(
+      withPlaces(jobOn('tee-navy', square), {
+        sizing: { mode: 'exact', widthMm: 120, heightMm: 90, locked: false },
+      }),
+      kind,
+      shelf,
+    );
+    const { pieces, film } = planJob(job, shelf);
+    const [piece] = pieces;
+    const [outline] = filmOutlines(film?.pieces ?? []);
+    if (!piece || !outline) throw new Error('a print and its film');
+    const ink = inkOf(
+      await renderWithPoppler(await toFile(patternOf(outline, TRADE_UNITS)), 200),
+      0.9,
+    );
+    expect(Math.abs(ink.width - piece.widthMm - 2 * beyondMm)).toBeLessThan(0.5);
+    expect(Math.abs(ink.height - piece.heightMm - 2 * beyondMm)).toBeLessThan(0.5);
+  },
+);
 
 test('a scrap of paper is no page to join a drawing of: letter is taken', async () => {
   const nest = jigOf(jobOn('garden-panel', square), 'corner-stops');

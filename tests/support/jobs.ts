@@ -103,8 +103,11 @@ export const times = (job: Job, copies: number): Job => ({
   items: job.items.map((item) => ({ ...item, copies })),
 });
 
-/** A job whose pictures cover their faces. */
-export const covering = (job: Job): Job => ({
+/** A job whose pictures all lie otherwise. */
+export const withPlaces = (job: Job, part: Partial<Placement>): Job => ({
   ...job,
-  placements: job.placements.map((each) => ({ ...each, sizing: { mode: 'cover' as const } })),
+  placements: job.placements.map((each) => ({ ...each, ...part })),
 });
+
+/** A job whose pictures cover their faces. */
+export const covering = (job: Job): Job => withPlaces(job, { sizing: { mode: 'cover' } });

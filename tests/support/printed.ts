@@ -8,7 +8,7 @@ import sharp from 'sharp';
 import { dotsOf, warpRows, type Piece } from '@/core/layout';
 import type { Artwork, Job, Shelf } from '@/core/model';
 import type { Raster } from '@/core/proof';
-import { planJob } from '@/core/plan';
+import { planJob, type JobPlan } from '@/core/plan';
 import { inspectImage } from '@/files/image';
 import { TRADE_UNITS } from '@/words/units';
 import { letterTools } from './letters';
@@ -87,8 +87,13 @@ export async function artOf(bytes: Buffer): Promise<Artwork> {
 }
 
 /** Exports a job's sheets and keeps the PDF on disk for outside readers. */
-export async function printToFile(job: Job, bytes: Buffer, on: Shelf = shelf) {
-  const plan = planJob(job, on);
+export async function printToFile(
+  job: Job,
+  bytes: Buffer,
+  on: Shelf = shelf,
+  laidOut: (plan: JobPlan) => JobPlan = (plan) => plan,
+) {
+  const plan = laidOut(planJob(job, on));
   const parts = await writeSheetsPdf({
     job,
     plan,

@@ -56,8 +56,8 @@ const stretched = perArt((one, { job }) => {
 const cutOff = perArt((one, { job }) => {
   const { placed, art, placement, of } = one;
   if (placed.cutOffShare <= NOTE_SHARE || placement.repeat) return null;
-  // a contour or a half cuts on purpose
-  if (job.cut.line === 'contour' || job.wrap.parts === 'halves') return null;
+  // a contour, a ground or a half cuts on purpose
+  if (job.cut.line !== 'edge' || job.wrap.parts === 'halves') return null;
   const covers = placement.sizing.mode === 'cover';
   const all = placed.cutOffShare > 0.999;
   const lost = all ? 1 : lostShare(one, job);

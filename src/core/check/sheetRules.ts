@@ -89,7 +89,7 @@ const cutterWidth: Rule = (findings) => {
 
 /** A sheet bought ready has its colour in it: only outlines can be cut from it. */
 const preprinted: Rule = ({ paper, job }) =>
-  paper.is === 'ready-made' && job.cut.line !== 'contour' && !isCup(job.blank.form)
+  paper.is === 'ready-made' && job.cut.line === 'edge' && !isCup(job.blank.form)
     ? [
         found(
           'preprinted-edge',

@@ -145,6 +145,7 @@ function penWork({ piece, job, mirrored }: CutInput): Sketch {
 
 /** Every cut and plot file of a piece, mirrored where the transfer asks for it. */
 export function cutFilesFor(input: CutInput): Sketch[] {
-  if (input.piece.bend) return [printAndCut(input)];
+  // what a ground is cut round falls out of it: a motif of another row or sheet
+  if (input.piece.bend || input.piece.called.kind === 'ground') return [printAndCut(input)];
   return [printAndCut(input), penWork(input), ...knockOutSketches(input)];
 }

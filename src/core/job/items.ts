@@ -172,7 +172,13 @@ function turnedBack(job: Job, seen: Job, edited: Job, id: string): Job {
       : each,
   );
   const blank = edited.blank === seen.blank ? job.blank : edited.blank;
-  return keepUsedArt({ ...edited, arts, placements, items, blank });
+  // a row of the ground is cut round what the design is cut along
+  const { line } = edited.cut;
+  const cut =
+    seen.cut === job.cut
+      ? edited.cut
+      : { ...edited.cut, line: line === 'ground' ? job.cut.line : line, apart: job.cut.apart };
+  return keepUsedArt({ ...edited, arts, placements, items, blank, cut });
 }
 
 /**
@@ -182,6 +188,7 @@ function turnedBack(job: Job, seen: Job, edited: Job, id: string): Job {
 export function onItem(job: Job, id: string, change: (seen: Job) => Job): Job {
   const seen = designOn(job, itemOf(job, id));
   // nothing of the row is its own: the design itself is changed
-  if (seen.placements === job.placements && seen.blank === job.blank) return change(job);
+  const same = seen.placements === job.placements && seen.blank === job.blank;
+  if (same && seen.cut === job.cut) return change(job);
   return turnedBack(job, seen, change(seen), id);
 }

@@ -4,6 +4,7 @@ export * from './piece';
 export * from './pieces';
 export * from './fold';
 export * from './film';
+export * from './ground';
 export * from './repeat';
 export * from './itemJob';
 export * from './layOut';

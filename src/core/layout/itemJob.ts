@@ -6,6 +6,7 @@ import {
   type Job,
   type Placement,
 } from '../model';
+import { isCutOut } from './ground';
 import { placedProportion } from './place';
 
 /** How much larger the art is made for a size: as much as the garment is wider. */
@@ -86,7 +87,9 @@ export function designOn(job: Job, item: Item): Job {
   const blank = item.colour
     ? { ...job.blank, substrate: { ...job.blank.substrate, ...item.colour } }
     : job.blank;
-  return { ...job, blank, placements: changed ? placements : job.placements };
+  const cut: Job['cut'] =
+    item.ground && isCutOut(job) ? { ...job.cut, line: 'ground', apart: false } : job.cut;
+  return { ...job, blank, cut, placements: changed ? placements : job.placements };
 }
 
 /** The job as an item is made: as it looks, on a blank of its size, with everything on it grown to it. */

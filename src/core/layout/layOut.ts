@@ -1,5 +1,6 @@
 import { facesOf, type Face } from '../blank';
 import { FIRST_ITEM, itemLabels, pictureOn, type Item, type Job } from '../model';
+import { isCutOut } from './ground';
 import { madeFor } from './itemJob';
 import { inkedFaces, piecesFor } from './pieces';
 import type { Piece } from './piece';
@@ -17,6 +18,7 @@ interface Alike {
 const printOf = (job: Job, { size, ...item }: Item): string =>
   JSON.stringify([
     size?.widthMm ?? null,
+    item.ground && isCutOut(job),
     job.placements.map((placement) => pictureOn({ ...item, size }, placement)),
   ]);
 

@@ -58,6 +58,7 @@ export type PieceName =
   | { readonly kind: 'face'; readonly face: FaceName }
   | { readonly kind: 'half'; readonly face: FaceName; readonly side: 'left' | 'right' }
   | { readonly kind: 'part'; readonly face: FaceName; readonly nth: number }
+  | { readonly kind: 'ground'; readonly face: FaceName }
   | { readonly kind: 'folded' };
 
 /** A piece as it is spoken of. */
@@ -84,14 +85,18 @@ export interface Piece {
   readonly heightMm: number;
   /** The line it is cut on, piece mm. */
   readonly cut: Region;
+  /** How wide a border without ink it has all round that may be lost, mm: paper on cloth shows no edge. */
+  readonly borderMm: number;
+  /** The sheet's own colour, where that is what is seen of it; null where its pictures are. */
+  readonly fill: string | null;
   readonly bleedMm: number;
   readonly guides: readonly Guide[];
   readonly arts: readonly PieceArt[];
 }
 
 /** A piece before it is known whom it is for. */
-export const ONE_THING: Pick<Piece, 'variant' | 'copies' | 'items'> = {
-  ...{ variant: '', copies: 1, items: [] },
+export const ONE_THING: Pick<Piece, 'variant' | 'copies' | 'items' | 'fill' | 'borderMm'> = {
+  ...{ variant: '', copies: 1, items: [], fill: null, borderMm: 0 },
 };
 
 /** The pieces an item is made with; those of the first one where it has none. */

@@ -2,6 +2,7 @@ import { type Face, isCup } from '../blank';
 import {
   area,
   bend,
+  bottom,
   cornersOf,
   growSector,
   intersection,
@@ -12,6 +13,8 @@ import {
   rectRing,
   refine,
   regionBox,
+  right,
+  subtract,
   translation,
   unite,
   type Box,
@@ -20,6 +23,7 @@ import {
 } from '../geometry';
 import type { Artwork, Job } from '../model';
 import { isCloth } from '../traits';
+import { TRANSFERS } from '../transfer';
 import { spend } from '../work';
 import { canFold, foldedPiece } from './fold';
 import { inkRegion } from './paper';
@@ -31,12 +35,14 @@ import {
   type PieceName,
   type Slot,
 } from './piece';
-import { artMatrix, placedBox } from './place';
+import { placedBox } from './place';
 import { repeatBoxes } from './repeat';
-import { contourOf } from './silhouette';
+import { contoursOf, cutLineOf, cutOutOf } from './ground';
 
 /** Room kept round art where paper need not cover the face, mm (own choice). */
 const ROOM_MM = 3;
+/** How far a ground on cloth reaches past its art, mm (own choice): cloth shows no edge to end at. */
+const GROUND_RIM_MM = 25;
 /** Corners of a piece for a unit of work. */
 const CORNERS_A_UNIT = 4;
 /** How far the straight runs of a bent edge may stand off their arc, mm. */
@@ -53,9 +59,13 @@ export function inkedFaces(job: Job, faces: readonly Face[]): InkedFace[] {
     .map((face) => ({ face, ink: inkRegion(face, job) }));
 }
 
-function fill(job: Job, { face, ink }: InkedFace, arts: ReadonlyMap<string, Artwork>): FilledFace {
+function fill(
+  placements: Job['placements'],
+  { face, ink }: InkedFace,
+  arts: ReadonlyMap<string, Artwork>,
+): FilledFace {
   const trim = regionBox(ink);
-  const placed = job.placements
+  const placed = placements
     .filter((placement) => placement.faceId === face.id)
     .flatMap((placement) => {
       const art = arts.get(placement.artSha256);
@@ -92,35 +102,42 @@ function onPaper(face: Face, strip: Piece['strip'], faceOnStrip: Box, ink: Regio
   };
 }
 
+/** Whether paper need not cover the face: cloth shows no edge of it. */
+const isLoose = (face: Face, { blank }: Job): boolean =>
+  face.paper === 'art' || isCloth(blank.substrate);
+
+/** How far ink stays off the edge of paper that is cut straight round it and leaves nothing where it is bare, mm. */
+function borderOf({ face, arts }: FilledFace, trim: Box, job: Job): number {
+  const { transparent, carrierShows } = TRANSFERS[job.transfer];
+  if (isCup(job.blank.form) || cutLineOf(job) !== 'edge' || !isLoose(face, job)) return 0;
+  if (!transparent || carrierShows) return 0;
+  const inked = unionBox(arts.map(({ box }) => intersection(box, trim)));
+  const sides = [
+    inked.x - trim.x,
+    inked.y - trim.y,
+    right(trim) - right(inked),
+    bottom(trim) - bottom(inked),
+  ];
+  return Math.max(0, Math.min(...sides));
+}
+
 /** The part of a face's ink that paper is cut for: all of it, or what the art needs. */
 function paperFor(filled: FilledFace, job: Job): Region {
   const { face, ink, arts } = filled;
   const reach = unionBox(arts.map(({ box }) => intersection(box, regionBox(ink))));
   const around = (roomMm: number): Region => overlapOf(ink, [rectRing(outset(reach, roomMm))]);
-  if (isCup(job.blank.form)) {
+  const line = cutLineOf(job);
+  if (isCup(job.blank.form) && !(line === 'contour' && TRANSFERS[job.transfer].preprinted)) {
     if (job.wrap.parts !== 'strip') return ink;
     const trim = regionBox(ink);
     const strip = { ...trim, x: reach.x - ROOM_MM, width: reach.width + 2 * ROOM_MM };
     return overlapOf(ink, [rectRing(strip)]);
   }
-  if (job.cut.line === 'contour') {
+  if (line === 'contour') {
     return overlapOf(ink, unite(...contoursOf(arts, job.cut)));
   }
-  // cloth shows no edge of paper: it need not lie where nothing is printed
-  const loose = face.paper === 'art' || isCloth(job.blank.substrate);
-  return loose ? around(Math.max(0, job.cut.marginMm)) : ink;
-}
-
-/** The line round each picture; that of a repeated one is found once and moved along. */
-function contoursOf(arts: FilledFace['arts'], cut: Job['cut']): Region[] {
-  const first = new Map<string, { box: Box; line: Region }>();
-  return arts.map(({ placementId, art, box, turns }) => {
-    const known = first.get(placementId);
-    if (known) return mapRegion(translation(box.x - known.box.x, box.y - known.box.y), known.line);
-    const line = contourOf(art, artMatrix(box, turns), cut);
-    first.set(placementId, { box, line });
-    return line;
-  });
+  const rimMm = line === 'ground' ? GROUND_RIM_MM : Math.max(0, job.cut.marginMm);
+  return isLoose(face, job) ? around(rimMm) : ink;
 }
 
 function unionBox(boxes: readonly Box[]): Box {
@@ -135,6 +152,7 @@ function partsOf(
 ): { called: PieceName; paper: Region }[] {
   const { called } = face;
   const cup = isCup(job.blank.form);
+  if (cutLineOf(job) === 'ground') return [{ called: { kind: 'ground', face: called }, paper }];
   if (!cup && job.cut.line === 'contour' && job.cut.apart) {
     return islandsOf(paper).map((part, i) => ({
       called: { kind: 'part', face: called, nth: i + 1 },
@@ -154,9 +172,14 @@ function partsOf(
   return [...side('left', half(x, middle)), ...side('right', half(middle, x + width))];
 }
 
-function piecesOf(filled: FilledFace, job: Job): Piece[] {
+function piecesOf(filled: FilledFace, job: Job, all: ReadonlyMap<string, Artwork>): Piece[] {
   const { face } = filled;
-  const parts = partsOf(filled, job, paperFor(filled, job));
+  const ground = cutLineOf(job) === 'ground';
+  const out = ground
+    ? cutOutOf(job, filled.arts, (placements) => fill(placements, filled, all).arts)
+    : { lines: [], fill: null };
+  const sheet = paperFor(filled, job);
+  const parts = partsOf(filled, job, ground ? subtract(sheet, unite(...out.lines)) : sheet);
   const whole = parts.length === 1;
   return parts.flatMap(({ called, paper }, i) => {
     const trim = regionBox(paper);
@@ -181,6 +204,8 @@ function piecesOf(filled: FilledFace, job: Job): Piece[] {
         slots: [slot],
         strip,
         ...onPaper(face, strip, onStrip, ink),
+        fill: out.fill,
+        borderMm: borderOf(filled, trim, job),
         bleedMm: job.bleedMm,
         guides: [],
         arts,
@@ -195,9 +220,11 @@ export function piecesFor(
   faces: readonly InkedFace[],
   arts: ReadonlyMap<string, Artwork>,
 ): Piece[] {
-  const filled = faces.map((face) => fill(job, face, arts)).filter((each) => each.arts.length > 0);
+  const filled = faces
+    .map((face) => fill(job.placements, face, arts))
+    .filter((each) => each.arts.length > 0);
   const [front, back] = filled;
   if (job.fold && canFold(job.blank) && front && back)
     return [foldedPiece(front, back, job.fold.gapMm, job.bleedMm)];
-  return filled.flatMap((each) => piecesOf(each, job));
+  return filled.flatMap((each) => piecesOf(each, job, arts));
 }

@@ -1,6 +1,6 @@
-import { artwork, factsWith, jobOn, shelf } from '@tests/support/jobs';
+import { artwork, factsWith, jobOn, shelf, withPlaces } from '@tests/support/jobs';
 import { applyAffine, islandsOf, regionArea, regionBox, withoutHoles } from '../geometry';
-import type { Artwork, Job, Placement } from '../model';
+import type { Artwork, Job } from '../model';
 import { planJob } from '../plan';
 import type { Piece } from '.';
 import { pieceWords } from '@/words';
@@ -11,10 +11,6 @@ const onlyPiece = (job: Job): Piece => {
   if (!piece) throw new Error('no piece');
   return piece;
 };
-const placed = (job: Job, part: Partial<Placement>): Job => ({
-  ...job,
-  placements: job.placements.map((each) => ({ ...each, ...part })),
-});
 const square = artwork({ storedWidthPx: 1000, storedHeightPx: 1000 });
 
 /** A ring: an outer square of the picture and a hole in its middle. */
@@ -41,7 +37,7 @@ const ring: Artwork = {
 };
 
 describe('cut along the art', () => {
-  const job = placed(jobOn('tee', ring), {
+  const job = withPlaces(jobOn('tee', ring), {
     sizing: { mode: 'exact', widthMm: 100, heightMm: 100, locked: true },
   });
   const cutWith = (marginMm: number, holes: 'keep' | 'close') =>
@@ -82,7 +78,7 @@ test('loose parts become pieces of their own, a chosen gap between butted ones',
     ...ring,
     facts: ring.facts && { ...ring.facts, silhouette: [half(0, 0.499), half(0.501, 1)] },
   };
-  const loose = placed(jobOn('tee', mosaic), {
+  const loose = withPlaces(jobOn('tee', mosaic), {
     sizing: { mode: 'exact', widthMm: 100, heightMm: 100, locked: true },
   });
   const pieces = piecesOf({
@@ -98,7 +94,7 @@ test('loose parts become pieces of their own, a chosen gap between butted ones',
 
 test('art turned by a quarter is as wide as it was high, and its top points right', () => {
   const wide = artwork({ storedWidthPx: 2000, storedHeightPx: 1000 });
-  const job = placed(jobOn('garden-panel', wide), { turns: 1 });
+  const job = withPlaces(jobOn('garden-panel', wide), { turns: 1 });
   const art = onlyPiece(job).arts[0];
   if (!art) throw new Error('no art');
   expect(art.box.width / art.box.height).toBeCloseTo(0.5, 6);

@@ -68,10 +68,10 @@ const COMMON: Steps = { 1: same, 2: same };
 /** How each kind is read, and the way there from every version ever written. */
 export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } = {
   job: {
-    version: 8,
+    version: 9,
     schema: jobSchema,
-    // version 7 brought the film, version 8 a blank of version 5 and lines for pens; all have defaults
-    steps: { ...COMMON, 3: jobTo4, 4: jobTo5, 5: jobTo6, 6: same, 7: same },
+    // 7 brought the film, 8 a blank of version 5 and lines for pens, 9 grounds; all have defaults
+    steps: { ...COMMON, 3: jobTo4, 4: jobTo5, 5: jobTo6, 6: same, 7: same, 8: same },
   },
   blank: {
     version: 5,

@@ -26,6 +26,8 @@ export const itemSchema = z.object({
   colour: z.object({ colour: colourSchema, colourName: nameSchema }).nullable().default(null),
   /** Another size of a garment, laid flat and straight across, mm: everything on it grows with its width. */
   size: z.object({ name: nameSchema, widthMm: positiveLengthSchema }).nullable().default(null),
+  /** Made with what is left of the sheet round the art, where another row takes what was cut out of it. */
+  ground: z.boolean().default(false),
   /** Its own pictures, by their place; the design's own picture stands in every other place. */
   pictures: z
     .array(z.object({ placementId: idSchema, artSha256: sha256Schema }))

@@ -95,8 +95,11 @@ export const wrapPaperSchema = z.object({
 
 /** Where a piece is cut that is not bound to the blank's edge. */
 export const cutSchema = z.object({
-  /** Round the face or the art's box, or along the art's own outline. */
-  line: z.enum(['edge', 'contour']),
+  /**
+   * Round the face or the art's box, along the art's own outline, or (of a ready-made sheet) what is left of the
+   * sheet round an outline: that of the passes cut along theirs, or of its own art where there is none.
+   */
+  line: z.enum(['edge', 'contour', 'ground']),
   /** Room between art and cut, mm; negative cuts into the art. */
   marginMm: offsetSchema.min(-20).max(50),
   holes: z.enum(['keep', 'close']),

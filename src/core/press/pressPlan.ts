@@ -91,10 +91,22 @@ export interface PlannedPass {
 
 const perLoadOf = (atOnce: PlateRows | null): number => Math.max(1, atOnce ? countOf(atOnce) : 1);
 
+/** Whether pieces of several sheets are fitted into each other on one thing. */
+const fittedTogether = (pieces: readonly Piece[]): boolean =>
+  pieces.some(
+    ({ called, fill, items }) =>
+      called.kind === 'ground' &&
+      fill === null &&
+      pieces.some(
+        (other) => other.called.kind !== 'ground' && other.items.some((id) => items.includes(id)),
+      ),
+  );
+
 /** What the print of a pass comes as. */
 function shapeOf(pieces: readonly Piece[]): PrintShape {
   if (pieces.some(({ called }) => called.kind === 'folded')) return 'folded';
-  return pieces.some(({ called }) => called.kind === 'part') ? 'loose' : 'whole';
+  const part = pieces.some(({ called }) => called.kind === 'part');
+  return part || fittedTogether(pieces) ? 'loose' : 'whole';
 }
 
 /** What the sheets of a pass were bought as; the maker of a film knows how what goes on it is pressed. */

@@ -10,6 +10,7 @@ import {
   type Box,
 } from '../geometry';
 import type { Piece } from '../layout';
+import { isPrintedOn } from '../model';
 import {
   cutGuidesFor,
   cutGuidesForTile,
@@ -32,6 +33,8 @@ export interface Load {
   readonly piece: Piece;
   readonly copy: number;
   readonly tile: Tile | null;
+  /** What is cut out of it and lies in it. */
+  readonly inside?: readonly Load[];
 }
 
 /** A load where it goes on the page. */
@@ -77,15 +80,29 @@ const markRoom = (loads: readonly Laid[], gapMm: number): number =>
   // a neighbour's own cut line lies a gap off its edge
   loads.length < 2 ? TICK_ROOM_MM : Math.min(TICK_ROOM_MM, gapMm - TICK_GAP_MM - 0.5);
 
+/** Whether the file is what mirrors. */
+export const fileFlips = ({ mirror }: Pick<SheetContext, 'mirror'>): boolean =>
+  mirror.flippers.some(({ who, flips }) => who === 'file' && flips);
+
+/**
+ * The border without ink that all loads have and may lose, mm: a neighbour's may lie over it, and it may lie where the
+ * printer does not reach. A cutter cuts every outline whole.
+ */
+export const borderOf = (loads: readonly Load[], { job, paper }: SheetContext): number =>
+  job.sheet.cutterId !== null || !isPrintedOn(paper)
+    ? 0
+    : Math.min(...loads.map(({ piece, tile }) => (tile ? 0 : piece.borderMm)));
+
 /** A sheet with its loads where they were laid, and the marks there is room for. */
 export function composeSheet(
   page: Page,
   loads: readonly Laid[],
   room: Room,
   label: { id: string; called: SheetName; says: SheetLabel; lines: number },
-  { mirror, paper, job }: SheetContext,
+  context: SheetContext,
 ): Sheet {
-  const mirrored = mirror.flippers.some(({ who, flips }) => who === 'file' && flips);
+  const { mirror, paper, job } = context;
+  const mirrored = fileFlips(context);
   const flippedLater = mirror.flippers.some(({ who, flips }) => who !== 'file' && flips);
   const items: SheetItem[] = loads.map((load) => ({
     pieceId: load.piece.id,
@@ -96,7 +113,7 @@ export function composeSheet(
     turned: load.turned,
     matrix: toPage(load, mirrored),
   }));
-  const reach = markRoom(loads, job.sheet.gang.gapMm);
+  const reach = markRoom(loads, job.sheet.gang.gapMm - borderOf(loads, context));
   const marks = { above: room.above, beside: room.beside, roomMm: reach };
   const marked = (room.above || room.beside) && reach > TICK_GAP_MM + 1;
   const guides = (load: Laid, matrix: Affine): CutGuide[] =>

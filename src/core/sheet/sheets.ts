@@ -1,6 +1,6 @@
 import type { Piece } from '../layout';
 import type { Load } from './compose';
-import { fitsOn, gangSheets } from './gang';
+import { fitsOn, gangSheets, nestLoads } from './gang';
 import { pagesOf, type Page } from './page';
 import { bestWay, tiledSheets } from './tiled';
 import { roomsOn, type Misfit, type Sheet, type SheetContext, type SheetPlan } from './types';
@@ -61,7 +61,7 @@ export function planSheets(pieces: readonly Piece[], context: SheetContext): She
   for (const piece of pieces) {
     const { copies } = piece;
     const load = { piece, copy: 0, tile: null };
-    const room = open.findIndex((each) => pages.some((page) => fitsOn(load, page, each)));
+    const room = open.findIndex((each) => pages.some((page) => fitsOn(load, page, each, context)));
     if (room >= 0) {
       for (let copy = 0; copy < copies; copy++) fitting[room]?.push({ ...load, copy });
       continue;
@@ -74,6 +74,6 @@ export function planSheets(pieces: readonly Piece[], context: SheetContext): She
       plan.sheets.push(...tiledSheets(piece, copies, way, context));
     } else plan.misfits.push(misfitOf(piece, pages));
   }
-  const whole = fitting.flatMap((loads, i) => fewestSheets(loads, i, pages, context));
+  const whole = fitting.flatMap((loads, i) => fewestSheets(nestLoads(loads), i, pages, context));
   return { ...plan, sheets: [...whole, ...plan.sheets] };
 }

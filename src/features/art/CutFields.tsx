@@ -7,8 +7,9 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { edgeLength, islandsOf } from '@/core/geometry';
-import { canFold, piecesOfItem, USUAL_FOLD_GAP_MM } from '@/core/layout';
+import { canFold, cutLineOf, fittedInto, piecesOfItem, USUAL_FOLD_GAP_MM } from '@/core/layout';
 import { EDGE_STYLES, type CutChoice, type WrapPaper } from '@/core/model';
+import { TRANSFERS } from '@/core/transfer';
 import { formatLength } from '@/words/units';
 import { Choice } from '@/ui/fields/Choice';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
@@ -27,6 +28,12 @@ const PARTS_WORDS: Readonly<Record<WrapPaper['parts'], string>> = {
   whole: 'whole wrap',
   strip: 'one strip',
   halves: 'two halves',
+};
+
+const LINE_WORDS: Readonly<Record<CutChoice['line'], string>> = {
+  edge: 'straight',
+  contour: 'along the art',
+  ground: 'what is left round it',
 };
 
 function WrapFields({ seamed }: { seamed: boolean }) {
@@ -109,6 +116,9 @@ function CutLineFields() {
         options={[
           ['edge', 'Straight round it'],
           ['contour', 'Along the art'],
+          ...(TRANSFERS[job.transfer].preprinted
+            ? [['ground', 'What is left round it'] as const]
+            : []),
         ]}
         onChoose={(line) => set({ line })}
       />
@@ -120,6 +130,13 @@ function CutLineFields() {
         helperText="0 cuts close, where film or a rim would show; minus leaves half a gap between loose parts"
         onValue={(marginMm) => set({ marginMm }, 'cut-margin')}
       />
+      {cut.line === 'ground' && (
+        <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
+          {fittedInto(job).length > 0
+            ? 'Cut so that the pieces of the other sheets fit into it: both are pressed at once.'
+            : 'The sheet is kept, its art falls out. Another row of “What is made” can take that.'}
+        </Typography>
+      )}
       {cut.line === 'contour' && (
         <>
           <Choice
@@ -176,19 +193,17 @@ export function CutFields() {
   const { length } = useUnits();
   const { form } = job.blank;
   const cup = isCup(form);
+  const { preprinted } = TRANSFERS[job.transfer];
   const first = piecesOfItem(plan.pieces, itemId);
   const along = first.reduce((sum, { cut }) => sum + edgeLength(cut), 0);
   const islands = first.reduce((sum, { cut }) => sum + islandsOf(cut).length, 0);
-  const now = cup
-    ? PARTS_WORDS[job.wrap.parts]
-    : job.cut.line === 'contour'
-      ? 'along the art'
-      : 'straight';
+  const line = LINE_WORDS[cutLineOf(job)];
+  const now = cup && (!preprinted || job.cut.line === 'edge') ? PARTS_WORDS[job.wrap.parts] : line;
   return (
     <Tucked title="Paper and cut" now={job.fold ? 'folded pair' : now}>
       {cup && <WrapFields seamed={form.handleGapMm === 0} />}
       {canFold(job.blank) && <FoldFields />}
-      {!cup && !job.fold && <CutLineFields />}
+      {(!cup || preprinted) && !job.fold && <CutLineFields />}
       {first.length > 0 && (
         <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
           {formatLength(along, length)} to cut, {islands} {islands === 1 ? 'piece' : 'pieces'} to

@@ -7,25 +7,31 @@ import { formatLength, formatSize } from '@/words/units';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
+import { FacePicture, layersOf } from '@/ui/turntable';
 import { useUnits } from '@/ui/units';
 import { useJob } from '@/ui/job/jobContext';
 import { FACE_WORDS } from '@/words';
 
 /** How much of a footprint's heat shows through: places pressed twice are darker. */
 const ONCE = 0.16;
+/** Pixels of the face's picture along its longer side. */
+const LONGEST_PX = 1400;
 
 function Footprints({ face, side }: { face: Face; side: PressSide }) {
   const px = useMmPerPx();
   const { length } = useUnits();
+  const { job, plan, passId, itemId } = useJob();
+  const layers = layersOf(plan, itemId);
+  const nth = layers.find((layer) => layer.passId === passId)?.pass ?? 0;
   return (
     <g>
-      <path
-        d={pathData(face.region)}
-        fill="#fff"
-        fillRule="evenodd"
-        stroke={COLOURS.ink}
-        strokeWidth={1.6 * px}
+      <FacePicture
+        face={face}
+        layers={layers.filter(({ pass }) => pass <= nth)}
+        colour={job.blank.substrate.colour}
+        longestPx={LONGEST_PX}
       />
+      <path d={pathData(face.region)} fill="none" stroke={COLOURS.ink} strokeWidth={1.6 * px} />
       <path
         d={pathData(side.region)}
         fill="none"

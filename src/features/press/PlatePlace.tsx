@@ -2,11 +2,13 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { pathData } from '@/core/geometry';
-import type { Operation } from '@/core/model';
+import { itemOf } from '@/core/job';
+import type { Job, Operation } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { formatLength } from '@/words/units';
+import { useJob } from '@/ui/job/jobContext';
 import { FONTS } from '@/ui/theme';
+import { FacePicture, layersOf } from '@/ui/turntable';
 import { useUnits } from '@/ui/units';
 import { FACE_WORDS } from '@/words';
 import { NIGHT } from './night';
@@ -28,9 +30,20 @@ export function placeOf({ section, faceId, pass }: Operation, { press, faces }: 
 
 type Place = NonNullable<ReturnType<typeof placeOf>>;
 
+/** Which row of what is made lies below the plate at a step: the first of its load. */
+function itemAt({ load, pass }: Operation, { items }: Job, { press }: JobPlan): string {
+  const perLoad = press.program.passes[pass]?.perLoad ?? 1;
+  const rows = items.flatMap(({ id, copies }) => Array.from({ length: copies }, () => id));
+  return rows[((load?.number ?? 1) - 1) * perLoad] ?? items[0]?.id ?? '';
+}
+
 /** Where the plate goes, drawn on the blank: placements done ticked, the way from the blank's edges told. */
-export function PlatePlace({ place }: { place: Place }) {
+export function PlatePlace({ step, place }: { step: Operation; place: Place }) {
+  const { design, plan } = useJob();
   const { length } = useUnits();
+  const itemId = itemAt(step, design, plan);
+  const item = itemOf(design, itemId);
+  const { colour } = item.colour ?? design.blank.substrate;
   const { section, side, face, here } = place;
   const boxes = side.sections.map(({ box }) => box);
   const left = Math.min(0, ...boxes.map(({ x }) => x));
@@ -52,7 +65,12 @@ export function PlatePlace({ place }: { place: Place }) {
         viewBox={`${left} ${top} ${width} ${height}`}
         style={{ maxWidth: '100%' }}
       >
-        <path d={pathData(face.region)} fill="#fff" fillRule="evenodd" />
+        <FacePicture
+          face={face}
+          layers={layersOf(plan, itemId).filter(({ pass }) => pass <= step.pass)}
+          colour={colour}
+          longestPx={2 * SIDE_PX}
+        />
         {side.sections.map(({ number, box }) => {
           const done = number < section.number;
           const now = number === section.number;
@@ -66,17 +84,25 @@ export function PlatePlace({ place }: { place: Place }) {
                 strokeWidth={(now ? 3 : 1.5) / scale}
               />
               {(done || now) && (
-                <text
-                  x={box.x + box.width / 2}
-                  y={box.y + box.height / 2 + 9 / scale}
-                  textAnchor="middle"
-                  fontFamily={FONTS.figure}
-                  fontSize={26 / scale}
-                  fontWeight={700}
-                  fill="#22252B"
-                >
-                  {now ? number : '✓'}
-                </text>
+                <>
+                  <circle
+                    cx={box.x + box.width / 2}
+                    cy={box.y + box.height / 2}
+                    r={19 / scale}
+                    fill="#fff"
+                  />
+                  <text
+                    x={box.x + box.width / 2}
+                    y={box.y + box.height / 2 + 9 / scale}
+                    textAnchor="middle"
+                    fontFamily={FONTS.figure}
+                    fontSize={26 / scale}
+                    fontWeight={700}
+                    fill="#22252B"
+                  >
+                    {now ? number : '✓'}
+                  </text>
+                </>
               )}
             </g>
           );

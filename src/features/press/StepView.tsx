@@ -147,7 +147,7 @@ function Step({ step, program, phase }: { step: Operation; program: Program; pha
         <Clock phase={phase} />
       </Box>
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3 }}>
-        {place && <PlatePlace place={place} />}
+        {place && <PlatePlace step={step} place={place} />}
         {showStack && !place && <LayerStack layers={layers} program={program} large />}
         <Cautions cautions={step.cautions} />
       </Box>

@@ -22,6 +22,7 @@ import { TaskButton, TaskProgress } from '@/ui/useTask';
 import type { TrialSettings } from '@/workers';
 import { useUnits } from '@/ui/units';
 import { printFaultWords } from '@/words';
+import { OnBlank } from './OnBlank';
 import { useTrial, type Shown } from './useTrial';
 import { pieceWords, sheetWords } from '@/words';
 
@@ -189,8 +190,8 @@ export function TrialDialog({ onClose }: { onClose: () => void }) {
             <>
               <Verdict faults={shown.faults} share={shown.share} />
               <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2 }}>
-                <Picture label="On the blank; what is off in red" url={shown.pressed} high={260} />
-                <Picture label="As it was meant" url={shown.meant} high={260} />
+                <OnBlank label="On the blank; what is off in red" url={shown.pressed} of={shown} />
+                <OnBlank label="As it was meant" url={shown.meant} of={shown} />
               </Box>
               <Typography sx={{ fontSize: 14 }}>
                 Out of the printer: dull, as dye is until heat brings it up.

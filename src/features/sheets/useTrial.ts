@@ -16,7 +16,7 @@ import {
 } from '@/workers';
 
 /** What a trial showed, its pictures as addresses for the page. */
-export interface Shown extends Pick<TrialResult, 'faults' | 'share'> {
+export interface Shown extends Pick<TrialResult, 'faults' | 'share' | 'pieceId'> {
   readonly prints: readonly string[];
   readonly pressed: string;
   readonly meant: string;
@@ -28,11 +28,11 @@ async function urlOf(blob: Blob): Promise<string> {
   return URL.createObjectURL(blob);
 }
 
-async function shownOf({ faults, share, ...made }: TrialResult): Promise<Shown> {
+async function shownOf({ faults, share, pieceId, ...made }: TrialResult): Promise<Shown> {
   const prints: string[] = [];
   for (const print of made.prints) prints.push(await urlOf(print));
   const [pressed, meant] = [await urlOf(made.pressed), await urlOf(made.meant)];
-  return { faults, share, prints, pressed, meant };
+  return { faults, share, pieceId, prints, pressed, meant };
 }
 
 const letGo = ({ prints, pressed, meant }: Shown): void =>

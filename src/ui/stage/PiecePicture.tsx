@@ -44,7 +44,9 @@ export function PiecePicture({
   previews: ReadonlyMap<string, string>;
 }) {
   const clip = useId();
+  const { fill } = piece;
   const bent = useBentImage(piece, previews);
+  if (fill !== null) return <path d={pathData(piece.cut)} fill={fill} fillRule="evenodd" />;
   if (piece.bend) {
     return (
       <g>

@@ -4,11 +4,12 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type * as THREE from 'three';
 import { facesOf, midCircumferenceMm, wallOf, isCup } from '@/core/blank';
 import { itemOf } from '@/core/job';
-import { madeFor, piecesOfItem } from '@/core/layout';
+import { madeFor } from '@/core/layout';
 import type { Blank, Job } from '@/core/model';
-import type { JobPlan, LayerOnBlank } from '@/core/plan';
+import type { JobPlan } from '@/core/plan';
 import { inTurn } from '../inTurn';
 import { paintFace, type Images } from './faceCanvas';
+import { layersOf, loadImages, picturesOf, settled } from './layers';
 import { renderTurned } from './render';
 import { buildFinished, disposeOf, type Painted } from './scene';
 
@@ -60,28 +61,8 @@ export function startTurn(blank: Blank, plan: JobPlan): number {
   return -(2 * Math.PI * fromSeamMm) / round;
 }
 
-async function loadImages(previews: ReadonlyMap<string, string>): Promise<Images> {
-  const loaded = await Promise.all(
-    [...previews].map(async ([sha256, url]) => {
-      const image = new Image();
-      image.src = url;
-      await image.decode();
-      return [sha256, image] as const;
-    }),
-  );
-  return new Map(loaded);
-}
-
-/** While the job keeps changing (a drag, typing) the finished thing waits this long for it to rest, ms. */
-const SETTLE_MS = 180;
-const settled = () => new Promise<void>((done) => setTimeout(done, SETTLE_MS));
-
 /** Pixels of a painted face per pixel of the picture: enough to be sharp when seen from the front. */
 const TEXTURE_PER_PX = 4;
-
-/** What every pass leaves on one item. */
-const layersOf = ({ layers }: JobPlan, itemId: string): LayerOnBlank[] =>
-  layers.map((layer) => ({ ...layer, pieces: piecesOfItem(layer.pieces, itemId) }));
 
 function paintedFaces(
   blank: Blank,
@@ -112,10 +93,7 @@ export function FinishedView(props: FinishedViewProps) {
   const [works, setWorks] = useState(true);
   const [shown, setShown] = useState(false);
 
-  const wanted = layersOf(plan, itemId)
-    .flatMap(({ pieces }) => pieces)
-    .flatMap(({ arts }) => arts.map(({ artSha256 }) => artSha256));
-  const complete = wanted.every((sha256) => previews.has(sha256));
+  const complete = picturesOf(layersOf(plan, itemId)).every((sha256) => previews.has(sha256));
 
   useEffect(() => {
     if (!canvas.current) return;
@@ -132,8 +110,7 @@ export function FinishedView(props: FinishedViewProps) {
     let gone = false;
     let made: THREE.Group | null = null;
     settled()
-      .then(() => (gone ? new Map() : loadImages(previews)))
-      .catch((): Images => new Map<string, CanvasImageSource>()) // previews let go of meanwhile: the next ones are on their way
+      .then((): Images | Promise<Images> => (gone ? new Map() : loadImages(previews)))
       .then((images) =>
         inTurn(() => {
           if (gone) return;

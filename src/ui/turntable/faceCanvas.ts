@@ -25,12 +25,24 @@ function faceCanvas(face: Face, density: number) {
   return { canvas, brush };
 }
 
+/** Fills all that a piece covers of a face. */
+function fillSlots(brush: OffscreenCanvasRenderingContext2D, face: Face, piece: Piece): void {
+  for (const slot of piece.slots.filter(({ faceId }) => faceId === face.id))
+    brush.fill(new Path2D(pathData(mapRegion(inverse(slot.toStrip), slot.ink))), 'evenodd');
+}
+
 /** Paints what the pieces print on a face, one picture over the other, with nothing below it. */
 function paintPrint(face: Face, pieces: readonly Piece[], images: Images, density: number) {
   const { canvas, brush } = faceCanvas(face, density);
   if (!brush) return canvas;
   brush.imageSmoothingQuality = 'high';
   for (const piece of pieces) {
+    const { fill } = piece;
+    if (fill !== null) {
+      brush.fillStyle = fill;
+      fillSlots(brush, face, piece);
+      continue;
+    }
     for (const art of piece.arts) {
       const slot = piece.slots[art.slot];
       const image = images.get(art.artSha256);
@@ -68,9 +80,7 @@ export function paintFace(
   for (const { transfer, pieces } of layers) {
     const { transparent, carrierShows } = TRANSFERS[transfer];
     brush.globalCompositeOperation = 'source-over';
-    for (const piece of carrierShows ? pieces : [])
-      for (const slot of piece.slots.filter(({ faceId }) => faceId === face.id))
-        brush.fill(new Path2D(pathData(mapRegion(inverse(slot.toStrip), slot.ink))), 'evenodd');
+    for (const piece of carrierShows ? pieces : []) fillSlots(brush, face, piece);
     const print = paintPrint(face, pieces, images, density);
     brush.globalCompositeOperation = transparent ? 'multiply' : 'source-over';
     brush.drawImage(print, 0, 0, face.widthMm, face.heightMm);

@@ -1,1 +1,3 @@
+export { FacePicture } from './FacePicture';
 export { FinishedView, startTurn } from './FinishedView';
+export { layersOf } from './layers';

@@ -1,15 +1,42 @@
-import type { Box } from '../../geometry';
+import { bottom, right, type Box } from '../../geometry';
 import type { Job } from '../../model';
-import { composeSheet, freeOn, sizeOf, type Laid, type Load } from '../compose';
+import {
+  borderOf,
+  composeSheet,
+  fileFlips,
+  freeOn,
+  sizeOf,
+  type Laid,
+  type Load,
+} from '../compose';
 import { LABEL_LINES, labelOf } from '../label';
 import type { Page } from '../page';
 import type { Room, Sheet, SheetContext } from '../types';
+import { laidInside } from './nest';
 import { pack, type Packed } from './pack';
 import { nameOf } from '../../layout';
 
-/** Whether a load fits a page that keeps such room, as it is. */
-export function fitsOn(load: Load, page: Page, room: Room): boolean {
+/** Where loads with such a border may lie: up to it past what the printer reaches, where no marks stand beside them. */
+function freeFor(page: Page, room: Room, borderMm: number): Box {
   const free = freeOn(page, room, LABEL_LINES);
+  if (room.above || room.beside) return free;
+  const [left, top] = [Math.min(borderMm, free.x), Math.min(borderMm, free.y)];
+  const end = Math.min(borderMm, page.widthMm - right(free));
+  const foot = room.foot ? 0 : Math.min(borderMm, page.heightMm - bottom(free));
+  return {
+    x: free.x - left,
+    y: free.y - top,
+    width: free.width + left + end,
+    height: free.height + top + foot,
+  };
+}
+
+/** Whether a load fits a page that keeps such room, as it is. */
+export const fitsOn = (load: Load, page: Page, room: Room, context: SheetContext): boolean =>
+  fitsWith(borderOf([load], context), load, page, room);
+
+function fitsWith(borderMm: number, load: Load, page: Page, room: Room): boolean {
+  const free = freeFor(page, room, borderMm);
   const { widthMm, heightMm } = sizeOf(load);
   // nothing is marked on a sheet that has holes: all that is left of it is free
   const rooms = page.gone.length > 0 ? page.rooms : [free];
@@ -20,6 +47,7 @@ const keyOf = ({ piece, copy }: Load): string => `${piece.id}#${copy}`;
 
 interface Ganged {
   readonly page: Page;
+  readonly free: Box;
   readonly sheets: readonly (readonly Packed[])[];
 }
 
@@ -38,7 +66,7 @@ function packOn(loads: readonly Load[], page: Page, free: Box, rules: Job['sheet
     turn: turn && loads.length > 1,
     straightCuts,
   });
-  return sheets && { page, sheets };
+  return sheets && { page, free, sheets };
 }
 
 const turnedIn = ({ sheets }: Ganged): number =>
@@ -52,13 +80,17 @@ function bestGang(
   context: SheetContext,
 ): Ganged[] {
   const rules = context.job.sheet.gang;
-  const on = (some: readonly Load[], page: Page) =>
-    some.length === 0 ? [] : packOn(some, page, freeOn(page, room, LABEL_LINES), rules);
+  const on = (some: readonly Load[], page: Page) => {
+    if (some.length === 0) return [];
+    const borderMm = borderOf(some, context);
+    const gapMm = rules.gapMm - 2 * borderMm;
+    return packOn(some, page, freeFor(page, room, borderMm), { ...rules, gapMm });
+  };
   const ways = pages.flatMap((page): Ganged[][] => {
     const all = on(loads, page);
     if (all && 'sheets' in all) return [[all]];
     // some fit only the other way round: those that fit stay here
-    const here = loads.filter((load) => fitsOn(load, page, room));
+    const here = loads.filter((load) => fitsOn(load, page, room, context));
     const others = loads.filter((load) => !here.includes(load));
     const rest = pages
       .filter((each) => each !== page)
@@ -95,18 +127,22 @@ export function gangSheets(
   room: Room,
   context: SheetContext,
 ): Sheet[] {
-  const groups = context.job.sheet.gang.together ? [loads] : loads.map((load) => [load]);
+  // what fits by its border alone has no room for a neighbour with none
+  const whole = loads.filter((load) => pages.some((page) => fitsWith(0, load, page, room)));
+  const alone = loads.filter((load) => !context.job.sheet.gang.together || !whole.includes(load));
+  const shared = whole.filter((load) => !alone.includes(load));
+  const groups = [shared, ...alone.map((load) => [load])].filter(({ length }) => length > 0);
   return groups.flatMap((group) => {
     const byKey = new Map(group.map((load) => [keyOf(load), load]));
     const order = new Map(group.map((load, i) => [keyOf(load), i]));
     // packed largest first, but printed in the order of the pieces
     const firstOf = (packed: readonly Packed[]) =>
       Math.min(...packed.map(({ id }) => order.get(id) ?? 0));
-    return bestGang(group, pages, room, context).flatMap(({ page, sheets }) => {
-      const free = freeOn(page, room, LABEL_LINES);
+    return bestGang(group, pages, room, context).flatMap(({ page, free, sheets }) => {
       const inOrder = [...sheets].sort((a, b) => firstOf(a) - firstOf(b));
       return inOrder.map((packed) => {
-        const laid = laidOn(free, page.gone.length === 0, packed, byKey);
+        const hosts = laidOn(free, page.gone.length === 0, packed, byKey);
+        const laid = hosts.flatMap((host) => [host, ...laidInside(host, fileFlips(context))]);
         const [first] = laid;
         const ids = laid.map(({ piece, copy }) => `${piece.id}${copy > 0 ? `-${copy + 1}` : ''}`);
         const label = {

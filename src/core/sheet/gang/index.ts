@@ -1,2 +1,3 @@
 export { fitsOn, gangSheets } from './gang';
+export { nestLoads } from './nest';
 export { leastSheets, pack, type Packed, type PackItem, type PackRules } from './pack';

@@ -10,8 +10,8 @@ import CloseIcon from '@mui/icons-material/Close';
 import UndoIcon from '@mui/icons-material/UndoOutlined';
 import { useRef } from 'react';
 import { withItem, withItemPicture, withoutItem } from '@/core/job';
-import { sizeScale } from '@/core/layout';
-import { MAX_COPIES, pictureOn, type Item, type Placement } from '@/core/model';
+import { isCutOut, sizeScale } from '@/core/layout';
+import { MAX_COPIES, passIds, pictureOn, seenFrom, type Item, type Placement } from '@/core/model';
 import { TEE_WIDTHS_IN } from '@/core/shelf';
 import { inches } from '@/core/units';
 import { BLANK_COLOURS, Swatch } from '@/ui/blank/colours';
@@ -170,6 +170,26 @@ function ColourChoice({ item }: Pick<LineProps, 'item'>) {
   );
 }
 
+/** What of a ready-made sheet a row is made with: what is cut out of it, or what is left. */
+function PartChoice({ item, label }: Pick<LineProps, 'item' | 'label'>) {
+  const { job, editDesign } = useJob();
+  if (!passIds(job).some((id) => isCutOut(seenFrom(job, id)))) return null;
+  return (
+    <TextField
+      select
+      label={`Of the sheet, ${label}`}
+      value={item.ground ? 'ground' : 'motif'}
+      onChange={({ target }) =>
+        editDesign((now) => withItem(now, item.id, { ground: target.value === 'ground' }))
+      }
+      sx={{ width: 190 }}
+    >
+      <MenuItem value="motif">What is cut out</MenuItem>
+      <MenuItem value="ground">What is left</MenuItem>
+    </TextField>
+  );
+}
+
 /** One row of what is made: its pictures, name, size, colour and copies. */
 export function ItemLine(props: LineProps) {
   const { item, label, places } = props;
@@ -202,6 +222,7 @@ export function ItemLine(props: LineProps) {
       </Box>
       <SizeFields item={item} label={label} />
       <ColourChoice item={item} />
+      <PartChoice item={item} label={label} />
       <Box sx={{ width: 92 }}>
         <CountField
           label="Copies"
