@@ -23,7 +23,7 @@ import { PieceGuides, PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { OtherLayers } from './LayersOnFace';
+import { OtherLayers, OwnGrounds } from './LayersOnFace';
 import { PlacedHandle, PlacedInk } from './PlacedPicture';
 import type { Selection } from './useSelection';
 import { FACE_WORDS } from '@/words';
@@ -163,6 +163,7 @@ function SeenStage({ selection, previews, layers }: StageParts & { layers: boole
   const room = Math.max(shorter * 0.3, Math.max(face.heightMm, face.widthMm) * 0.13, 26);
   const handles = face.zones.some(({ kind }) => kind === 'handle') ? room * 0.6 : 0;
   const { transparent, carrierShows } = TRANSFERS[job.transfer];
+  const fallsOut = piecesOfItem(plan.pieces, itemId).some(({ fill }) => fill !== null);
   const ink = unlessTooMuch(
     () => inkRegion(face, job),
     () => face.region,
@@ -191,13 +192,14 @@ function SeenStage({ selection, previews, layers }: StageParts & { layers: boole
       )}
       {/* one print: what covers hides the blank, and dye is tinted by it all together */}
       <g style={{ mixBlendMode: transparent ? 'multiply' : 'normal' }}>
+        <OwnGrounds face={face} />
         {onFace.map((item) => (
           <PlacedInk
             key={item.placement.id}
             item={item}
             href={previews.get(item.art.sha256)}
             trim={trim}
-            clip={clip}
+            clip={fallsOut ? null : clip}
             selected={item.placement.id === selected?.placement.id}
           />
         ))}

@@ -5,7 +5,7 @@ import Switch from '@mui/material/Switch';
 import { useId } from 'react';
 import type { Face } from '@/core/blank';
 import { inverse, mapRegion, pathData } from '@/core/geometry';
-import { piecesOfItem } from '@/core/layout';
+import { piecesOfItem, type Slot } from '@/core/layout';
 import type { LayerOnBlank } from '@/core/plan';
 import { TRANSFERS } from '@/core/transfer';
 import { useJob } from '@/ui/job/jobContext';
@@ -29,13 +29,16 @@ function LayerOnFace({
   const { itemId } = useJob();
   const slots = piecesOfItem(layer.pieces, itemId).flatMap((piece) =>
     piece.slots.flatMap((slot, nth) =>
-      slot.faceId === face.id ? [{ slot, arts: piece.arts.filter((art) => art.slot === nth) }] : [],
+      slot.faceId === face.id
+        ? [{ slot, fill: piece.fill, arts: piece.arts.filter((art) => art.slot === nth) }]
+        : [],
     ),
   );
   return (
     <g style={{ mixBlendMode: transparent ? 'multiply' : 'normal' }} pointerEvents="none">
-      {slots.map(({ slot, arts }, nth) => {
+      {slots.map(({ slot, fill, arts }, nth) => {
         const toFace = inverse(slot.toStrip);
+        if (fill !== null) return <Ground key={nth} slot={slot} fill={fill} />;
         return (
           <g key={nth}>
             {carrierShows && (
@@ -55,6 +58,26 @@ function LayerOnFace({
         );
       })}
     </g>
+  );
+}
+
+/** What is left of a sheet round its art, in the colour of the sheet. */
+const Ground = ({ slot, fill }: { slot: Slot; fill: string }) => (
+  <path
+    d={pathData(mapRegion(inverse(slot.toStrip), slot.ink))}
+    fillRule="evenodd"
+    fill={fill}
+    pointerEvents="none"
+  />
+);
+
+/** The grounds of the pass that is worked on; nothing where it is not cut so, or its own art is seen of it. */
+export function OwnGrounds({ face }: { face: Face }) {
+  const { plan, itemId } = useJob();
+  return piecesOfItem(plan.pieces, itemId).flatMap(({ slots, fill }) =>
+    slots
+      .filter(({ faceId }) => faceId === face.id)
+      .map((slot, nth) => fill !== null && <Ground key={nth} slot={slot} fill={fill} />),
   );
 }
 

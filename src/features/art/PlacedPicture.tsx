@@ -21,8 +21,8 @@ interface InkProps {
   item: OnFace;
   href: string | undefined;
   trim: Box;
-  /** Id of the clip path of the ink's edge. */
-  clip: string;
+  /** Id of the clip path of the ink's edge; null where it is cut out of what is printed. */
+  clip: string | null;
   selected: boolean;
 }
 
@@ -37,11 +37,13 @@ export function PlacedInk({ item, href, trim, clip, selected }: InkProps) {
           <Picture href={href} matrix={matrixOf(box)} />
         </g>
       )}
-      <g clipPath={`url(#${clip})`}>
-        {boxesOf(item, trim).map((each, i) => (
-          <Picture key={i} href={href} matrix={matrixOf(each)} />
-        ))}
-      </g>
+      {clip !== null && (
+        <g clipPath={`url(#${clip})`}>
+          {boxesOf(item, trim).map((each, i) => (
+            <Picture key={i} href={href} matrix={matrixOf(each)} />
+          ))}
+        </g>
+      )}
     </>
   );
 }
