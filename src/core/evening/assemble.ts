@@ -1,0 +1,216 @@
+import type { Machine, Program } from '../model';
+import { MACHINES } from '../traits';
+import { partsOf, type WorkPart, type WorkParts } from './blocks';
+import type { Block, Evening, MachineWork, PieceWork, Span } from './problem';
+import { changesOf, type Heat } from './settings';
+
+/** One thing to be pressed in the evening, with the program of that thing alone. */
+export interface EveningThing {
+  readonly jobId: string;
+  readonly itemId: string;
+  /** Which copy of its row, from 0. */
+  readonly copy: number;
+  readonly program: Program;
+}
+
+/** What an evening is put together from. */
+export interface EveningInput {
+  readonly things: readonly EveningThing[];
+  readonly machines: readonly Machine[];
+  /** When each person is away, s from now; one list a person. */
+  readonly people: readonly (readonly Span[])[];
+  /** How many things stand free in an oven at once. */
+  readonly standing: number;
+}
+
+/** What a block of the plan stands for. */
+export interface BlockOf {
+  /** The operations of the program it is made of; for one thing of a load, or for all of them. */
+  readonly operations: readonly string[];
+  readonly thing: number | null;
+  /** How late the bell may be answered, s; null where there is none. */
+  readonly bellS: number | null;
+}
+
+/** A piece of the plan: one thing, or the things of one load, with what its blocks stand for. */
+export interface LoadOf {
+  readonly things: readonly EveningThing[];
+  readonly blocks: readonly BlockOf[];
+}
+
+/** An evening to plan, and what its numbers stand for. */
+export interface Assembled {
+  readonly evening: Evening;
+  readonly loads: readonly LoadOf[];
+  /** The machines by their place in the evening, with the heats their settings stand for. */
+  readonly machines: readonly { readonly machine: Machine; readonly heats: readonly Heat[] }[];
+}
+
+/** Things that lie on a plate together, as evenly as can be: none is left for a load of its own at the end. */
+function evenLoads<T>(things: readonly T[], most: number): T[][] {
+  const count = Math.ceil(things.length / Math.max(1, most));
+  const sizes = Array.from({ length: count }, (_, i) =>
+    Math.floor((things.length + i) / Math.max(1, count)),
+  );
+  let from = 0;
+  return sizes.map((size) => things.slice(from, (from += size)));
+}
+
+/** How many things of a program one load takes: as many as its plate with the least room. */
+function mostAtOnce({ passes }: Program, machines: ReadonlyMap<string, Machine>): number {
+  const room = passes.map(({ machineId, perLoad }) => {
+    const machine = machines.get(machineId);
+    return machine && MACHINES[machine.kind].batches === 'side by side' ? perLoad : 1;
+  });
+  return Math.max(1, Math.min(...room));
+}
+
+/** Things of a job that are pressed alike, in loads. */
+function loadsOf({ things, machines }: EveningInput): EveningThing[][] {
+  const known = new Map(machines.map((machine) => [machine.id, machine]));
+  const alike = new Map<string, EveningThing[]>();
+  for (const thing of things) {
+    const { passes, operations } = thing.program;
+    const key = JSON.stringify([
+      thing.jobId,
+      passes,
+      operations.map(({ id, lasts }) => [id, lasts]),
+    ]);
+    alike.set(key, [...(alike.get(key) ?? []), thing]);
+  }
+  return [...alike.values()].flatMap((group) =>
+    evenLoads(group, group[0] ? mostAtOnce(group[0].program, known) : 1),
+  );
+}
+
+/** A part of the work on a load of several things as blocks: by hand one after another, on the machine at once. */
+function blocksOf(
+  part: WorkPart,
+  count: number,
+  use: Block['use'],
+): { block: Omit<Block, 'id'>; of: BlockOf }[] {
+  const { operations, bellS } = part;
+  if (part.use === null)
+    return Array.from({ length: part.hands.length > 0 ? count : 1 }, (_, thing) => ({
+      block: {
+        ...{ waitS: thing === 0 ? part.waitS : 0, lastsS: part.lastsS },
+        ...{
+          hands: part.hands,
+          use: null,
+          mayPause: part.mayPause,
+          seams: part.seams,
+          after: null,
+        },
+      },
+      of: { operations, thing, bellS },
+    }));
+  const more = (count - 1) * part.layS;
+  const later = ({ fromS, toS }: Span, i: number): Span => ({
+    fromS: i === 0 && part.layS > 0 ? fromS : fromS + more,
+    toS: toS + more,
+  });
+  return [
+    {
+      block: {
+        ...{
+          waitS: part.waitS,
+          lastsS: part.lastsS + more,
+          mayPause: false,
+          seams: [],
+          after: null,
+        },
+        hands: part.hands.map(later),
+        use: use && { ...use, fromS: use.fromS, toS: use.toS + more },
+      },
+      of: { operations, thing: null, bellS },
+    },
+  ];
+}
+
+/** The machines that the work needs, each with the heats it is set to, the coolest first. */
+function machinesFor({ machines, standing, things }: EveningInput, parts: readonly WorkPart[]) {
+  return machines.flatMap((machine) => {
+    const wanted = parts.flatMap(({ use }) => (use?.machineId === machine.id ? [use.heat] : []));
+    if (wanted.length === 0) return [];
+    const heats = [...new Set(wanted)].sort((a, b) => (a ?? 0) - (b ?? 0));
+    const work: MachineWork = {
+      id: machine.id,
+      places: MACHINES[machine.kind].batches === 'standing free' ? Math.max(1, standing) : 1,
+      ...{ freeFromS: 0, setTo: null },
+      changes: changesOf(machine, heats, toldWarmUp(things, machine.id)),
+    };
+    return [{ machine, heats, work }];
+  });
+}
+
+/** How long a machine warms up by the programs that use it, s; null where none says. */
+function toldWarmUp(things: readonly EveningThing[], machineId: string): number | null {
+  const told = things.flatMap(({ program }) =>
+    program.operations
+      .filter(({ does, kind, pass }) => {
+        const own = program.passes[pass]?.machineId === machineId;
+        return own && kind === 'warm-up' && does !== 'reset-heat';
+      })
+      .map(({ lasts }) => lasts.usualS),
+  );
+  return told.length > 0 ? Math.max(...told) : null;
+}
+
+const NO_PARTS: WorkParts = { main: [], aside: [] };
+
+/** A load as pieces: its own, then one for all that is done aside before each of its further passes. */
+function piecesOf(
+  things: readonly EveningThing[],
+  { main, aside }: WorkParts,
+  at: number,
+  useOf: (part: WorkPart) => Block['use'],
+): { piece: PieceWork; load: LoadOf }[] {
+  const made = (nth: number, blocks: readonly { block: Omit<Block, 'id'>; of: BlockOf }[]) => ({
+    piece: {
+      id: String(at + nth),
+      readyS: 0,
+      blocks: blocks.map(({ block }, i) => ({ ...block, id: `${at + nth}.${i}` })),
+    },
+    load: { things, blocks: blocks.map(({ of }) => of) },
+  });
+  const own = main.flatMap((part, i) => {
+    const waits = aside.findIndex(({ before }) => before === i);
+    return blocksOf(part, things.length, useOf(part)).map((each, nth) => ({
+      ...each,
+      block: { ...each.block, after: waits >= 0 && nth === 0 ? at + 1 + waits : null },
+    }));
+  });
+  return [
+    made(0, own),
+    ...aside.map(({ part }, nth) => made(nth + 1, blocksOf(part, things.length, null))),
+  ];
+}
+
+/** Puts an evening together from the programs of what is to be pressed. */
+export function assemble(input: EveningInput): Assembled {
+  const loads = loadsOf(input);
+  const parts = loads.map(([first]) => (first ? partsOf(first.program) : NO_PARTS));
+  const machines = machinesFor(
+    input,
+    parts.flatMap(({ main }) => main),
+  );
+  const useOf = ({ use }: WorkPart): Block['use'] => {
+    if (!use) return null;
+    const machine = machines.findIndex((each) => each.machine.id === use.machineId);
+    const setting = machines[machine]?.heats.indexOf(use.heat) ?? 0;
+    return { machine, setting, fromS: use.fromS, toS: use.toS };
+  };
+  const made: { piece: PieceWork; load: LoadOf }[] = [];
+  loads.forEach((things, i) =>
+    made.push(...piecesOf(things, parts[i] ?? NO_PARTS, made.length, useOf)),
+  );
+  return {
+    evening: {
+      pieces: made.map(({ piece }) => piece),
+      machines: machines.map(({ work }) => work),
+      people: input.people,
+    },
+    loads: made.map(({ load }) => load),
+    machines: machines.map(({ machine, heats }) => ({ machine, heats })),
+  };
+}

@@ -1,0 +1,57 @@
+import { calendarOf } from './calendar';
+import { rowOf, type Change, type MachineUse, type MachineWork } from './problem';
+
+/** What is planned on one machine, in the order of its settings: within one, blocks may be put between others. */
+export interface Booking {
+  /** The earliest start of a block, from a moment on, at which its place is free, as the machine is set at last. */
+  readonly free: (use: MachineUse, startS: number) => number;
+  readonly take: (use: MachineUse, startS: number) => void;
+  /** What it costs to set it so now; null where it is. */
+  readonly changeTo: (setting: number) => Change | null;
+  readonly set: (setting: number, readyS: number) => void;
+  /** When all that is planned on it is done. */
+  readonly doneS: () => number;
+  readonly clear: () => void;
+}
+
+/** The bookings of one machine. */
+export function bookingOf({ places, freeFromS, setTo, changes }: MachineWork): Booking {
+  const lanes = Array.from({ length: places }, () => calendarOf([]));
+  let setting = setTo;
+  let readyS = freeFromS;
+  let doneS = freeFromS;
+  const laneFree = (fromS: number, lastsS: number) => {
+    let at = Infinity;
+    for (const lane of lanes) {
+      const free = lane.free(fromS, lastsS);
+      if (free < at) at = free;
+    }
+    return at;
+  };
+  return {
+    free: (use, startS) => {
+      const own = startS + use.fromS;
+      const from = own > readyS ? own : readyS;
+      return laneFree(from, use.toS - use.fromS) - use.fromS;
+    },
+    take: (use, startS) => {
+      const [from, to] = [startS + use.fromS, startS + use.toS];
+      const lane = lanes.find((each) => each.free(from, to - from) === from);
+      lane?.take(from, to);
+      doneS = Math.max(doneS, to);
+    },
+    changeTo: (to) => (to === setting ? null : (changes[rowOf(setting)]?.[to] ?? null)),
+    set: (to, ready) => {
+      setting = to;
+      readyS = ready;
+      doneS = Math.max(doneS, ready);
+    },
+    doneS: () => doneS,
+    clear: () => {
+      lanes.forEach((lane) => lane.clear());
+      setting = setTo;
+      readyS = freeFromS;
+      doneS = freeFromS;
+    },
+  };
+}

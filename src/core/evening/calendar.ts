@@ -1,0 +1,55 @@
+import type { Span } from './problem';
+
+/** When somebody or something is taken up: spans in order and apart, looked through for gaps. */
+export interface Calendar {
+  /** The earliest moment from one on at which so many seconds are free. */
+  readonly free: (fromS: number, lastsS: number) => number;
+  /** The first span that ends after a moment; its start, or infinity. */
+  readonly nextAfter: (atS: number) => number;
+  readonly take: (fromS: number, toS: number) => void;
+  readonly clear: () => void;
+}
+
+/** A calendar with what is taken up from the start. */
+export function calendarOf(taken: readonly Span[]): Calendar {
+  const starts: number[] = [];
+  const ends: number[] = [];
+  /** The first span that ends after a moment. */
+  const first = (atS: number): number => {
+    let [low, high] = [0, ends.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((ends[middle] as number) > atS) high = middle;
+      else low = middle + 1;
+    }
+    return low;
+  };
+  const clear = () => {
+    starts.length = 0;
+    ends.length = 0;
+    for (const { fromS, toS } of taken) {
+      starts.push(fromS);
+      ends.push(toS);
+    }
+  };
+  clear();
+  return {
+    clear,
+    free: (fromS, lastsS) => {
+      let at = fromS;
+      for (let i = first(fromS); i < starts.length; i++) {
+        if ((starts[i] as number) >= at + lastsS) return at;
+        const end = ends[i] as number;
+        if (end > at) at = end;
+      }
+      return at;
+    },
+    nextAfter: (atS) => starts[first(atS)] ?? Infinity,
+    take: (fromS, toS) => {
+      if (toS <= fromS) return;
+      const at = first(fromS);
+      starts.splice(at, 0, fromS);
+      ends.splice(at, 0, toS);
+    },
+  };
+}

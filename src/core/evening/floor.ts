@@ -1,0 +1,182 @@
+import { bookingOf, type Booking } from './booking';
+import { calendarOf, type Calendar } from './calendar';
+import {
+  LEAST_PART_S,
+  PICK_UP_S,
+  type Block,
+  type Evening,
+  type Placed,
+  type PlacedChange,
+  type Span,
+} from './problem';
+
+/** What of an evening is planned so far: who and what is taken up, and, where it is kept, by what. */
+export interface Floor {
+  readonly people: readonly Calendar[];
+  readonly bookings: readonly Booking[];
+  /** How many machines were set otherwise. */
+  changed: number;
+  /** What was planned; null where only the end is asked for. */
+  kept: { readonly placed: Placed[]; readonly changes: PlacedChange[] } | null;
+}
+
+/** An evening of which nothing is planned. */
+export const emptyFloor = ({ people, machines }: Evening): Floor => ({
+  people: people.map(calendarOf),
+  bookings: machines.map(bookingOf),
+  changed: 0,
+  kept: null,
+});
+
+/** Begins anew. */
+export function clear(floor: Floor, kept: Floor['kept']): void {
+  for (const person of floor.people) person.clear();
+  for (const booking of floor.bookings) booking.clear();
+  floor.changed = 0;
+  floor.kept = kept;
+}
+
+/** Who is free the soonest; of several, the one who has the least time before the next thing. */
+function soonestPerson({ people }: Floor, fromS: number, lastsS: number): [number, number] {
+  let [who, at, until] = [0, Infinity, Infinity];
+  for (let i = 0; i < people.length; i++) {
+    const person = people[i] as Calendar;
+    const free = person.free(fromS, lastsS);
+    if (free > at) continue;
+    const next = person.nextAfter(free);
+    if (free < at || next < until) [who, at, until] = [i, free, next];
+  }
+  return [who, at];
+}
+
+/** How long until every span of a block has a free person, if it begins at a moment; 0 when all have. */
+function handsDelay(people: readonly Calendar[], { hands }: Block, startS: number): number {
+  for (const { fromS, toS } of hands) {
+    const at = startS + fromS;
+    let soonest = Infinity;
+    for (const person of people) {
+      const free = person.free(at, toS - fromS);
+      if (free < soonest) soonest = free;
+    }
+    if (soonest > at) return soonest - at;
+  }
+  return 0;
+}
+
+const bookingFor = ({ bookings }: Floor, { use }: Block): Booking | null =>
+  (use && bookings[use.machine]) ?? null;
+
+/** The earliest moment from one on at which a block has its hands and its place on the machine, as that is set. */
+function earliest(floor: Floor, block: Block, fromS: number): number {
+  const booking = bookingFor(floor, block);
+  let at = fromS;
+  for (;;) {
+    const later = at + handsDelay(floor.people, block, at);
+    const open = block.use && booking ? booking.free(block.use, later) : later;
+    if (open === at) return at;
+    at = open;
+  }
+}
+
+/** When a block could begin as things stand. */
+export function opens(floor: Floor, block: Block, readyS: number): number {
+  if (block.mayPause)
+    return Math.min(...floor.people.map((person) => person.free(readyS, LEAST_PART_S)));
+  const booking = bookingFor(floor, block);
+  const change = block.use && booking ? booking.changeTo(block.use.setting) : null;
+  const from = change && booking ? booking.doneS() + change.handsS + change.thenS : 0;
+  return earliest(floor, block, Math.max(readyS, from));
+}
+
+/** Sets a machine otherwise, as soon as it and hands are free; nothing where it is set so. */
+export function setMachine(floor: Floor, machine: number, setting: number): void {
+  const booking = floor.bookings[machine];
+  const change = booking?.changeTo(setting);
+  if (!booking || !change) return;
+  const [person, fromS] = soonestPerson(floor, booking.doneS(), change.handsS);
+  const toS = fromS + change.handsS;
+  floor.people[person]?.take(fromS, toS);
+  const readyS = toS + change.thenS;
+  booking.set(setting, readyS);
+  floor.changed++;
+  floor.kept?.changes.push({ machine, setting, person, fromS, toS, readyS });
+}
+
+/**
+ * The last seam at which work can be laid aside within so many seconds, where that wastes less than picking it up; 0
+ * where there is none.
+ * @param doneS how much of it is done, less what picking it up will take.
+ */
+function seamWithin({ seams }: Block, doneS: number, roomS: number): number {
+  for (let i = seams.length - 1; i >= 0; i--) {
+    const at = (seams[i] as number) - doneS;
+    if (at <= roomS) return at > 0 && roomS - at < PICK_UP_S ? at : 0;
+  }
+  return 0;
+}
+
+/** Hand work in the gaps of one person: begun when there is time, laid aside at what comes, taken up again. */
+function inParts(person: Calendar, fromS: number, block: Block): Span[] {
+  const parts: Span[] = [];
+  let doneS = 0;
+  let at = fromS;
+  while (doneS < block.lastsS) {
+    const left = block.lastsS - doneS;
+    at = person.free(at, Math.min(left, LEAST_PART_S));
+    const room = person.nextAfter(at) - at;
+    const seam = room < left ? seamWithin(block, doneS, room) : 0;
+    const worked = seam > 0 ? seam : Math.min(room, left);
+    parts.push({ fromS: at, toS: at + worked });
+    at += worked;
+    doneS += worked;
+    if (doneS < block.lastsS && seam === 0) doneS -= PICK_UP_S;
+  }
+  return parts;
+}
+
+/** Hand work that may be laid aside, by whoever is done with it first. */
+function byHand(
+  { people }: Floor,
+  block: Block,
+  readyS: number,
+): [endS: number, hands: Placed['hands']] {
+  let [who, endS] = [0, Infinity];
+  let parts: readonly Span[] = [];
+  people.forEach((calendar, person) => {
+    const own = inParts(calendar, readyS, block);
+    const end = own[own.length - 1]?.toS ?? readyS;
+    if (end < endS) [who, endS, parts] = [person, end, own];
+  });
+  for (const { fromS, toS } of parts) people[who]?.take(fromS, toS);
+  return [endS, parts.map((part) => ({ ...part, person: who }))];
+}
+
+/**
+ * Plans a block at the earliest moment that is left for it.
+ * @param at its piece and its number there. @returns when it ends.
+ */
+export function place(
+  floor: Floor,
+  at: { readonly piece: number; readonly block: number },
+  block: Block,
+  readyS: number,
+): number {
+  if (block.mayPause) {
+    const [endS, hands] = byHand(floor, block, readyS);
+    floor.kept?.placed.push({ ...at, startS: hands[0]?.fromS ?? readyS, endS, hands });
+    return endS;
+  }
+  const { use } = block;
+  if (use) setMachine(floor, use.machine, use.setting);
+  const startS = earliest(floor, block, readyS);
+  const hands: Placed['hands'][number][] = [];
+  for (const { fromS, toS } of block.hands) {
+    const [person, from] = soonestPerson(floor, startS + fromS, toS - fromS);
+    floor.people[person]?.take(from, from + toS - fromS);
+    if (floor.kept) hands.push({ person, fromS: from, toS: from + toS - fromS });
+  }
+  if (use) floor.bookings[use.machine]?.take(use, startS);
+  const endS = startS + block.lastsS;
+  floor.kept?.placed.push({ ...at, startS, endS, hands });
+  return endS;
+}

@@ -1,0 +1,95 @@
+/** From and to, s. */
+export interface Span {
+  readonly fromS: number;
+  readonly toS: number;
+}
+
+/** When a block has its machine, from its start, and how that is to be set: an index into its changes. */
+export interface MachineUse extends Span {
+  readonly machine: number;
+  readonly setting: number;
+}
+
+/** Work done without a pause once it is begun, in whole seconds: the unit an evening is planned in. */
+export interface Block {
+  readonly id: string;
+  /** Least wait after the end of the block before it in its piece (cooling), s. */
+  readonly waitS: number;
+  readonly lastsS: number;
+  /** When it needs a person, from its start, in order and apart. */
+  readonly hands: readonly Span[];
+  readonly use: MachineUse | null;
+  /** Hand work alone that may be laid aside and taken up again. */
+  readonly mayPause: boolean;
+  /** Where one step of it ends and the next begins, s from its start: laid aside there it costs nothing to go on. */
+  readonly seams: readonly number[];
+  /** Another piece that must be done before it begins; null where none must. */
+  readonly after: number | null;
+}
+
+/** One thing, or one load of things, from the first touch to the last: blocks one after another. */
+export interface PieceWork {
+  readonly id: string;
+  /** Earliest start of its first block, s from now. */
+  readonly readyS: number;
+  readonly blocks: readonly Block[];
+}
+
+/** What it takes to set a machine otherwise: hands at first, then it heats or cools by itself, s. */
+export interface Change {
+  readonly handsS: number;
+  readonly thenS: number;
+}
+
+/** A machine of the evening. */
+export interface MachineWork {
+  readonly id: string;
+  /** How many blocks it takes at once, each with an end of its own. */
+  readonly places: number;
+  /** Until when it is taken up already, s from now. */
+  readonly freeFromS: number;
+  /** What it is set to; null while it is cold. */
+  readonly setTo: number | null;
+  /** From a setting (a row each, the first for cold) to a setting. */
+  readonly changes: readonly (readonly Change[])[];
+}
+
+/** What is planned: pieces on machines, by people who are away at times. */
+export interface Evening {
+  readonly pieces: readonly PieceWork[];
+  readonly machines: readonly MachineWork[];
+  /** One list a person, in order and apart: when they are away, or bound by what runs already. */
+  readonly people: readonly (readonly Span[])[];
+}
+
+/** A block where it is planned. */
+export interface Placed {
+  readonly piece: number;
+  readonly block: number;
+  readonly startS: number;
+  readonly endS: number;
+  /** Who does which span of it, or which part of what is laid aside. */
+  readonly hands: readonly (Span & { readonly person: number })[];
+}
+
+/** A machine set otherwise. */
+export interface PlacedChange extends Span {
+  readonly machine: number;
+  readonly setting: number;
+  readonly person: number;
+  /** When it is as hot as it was set. */
+  readonly readyS: number;
+}
+
+/** A plan of an evening. */
+export interface Schedule {
+  readonly placed: readonly Placed[];
+  readonly changes: readonly PlacedChange[];
+  readonly endS: number;
+}
+
+/** Taking up again what was laid aside costs so much, s, and it is not worth it for less than that (own choice). */
+export const PICK_UP_S = 10;
+export const LEAST_PART_S = 30;
+/** A row of changes: that of a setting, or of the cold machine. */
+export const rowOf = (setTo: number | null): number => (setTo === null ? 0 : setTo + 1);

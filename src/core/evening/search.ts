@@ -1,0 +1,117 @@
+import { lowerBound } from './bound';
+import { decoderOf, endOfCost, type Decoder } from './decode';
+import {
+  feeding,
+  inTurn,
+  leftOf,
+  longestFirst,
+  prepareFirst,
+  withSettings,
+  type Order,
+} from './orders';
+import type { Evening, Schedule } from './problem';
+import { randomOf } from './random';
+
+/** A plan, and how good it can be said to be. */
+export interface Planned {
+  readonly schedule: Schedule;
+  readonly order: Order;
+  /** No plan ends before this, s from now. */
+  readonly boundS: number;
+  /** Plans looked at so far. */
+  readonly looks: number;
+}
+
+/** How a search goes on. */
+export interface SearchRules {
+  readonly seed: number;
+  /** Plans looked at in all: the same number gives the same plan on every machine. */
+  readonly looks: number;
+  /** Called with the best so far, every so many looks. */
+  readonly onBetter?: (planned: Planned) => void;
+  /** An order to begin with besides the rules of thumb. */
+  readonly from?: Order;
+}
+
+/** Warmest and coolest at which a worse plan is taken, as a share of the bound (own choice, by trials). */
+const WARM = 0.02;
+const COOL = 0.0004;
+/** How long a press is waited for, by the rules of thumb, s. */
+const AWAITED_S = [0, 60, 300];
+/** How often the search begins anew from the rules of thumb (own choice, by trials). */
+const BEGINNINGS = 3;
+/** How near two swapped places are, mostly. */
+const NEAR = 12;
+
+const { floor, min, max, exp } = Math;
+
+/** A neighbour of an order: one block taken out and put in elsewhere, or two of different pieces swapped. */
+function moved(order: Order, into: Order, random: () => number): boolean {
+  const count = order.length;
+  const from = floor(random() * count);
+  const far = random() < 0.3;
+  const span = far ? count : NEAR;
+  const to = min(count - 1, max(0, from + floor((random() * 2 - 1) * span)));
+  if (from === to || order[from] === order[to]) return false;
+  into.set(order);
+  if (random() < 0.4) {
+    into[from] = order[to] as number;
+    into[to] = order[from] as number;
+    return true;
+  }
+  const piece = order[from] as number;
+  if (from < to) into.copyWithin(from, from + 1, to + 1);
+  else into.copyWithin(to + 1, to, from);
+  into[to] = piece;
+  return true;
+}
+
+/** The best of some orders. */
+function bestOf(decoder: Decoder, orders: readonly Order[]): { order: Order; cost: number } {
+  return orders
+    .map((order) => ({ order, cost: decoder.cost(order) }))
+    .reduce((best, each) => (each.cost < best.cost ? each : best));
+}
+
+/**
+ * Plans an evening: rules of thumb first, then by annealing over the order of work (Kirkpatrick, Gelatt & Vecchi 1983).
+ * The same seed and number of looks give the same plan; it ends at once where the bound is met.
+ */
+export function planEvening(evening: Evening, rules: SearchRules): Planned {
+  const decoder = decoderOf(evening);
+  const boundS = lowerBound(evening);
+  const random = randomOf(rules.seed);
+  const left = evening.pieces.map(leftOf);
+  const first = [
+    ...AWAITED_S.map((s) => decoder.soonest(feeding(evening), s)),
+    decoder.soonest((piece, block) => left[piece]?.[block] ?? 0),
+    ...[longestFirst(evening), prepareFirst(evening), inTurn(evening)],
+  ];
+  const thumb = first.map((order) => withSettings(evening, order));
+  const begun = bestOf(decoder, rules.from ? [rules.from, ...thumb] : thumb);
+  const unit = 1e6 * Math.max(60, boundS);
+  const each = Math.max(1, Math.ceil(rules.looks / BEGINNINGS));
+  const cooling = Math.log(COOL / WARM) / each;
+  let best = { order: begun.order.slice(), cost: begun.cost };
+  const planned = (looks: number): Planned => ({
+    ...{ schedule: decoder.schedule(best.order), order: best.order, boundS, looks },
+  });
+  let now = begun.order.slice();
+  let next = now.slice();
+  let nowCost = begun.cost;
+  for (let look = 0; look < rules.looks && now.length > 1; look++) {
+    if (endOfCost(best.cost) <= boundS) return planned(look);
+    if (look % each === 0) [nowCost] = [begun.cost, now.set(begun.order)];
+    if (!moved(now, next, random)) continue;
+    const cost = decoder.cost(next);
+    const worse = (cost - nowCost) / unit;
+    const warmth = WARM * exp(cooling * (look % each));
+    if (worse > 0 && random() >= exp(-worse / warmth)) continue;
+    [now, next] = [next, now];
+    nowCost = cost;
+    if (cost >= best.cost) continue;
+    best = { order: now.slice(), cost };
+    rules.onBetter?.(planned(look));
+  }
+  return planned(rules.looks);
+}
