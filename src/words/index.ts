@@ -25,3 +25,4 @@ export * from './faults';
 export * from './transfers';
 export { textWidthMm } from './drawings/wrap';
 export * from './stock';
+export * from './evening';

@@ -21,4 +21,11 @@ export type { ReadPage } from './pdfPages';
 export type { TakenIn } from './takeIn';
 export type { Preparation } from './prepare';
 export type { TrialResult, TrialSettings } from './trial';
-export { createPlanner, planTogetherAside, type Planner, type PlanRequest } from './planner';
+export {
+  createPlanner,
+  planEveningAside,
+  planTogetherAside,
+  type EveningShown,
+  type Planner,
+  type PlanRequest,
+} from './planner';

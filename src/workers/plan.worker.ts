@@ -1,11 +1,34 @@
 import { expose } from 'comlink';
+import {
+  eveningOf,
+  planned,
+  type EveningJobs,
+  type EveningPlan,
+  type EveningWish,
+} from '@/core/evening';
 import type { Job, Shelf } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { planTogether } from '@/core/together';
 
+/** Plans looked at before the first is shown, and in all. */
+const FIRST_LOOKS = 60;
+const ALL_LOOKS = 12_000;
+
 const planWorker = {
   plan: (job: Job, shelf: Shelf) => planJob(job, shelf),
   together: (jobs: readonly Job[], shelf: Shelf) => planTogether(jobs, shelf),
+  /** Plans an evening: a first plan at once, then the best that was found. */
+  evening: (
+    jobs: readonly Job[],
+    shelf: Shelf,
+    wish: EveningWish,
+    onPlan: (made: EveningJobs, plan: EveningPlan, done: boolean) => void,
+  ) => {
+    const made = eveningOf(jobs, shelf, wish);
+    const { evening } = made.assembled;
+    onPlan(made, planned(evening, FIRST_LOOKS), false);
+    onPlan(made, planned(evening, ALL_LOOKS), true);
+  },
 };
 
 export type PlanWorker = typeof planWorker;

@@ -1,4 +1,5 @@
-import { wrap, type Remote } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
+import type { EveningJobs, EveningPlan, EveningWish } from '@/core/evening';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Together } from '@/core/together';
@@ -32,6 +33,35 @@ export async function planTogetherAside(
   } finally {
     worker.terminate();
   }
+}
+
+/** An evening as it is planned, each better than the one before; `done` with the last. */
+export interface EveningShown {
+  readonly made: EveningJobs;
+  readonly plan: EveningPlan;
+  readonly done: boolean;
+}
+
+/**
+ * Plans an evening in the background: a first plan at once, then better ones.
+ * @returns how to stop it.
+ */
+export function planEveningAside(
+  jobs: readonly Job[],
+  shelf: Shelf,
+  wish: EveningWish,
+  onPlan: (shown: EveningShown) => void,
+  onFailed: (error: unknown) => void,
+): () => void {
+  const worker = startWorker();
+  worker.onerror = (event) => onFailed(new Error(event.message || 'The evening was not planned.'));
+  const tell = (made: EveningJobs, plan: EveningPlan, done: boolean) =>
+    onPlan({ made, plan, done });
+  wrap<PlanWorker>(worker)
+    .evening(jobs, shelf, wish, proxy(tell))
+    .catch(onFailed)
+    .finally(() => worker.terminate());
+  return () => worker.terminate();
 }
 
 /** Plans in the background, one at a time; of those that wait only the latest is worked out. */

@@ -4,6 +4,7 @@ import { expect, goTo, startMug, test } from './bench';
 const SCREENS = [
   ['bench', '/demo'],
   ['log', '/demo/log'],
+  ['evening', '/demo/evening'],
   ...['blank', 'art', 'sheets', 'heat', 'press', 'record'].map(
     (s) => [s, `/demo/job/demo-horizon/${s}`] as const,
   ),

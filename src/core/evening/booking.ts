@@ -9,6 +9,8 @@ export interface Booking {
   /** What it costs to set it so now; null where it is. */
   readonly changeTo: (setting: number) => Change | null;
   readonly set: (setting: number, readyS: number) => void;
+  /** Whether it has not been switched on. */
+  readonly isCold: () => boolean;
   /** When all that is planned on it is done. */
   readonly doneS: () => number;
   readonly clear: () => void;
@@ -46,6 +48,7 @@ export function bookingOf({ places, freeFromS, setTo, changes }: MachineWork): B
       readyS = ready;
       doneS = Math.max(doneS, ready);
     },
+    isCold: () => setting === null,
     doneS: () => doneS,
     clear: () => {
       lanes.forEach((lane) => lane.clear());

@@ -97,9 +97,10 @@ export function setMachine(floor: Floor, machine: number, setting: number): void
   const toS = fromS + change.handsS;
   floor.people[person]?.take(fromS, toS);
   const readyS = toS + change.thenS;
+  const cold = booking.isCold();
   booking.set(setting, readyS);
   floor.changed++;
-  floor.kept?.changes.push({ machine, setting, person, fromS, toS, readyS });
+  floor.kept?.changes.push({ machine, setting, person, cold, fromS, toS, readyS });
 }
 
 /**

@@ -7,3 +7,4 @@ export * from './problem';
 export * from './random';
 export * from './search';
 export * from './settings';
+export * from './ofJobs';

@@ -77,6 +77,8 @@ export interface PlacedChange extends Span {
   readonly machine: number;
   readonly setting: number;
   readonly person: number;
+  /** Whether it was switched on for it. */
+  readonly cold: boolean;
   /** When it is as hot as it was set. */
   readonly readyS: number;
 }

@@ -135,6 +135,11 @@ export function BenchScreen() {
               Print together
             </Button>
           )}
+          {jobs && jobs.length > 0 && (
+            <Button variant="outlined" component={NextLink} href={`/${name}/evening`}>
+              Press together
+            </Button>
+          )}
           <Button variant="outlined" onClick={drop.open}>
             Open a picture or job file
           </Button>

@@ -1,0 +1,5 @@
+import { EveningScreen } from '@/features/evening';
+
+export default function EveningPage() {
+  return <EveningScreen />;
+}

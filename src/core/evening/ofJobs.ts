@@ -1,0 +1,111 @@
+import type { Job, Machine, Shelf } from '../model';
+import { planJob } from '../plan';
+import { assemble, type Assembled, type EveningThing } from './assemble';
+import { lowerBound } from './bound';
+import type { Evening, Schedule, Span } from './problem';
+import { planEvening } from './search';
+
+/** Things of one evening at most: more are no evening but a week (own choice). */
+export const MOST_THINGS = 120;
+
+/** What an evening is wished to be. */
+export interface EveningWish {
+  readonly people: number;
+  /** How many things stand free in an oven at once. */
+  readonly standing: number;
+}
+
+/** Why a job is not pressed in the evening. */
+export type NotPressed = 'stopped' | 'no-press' | 'too-many';
+
+/** Jobs made into an evening: what is pressed, and what is not. */
+export interface EveningJobs {
+  readonly assembled: Assembled;
+  readonly left: readonly { readonly jobId: string; readonly why: NotPressed }[];
+}
+
+/** A plan of an evening with what it is worth. */
+export interface EveningPlan {
+  readonly schedule: Schedule;
+  /** No plan ends before this, s. */
+  readonly boundS: number;
+  /** One thing after another, each from its first touch to its last, s. */
+  readonly inTurnS: number;
+  /** Plans looked at. */
+  readonly looks: number;
+}
+
+/** The things of a job, each with the program of it alone; why not, where it cannot be pressed. */
+function thingsOf(job: Job, shelf: Shelf): EveningThing[] | NotPressed {
+  const things: EveningThing[] = [];
+  for (const item of job.items) {
+    const { press, checks } = planJob({ ...job, items: [{ ...item, copies: 1 }] }, shelf);
+    if (checks.some(({ level }) => level === 'stop')) return 'stopped';
+    const { program } = press;
+    if (!program.operations.some(({ kind }) => kind === 'press')) return 'no-press';
+    for (let copy = 0; copy < Math.min(item.copies, MOST_THINGS + 1); copy++)
+      things.push({ jobId: job.id, itemId: item.id, copy, program });
+  }
+  return things;
+}
+
+/** Makes an evening of jobs. Those that a finding stops are left out, and said. */
+export function eveningOf(jobs: readonly Job[], shelf: Shelf, wish: EveningWish): EveningJobs {
+  const things: EveningThing[] = [];
+  const left: { jobId: string; why: NotPressed }[] = [];
+  for (const job of jobs) {
+    const own = thingsOf(job, shelf);
+    if (typeof own === 'string') left.push({ jobId: job.id, why: own });
+    else if (things.length + own.length > MOST_THINGS)
+      left.push({ jobId: job.id, why: 'too-many' });
+    else things.push(...own);
+  }
+  const people = Array.from({ length: Math.max(1, wish.people) }, (): Span[] => []);
+  const machines: readonly Machine[] = shelf.machines;
+  return { assembled: assemble({ things, machines, people, standing: wish.standing }), left };
+}
+
+/** How long it takes to do one piece after another, with what is done aside for each; machines stay as they were set. */
+export function oneAfterAnother(evening: Evening): number {
+  const aside = new Set(
+    evening.pieces.flatMap(({ blocks }) => blocks.flatMap(({ after }) => after ?? [])),
+  );
+  let machines = evening.machines;
+  let at = 0;
+  evening.pieces.forEach((piece, i) => {
+    if (aside.has(i)) return;
+    const before = piece.blocks.flatMap(({ after }) => (after === null ? [] : [after]));
+    const pieces = [
+      ...before.flatMap((nth) => evening.pieces[nth] ?? []),
+      {
+        ...piece,
+        blocks: piece.blocks.map((block) => ({
+          ...block,
+          after: block.after === null ? null : before.indexOf(block.after),
+        })),
+      },
+    ];
+    const { schedule } = planEvening({ ...evening, machines, pieces }, { seed: 1, looks: 1 });
+    at += schedule.endS;
+    machines = machines.map((machine, m) => ({
+      ...machine,
+      freeFromS: 0,
+      setTo: schedule.changes.filter((each) => each.machine === m).at(-1)?.setting ?? machine.setTo,
+    }));
+  });
+  return at;
+}
+
+/** The bound, the plan one after another and the best of so many plans. */
+export function planned(evening: Evening, looks: number, seed = 1): EveningPlan {
+  const inTurnS = oneAfterAnother(evening);
+  if (evening.pieces.length === 0)
+    return { schedule: { placed: [], changes: [], endS: 0 }, boundS: 0, inTurnS, looks: 0 };
+  const found = planEvening(evening, { seed, looks });
+  return {
+    schedule: found.schedule,
+    boundS: lowerBound(evening),
+    inTurnS,
+    looks: found.looks,
+  };
+}

@@ -1,0 +1,148 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { useMemo, useState } from 'react';
+import type { EveningWish } from '@/core/evening';
+import type { Job } from '@/core/model';
+import { busiestWords, NOT_PRESSED_WORDS, worthWords } from '@/words';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { COLOURS } from '@/ui/theme';
+import { TopBar } from '@/ui/TopBar';
+import type { EveningShown } from '@/workers';
+import { Lanes } from './Lanes';
+import { Order } from './Order';
+import { useEvening, useJobs } from './useEvening';
+import { Wishes } from './Wishes';
+
+/** Jobs an evening is first thought of with, the latest (own choice). */
+const FIRST_JOBS = 4;
+
+const minutesOf = (time: string): number => {
+  const [hours = 19, minutes = 0] = time.split(':').map(Number);
+  return 60 * hours + minutes;
+};
+
+/** Jobs that a finding stops, and why. */
+function LeftOut({ shown, jobs }: { shown: EveningShown; jobs: readonly Job[] }) {
+  const { name } = useBench();
+  return shown.made.left.map(({ jobId, why }) => (
+    <Alert
+      key={jobId}
+      severity="warning"
+      action={
+        <Button component={NextLink} href={`/${name}/job/${encodeURIComponent(jobId)}/heat`}>
+          Open it
+        </Button>
+      }
+    >
+      “{jobs.find(({ id }) => id === jobId)?.name}” is not in the plan: {NOT_PRESSED_WORDS[why]}.
+    </Alert>
+  ));
+}
+
+function PlanOfEvening({
+  shown,
+  jobs,
+  begin,
+}: {
+  shown: EveningShown;
+  jobs: readonly Job[];
+  begin: number;
+}) {
+  const [piece, setPiece] = useState<number | null>(null);
+  const { plan, made } = shown;
+  if (made.assembled.loads.length === 0)
+    return <Typography>Choose what is to be pressed, and it is planned here.</Typography>;
+  return (
+    <>
+      <Typography sx={{ fontSize: 19 }} role="status">
+        {worthWords(plan)}
+      </Typography>
+      <Typography sx={{ color: COLOURS.graphite }}>{busiestWords(plan, made.assembled)}</Typography>
+      <Box sx={{ height: 4 }}>
+        {!shown.done && <LinearProgress aria-label="Looking for a better plan" />}
+      </Box>
+      <Lanes shown={shown} begin={begin} piece={piece} onPiece={setPiece} />
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1 }}>
+        <Typography variant="h2" component="h2" sx={{ flex: 1 }}>
+          In this order
+        </Typography>
+        {piece !== null && (
+          <Button color="inherit" onClick={() => setPiece(null)}>
+            Show all
+          </Button>
+        )}
+      </Box>
+      <Order shown={shown} jobs={jobs} begin={begin} piece={piece} />
+      <Typography sx={{ color: COLOURS.graphite, fontSize: 15 }}>
+        Hands’ times and heating are estimates from memory, to plan by and never to press by: the
+        press screen counts what the recipe says.
+      </Typography>
+    </>
+  );
+}
+
+function Evening({ jobs }: { jobs: readonly Job[] }) {
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(
+    () => new Set(jobs.slice(0, FIRST_JOBS).map(({ id }) => id)),
+  );
+  const [wish, setWish] = useState<EveningWish>({ people: 1, standing: 4 });
+  const [begin, setBegin] = useState('19:00');
+  const pressed = useMemo(() => jobs.filter(({ id }) => chosen.has(id)), [jobs, chosen]);
+  const shown = useEvening(pressed, wish);
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 4,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' },
+      }}
+    >
+      <Wishes
+        jobs={jobs}
+        chosen={chosen}
+        onChosen={setChosen}
+        wish={wish}
+        onWish={setWish}
+        begin={begin}
+        onBegin={(next) => next && setBegin(next)}
+      />
+      <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, minWidth: 0 }}>
+        {shown && <LeftOut shown={shown} jobs={jobs} />}
+        {shown && <PlanOfEvening shown={shown} jobs={jobs} begin={minutesOf(begin)} />}
+      </Box>
+    </Box>
+  );
+}
+
+/** An evening at the press: several jobs on several machines by one or two people, planned. */
+export function EveningScreen() {
+  const { name } = useBench();
+  const jobs = useJobs();
+  return (
+    <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
+      <TopBar
+        title={
+          <Typography component="span" sx={{ color: COLOURS.graphite }}>
+            Evening
+          </Typography>
+        }
+      >
+        <Button component={NextLink} href={`/${name}`} color="inherit">
+          Bench
+        </Button>
+      </TopBar>
+      <Box component="main" sx={{ maxWidth: 1240, width: '100%', mx: 'auto', px: 3, py: 2.5 }}>
+        <Typography variant="h1" sx={{ mb: 2 }}>
+          An evening at the press
+        </Typography>
+        {jobs && <Evening jobs={jobs} />}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,1 @@
+export { EveningScreen } from './EveningScreen';

@@ -1,0 +1,52 @@
+'use client';
+
+import { startTransition, useEffect, useState } from 'react';
+import type { EveningWish } from '@/core/evening';
+import type { Job } from '@/core/model';
+import { latestFirst, ofKind, storageProblem, survey } from '@/store';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { useNotify } from '@/ui/notify';
+import { planEveningAside, type EveningShown } from '@/workers';
+
+/** The jobs on the bench; null until they are read. */
+export function useJobs(): readonly Job[] | null {
+  const { store } = useBench();
+  const notify = useNotify();
+  const [jobs, setJobs] = useState<readonly Job[] | null>(null);
+  useEffect(() => {
+    const read = () =>
+      void survey(store)
+        .then((found) => setJobs(latestFirst(ofKind(found, 'job')).map(({ body }) => body)))
+        .catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) }));
+    read();
+    return store.hear((_changes, elsewhere) => elsewhere && read());
+  }, [store, notify]);
+  return jobs;
+}
+
+/** The plan of an evening, better and better; null until there is one. */
+export function useEvening(jobs: readonly Job[], wish: EveningWish): EveningShown | null {
+  const { shelf } = useBench();
+  const notify = useNotify();
+  const [shown, setShown] = useState<EveningShown | null>(null);
+  const { people, standing } = wish;
+  useEffect(() => {
+    let gone = false;
+    const stop = planEveningAside(
+      jobs,
+      shelf,
+      { people, standing },
+      (next) => {
+        if (!gone) startTransition(() => setShown(next));
+      },
+      (error) => {
+        if (!gone) notify({ tone: 'error', text: String(error) });
+      },
+    );
+    return () => {
+      gone = true;
+      stop();
+    };
+  }, [jobs, shelf, people, standing, notify]);
+  return shown;
+}

@@ -1,0 +1,102 @@
+import type { Assembled, EveningPlan, NotPressed, Placed } from '@/core/evening';
+import type { Operation } from '@/core/model';
+import { operationWords } from './press/operations';
+import { formatTemperature, type UnitStyle } from './units';
+
+/** “1 h 22 min”, “9 min”: as it is said of an evening; whole minutes, rounded up. */
+export function longWords(seconds: number): string {
+  const minutes = Math.ceil(Math.max(0, seconds) / 60);
+  const [hours, rest] = [Math.floor(minutes / 60), minutes % 60];
+  if (hours === 0) return `${rest} min`;
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+}
+
+/** The time on the wall so many seconds after a beginning, “19:05”. @param begin minutes after midnight. */
+export function wallTime(begin: number, seconds: number): string {
+  const minutes = (begin + Math.floor(seconds / 60)) % (24 * 60);
+  return `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
+}
+
+/** Why a job is not in the evening. */
+export const NOT_PRESSED_WORDS: Readonly<Record<NotPressed, string>> = {
+  stopped: 'a finding stops it: open it and put that right first',
+  'no-press': 'it has too many presses to be gone through',
+  'too-many': 'it would be more than one evening holds',
+};
+
+/** What a plan is worth, beside one thing after another and what no plan can be shorter than. */
+export function worthWords({ schedule, boundS, inTurnS }: EveningPlan): string {
+  const { endS } = schedule;
+  const won = inTurnS > endS + 30 ? ` instead of ${longWords(inTurnS)} one after another` : '';
+  const best =
+    endS <= boundS
+      ? 'No plan can be shorter.'
+      : `No plan can be shorter than ${longWords(boundS)}.`;
+  return `${longWords(endS)}${won}. ${best}`;
+}
+
+/** What takes longest, and so what the evening is as long as. */
+export function busiestWords({ schedule }: EveningPlan, { machines, evening }: Assembled): string {
+  const shareOf = (spans: readonly { fromS: number; toS: number }[], all: number) =>
+    spans.reduce((sum, { fromS, toS }) => sum + toS - fromS, 0) / Math.max(1, schedule.endS * all);
+  const hands = shareOf(
+    [...schedule.placed.flatMap((each) => each.hands), ...schedule.changes],
+    evening.people.length,
+  );
+  const loads = machines.map(({ machine }, m) => {
+    const uses = schedule.placed.flatMap(({ piece, block, startS }) => {
+      const use = evening.pieces[piece]?.blocks[block]?.use;
+      return use?.machine === m ? [{ fromS: startS + use.fromS, toS: startS + use.toS }] : [];
+    });
+    const changing = schedule.changes
+      .filter((each) => each.machine === m)
+      .map(({ fromS, readyS }) => ({ fromS, toS: readyS }));
+    const places = evening.machines[m]?.places ?? 1;
+    return { name: machine.name, share: shareOf([...uses, ...changing], places) };
+  });
+  const most = loads.reduce((best, each) => (each.share > best.share ? each : best), {
+    name: '',
+    share: 0,
+  });
+  const percent = (share: number) => `${Math.round(100 * share)} %`;
+  return hands >= most.share
+    ? `Hands are busy for ${percent(hands)} of it, more than any machine.`
+    : `“${most.name}” is taken up for ${percent(most.share)} of it, more than hands or any other machine.`;
+}
+
+/** The operations that a block of a plan stands for. */
+export function operationsAt(
+  { loads }: Assembled,
+  { piece, block }: Pick<Placed, 'piece' | 'block'>,
+): readonly Operation[] {
+  const load = loads[piece];
+  const ids = load?.blocks[block]?.operations ?? [];
+  const all = load?.things[0]?.program.operations ?? [];
+  return all.filter(({ id }) => ids.includes(id));
+}
+
+/** What a block of a plan is called: its press where it has one, else its first step and its last. */
+export function blockWords(
+  made: Assembled,
+  placed: Pick<Placed, 'piece' | 'block'>,
+  units: UnitStyle,
+): string {
+  const operations = operationsAt(made, placed);
+  const program = made.loads[placed.piece]?.things[0]?.program;
+  const press = operations.find(({ kind }) => kind === 'press') ?? null;
+  const [first] = operations;
+  const last = operations[operations.length - 1];
+  if (!program || !first || !last) return 'It rests';
+  const title = (operation: Operation) => operationWords(operation, program, units).title;
+  if (press) return title(press);
+  return first === last ? title(first) : `${title(first)} … ${lowered(title(last))}`;
+}
+
+const lowered = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** How a machine is set: switched on where it was cold, to a heat where it has several. */
+export function setWords(heat: number | null, cold: boolean, units: UnitStyle): string {
+  const to = heat === null ? '' : formatTemperature(heat, units.temperature);
+  if (!cold) return `Set it to ${to}`;
+  return to === '' ? 'Switch it on' : `Switch it on and set it to ${to}`;
+}
