@@ -1,5 +1,6 @@
 import { benchBlocks } from './blocks.bench';
 import { benchDrag } from './drag.bench';
+import { benchEvening } from './evening.bench';
 import { benchExport } from './export.bench';
 import { benchPlan } from './plan.bench';
 import { benchTiles } from './tile.bench';
@@ -7,6 +8,7 @@ import { benchTiles } from './tile.bench';
 /** Parts by name: `npm run bench tiles` runs one. */
 const BENCHES = {
   plan: benchPlan,
+  evening: benchEvening,
   drag: benchDrag,
   export: benchExport,
   tiles: benchTiles,

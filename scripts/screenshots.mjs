@@ -110,7 +110,22 @@ const VIEWS = [
     },
   ],
   ['log', '/demo/log'],
-  ['empty-bench', '/own'],
+  [
+    'evening',
+    '/demo/evening',
+    async (page) => {
+      for (const job of [/^Comet mug/, /^Latte cup/])
+        await page.getByRole('checkbox', { name: job }).uncheck();
+      for (const job of [/^Night-watch tee/, /^Moon coaster/, /^Mugs for four/])
+        await page.getByRole('checkbox', { name: job }).check();
+      await page
+        .getByRole('list', { name: 'In this order' })
+        .getByText('Moon coaster')
+        .first()
+        .waitFor();
+      await page.getByLabel('Looking for a better plan').waitFor({ state: 'detached' });
+    },
+  ],
 ];
 
 const server = spawn('npx', ['next', 'start', '-H', '127.0.0.1', '-p', String(PORT)], {

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import {
   eveningOf,
+  fairLooks,
   planned,
   type EveningJobs,
   type EveningPlan,
@@ -10,9 +11,8 @@ import type { Job, Shelf } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { planTogether } from '@/core/together';
 
-/** Plans looked at before the first is shown, and in all. */
+/** Plans looked at before the first is shown. */
 const FIRST_LOOKS = 60;
-const ALL_LOOKS = 12_000;
 
 const planWorker = {
   plan: (job: Job, shelf: Shelf) => planJob(job, shelf),
@@ -27,7 +27,7 @@ const planWorker = {
     const made = eveningOf(jobs, shelf, wish);
     const { evening } = made.assembled;
     onPlan(made, planned(evening, FIRST_LOOKS), false);
-    onPlan(made, planned(evening, ALL_LOOKS), true);
+    onPlan(made, planned(evening, fairLooks(evening)), true);
   },
 };
 
