@@ -26,6 +26,12 @@ test('the evening is shorter than one after another, said with what it cannot be
   const [, inTurn = ''] = /instead of (.+) one after/.exec(alone ?? '') ?? [];
   expect(minutesIn(alone)).toBeLessThan(minutesIn(inTurn));
 
+  // everything to lay ready, once for all of it
+  await page.getByRole('button', { name: /^Lay ready/ }).click();
+  const ready = page.getByRole('list', { name: 'Lay ready' });
+  await expect(ready).toContainText('Heat gloves');
+  await expect(ready).toContainText('4 × print');
+
   // two people are done no later
   await page.getByRole('button', { name: 'The two of us' }).click();
   await expect(page.getByText('Hands 2')).toBeVisible({ timeout: 30_000 });
@@ -38,7 +44,8 @@ test('the evening is shorter than one after another, said with what it cannot be
     timeout: 30_000,
   });
   await page.getByLabel('Begin at').fill('20:30');
-  await expect(page.getByRole('listitem').first()).toContainText('20:30');
+  const order = page.getByRole('list', { name: 'In this order' });
+  await expect(order.getByRole('listitem').first()).toContainText('20:30');
 });
 
 test('a piece is followed from lane to list and to its job; what a finding stops is left out, and said', async ({

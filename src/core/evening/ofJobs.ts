@@ -1,7 +1,9 @@
-import type { Job, Machine, Shelf } from '../model';
+import type { Job, Shelf } from '../model';
 import { planJob } from '../plan';
+import type { Supply } from '../press';
 import { assemble, type Assembled, type EveningThing } from './assemble';
 import { lowerBound } from './bound';
+import { gathered } from './gather';
 import type { Evening, Schedule, Span } from './problem';
 import { planEvening } from './search';
 
@@ -22,6 +24,8 @@ export type NotPressed = 'stopped' | 'no-press' | 'too-many';
 export interface EveningJobs {
   readonly assembled: Assembled;
   readonly left: readonly { readonly jobId: string; readonly why: NotPressed }[];
+  /** What to lay ready for all of it. */
+  readonly supplies: readonly Supply[];
 }
 
 /** A plan of an evening with what it is worth. */
@@ -53,16 +57,24 @@ function thingsOf(job: Job, shelf: Shelf): EveningThing[] | NotPressed {
 export function eveningOf(jobs: readonly Job[], shelf: Shelf, wish: EveningWish): EveningJobs {
   const things: EveningThing[] = [];
   const left: { jobId: string; why: NotPressed }[] = [];
+  const supplies: (readonly Supply[])[] = [];
   for (const job of jobs) {
     const own = thingsOf(job, shelf);
     if (typeof own === 'string') left.push({ jobId: job.id, why: own });
     else if (things.length + own.length > MOST_THINGS)
       left.push({ jobId: job.id, why: 'too-many' });
-    else things.push(...own);
+    else {
+      things.push(...own);
+      supplies.push(planJob(job, shelf).press.supplies);
+    }
   }
   const people = Array.from({ length: Math.max(1, wish.people) }, (): Span[] => []);
-  const machines: readonly Machine[] = shelf.machines;
-  return { assembled: assemble({ things, machines, people, standing: wish.standing }), left };
+  const { machines } = shelf;
+  return {
+    assembled: assemble({ things, machines, people, standing: wish.standing }),
+    left,
+    supplies: gathered(supplies),
+  };
 }
 
 /** How long it takes to do one piece after another, with what is done aside for each; machines stay as they were set. */

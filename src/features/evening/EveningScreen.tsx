@@ -9,10 +9,12 @@ import NextLink from 'next/link';
 import { useMemo, useState } from 'react';
 import type { EveningWish } from '@/core/evening';
 import type { Job } from '@/core/model';
-import { busiestWords, NOT_PRESSED_WORDS, worthWords } from '@/words';
+import { busiestWords, NOT_PRESSED_WORDS, supplyWords, worthWords } from '@/words';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { OffBench } from '@/ui/OffBench';
 import { COLOURS } from '@/ui/theme';
-import { TopBar } from '@/ui/TopBar';
+import { Tucked } from '@/ui/Tucked';
+import { useUnits } from '@/ui/units';
 import type { EveningShown } from '@/workers';
 import { Lanes } from './Lanes';
 import { Order } from './Order';
@@ -45,6 +47,21 @@ function LeftOut({ shown, jobs }: { shown: EveningShown; jobs: readonly Job[] })
   ));
 }
 
+/** Everything to lay ready before the first machine is switched on. */
+function LayReady({ shown }: { shown: EveningShown }) {
+  const units = useUnits();
+  const lines = shown.made.supplies.map((each) => supplyWords(each, units));
+  return (
+    <Tucked title="Lay ready" now={`${lines.length} things`}>
+      <Box component="ul" aria-label="Lay ready" sx={{ m: 0, pl: 2.5, columns: { sm: 2 } }}>
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </Box>
+    </Tucked>
+  );
+}
+
 function PlanOfEvening({
   shown,
   jobs,
@@ -68,6 +85,7 @@ function PlanOfEvening({
         {!shown.done && <LinearProgress aria-label="Looking for a better plan" />}
       </Box>
       <Lanes shown={shown} begin={begin} piece={piece} onPiece={setPiece} />
+      <LayReady shown={shown} />
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1 }}>
         <Typography variant="h2" component="h2" sx={{ flex: 1 }}>
           In this order
@@ -122,27 +140,13 @@ function Evening({ jobs }: { jobs: readonly Job[] }) {
 
 /** An evening at the press: several jobs on several machines by one or two people, planned. */
 export function EveningScreen() {
-  const { name } = useBench();
   const jobs = useJobs();
   return (
-    <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
-      <TopBar
-        title={
-          <Typography component="span" sx={{ color: COLOURS.graphite }}>
-            Evening
-          </Typography>
-        }
-      >
-        <Button component={NextLink} href={`/${name}`} color="inherit">
-          Bench
-        </Button>
-      </TopBar>
-      <Box component="main" sx={{ maxWidth: 1240, width: '100%', mx: 'auto', px: 3, py: 2.5 }}>
-        <Typography variant="h1" sx={{ mb: 2 }}>
-          An evening at the press
-        </Typography>
-        {jobs && <Evening jobs={jobs} />}
-      </Box>
-    </Box>
+    <OffBench title="Evening">
+      <Typography variant="h1" sx={{ mb: 2 }}>
+        An evening at the press
+      </Typography>
+      {jobs && <Evening jobs={jobs} />}
+    </OffBench>
   );
 }

@@ -1,9 +1,6 @@
 'use client';
 
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import { logLesson } from '@/words';
@@ -11,8 +8,7 @@ import type { PressRecord } from '@/core/model';
 import { listRecords, storageProblem } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNotify } from '@/ui/notify';
-import { COLOURS } from '@/ui/theme';
-import { TopBar } from '@/ui/TopBar';
+import { OffBench } from '@/ui/OffBench';
 import { useUnits } from '@/ui/units';
 import { LogTable } from './LogTable';
 
@@ -22,7 +18,7 @@ const OutcomeChart = dynamic(() => import('./OutcomeChart').then((m) => m.Outcom
 
 /** Every pressing written down, and what they teach. */
 export function LogScreen() {
-  const { name, store } = useBench();
+  const { store } = useBench();
   const units = useUnits();
   const notify = useNotify();
   const [records, setRecords] = useState<readonly PressRecord[] | null>(null);
@@ -34,36 +30,23 @@ export function LogScreen() {
   }, [store, notify]);
 
   return (
-    <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
-      <TopBar
-        title={
-          <Typography component="span" sx={{ color: COLOURS.graphite }}>
-            Log
-          </Typography>
-        }
-      >
-        <Button component={NextLink} href={`/${name}`} color="inherit">
-          Bench
-        </Button>
-      </TopBar>
-      <Box component="main" sx={{ maxWidth: 1240, width: '100%', mx: 'auto', px: 3, py: 2.5 }}>
-        <Typography variant="h1" sx={{ mb: 1 }}>
-          What the log says
+    <OffBench title="Log">
+      <Typography variant="h1" sx={{ mb: 1 }}>
+        What the log says
+      </Typography>
+      {records?.length === 0 && (
+        <Typography>
+          Nothing is written down yet. Press something, then tell on its Record station how it came
+          out.
         </Typography>
-        {records?.length === 0 && (
-          <Typography>
-            Nothing is written down yet. Press something, then tell on its Record station how it
-            came out.
-          </Typography>
-        )}
-        {records && records.length > 0 && (
-          <>
-            <Typography sx={{ mb: 1.5, fontSize: 17 }}>{logLesson(records, units)}</Typography>
-            <OutcomeChart records={records} units={units} />
-            <LogTable records={records} units={units} />
-          </>
-        )}
-      </Box>
-    </Box>
+      )}
+      {records && records.length > 0 && (
+        <>
+          <Typography sx={{ mb: 1.5, fontSize: 17 }}>{logLesson(records, units)}</Typography>
+          <OutcomeChart records={records} units={units} />
+          <LogTable records={records} units={units} />
+        </>
+      )}
+    </OffBench>
   );
 }

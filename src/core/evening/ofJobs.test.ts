@@ -1,0 +1,56 @@
+import { goldenJobs } from '@tests/support/golden';
+import { BUILT_IN_SHELF } from '../shelf';
+import { eveningOf, fairLooks, gathered, MOST_THINGS, oneAfterAnother, planned } from '.';
+
+const shelf = BUILT_IN_SHELF;
+const alone = { people: 1, standing: 4 };
+const jobsCalled = (...ids: readonly string[]) => goldenJobs().filter(({ id }) => ids.includes(id));
+
+test('what a finding stops is left out, and everything else is planned', () => {
+  const { assembled, left } = eveningOf(jobsCalled('demo-navy', 'demo-comet'), shelf, alone);
+  expect(left).toEqual([{ jobId: 'demo-navy', why: 'stopped' }]);
+  expect(assembled.loads.map(({ things }) => things[0]?.jobId)).toEqual(['demo-comet']);
+});
+
+test('every copy of every row is a thing; more than an evening holds is refused whole', () => {
+  const [mugs] = jobsCalled('demo-observers');
+  if (!mugs) throw new Error('no mugs for the observers');
+  expect(eveningOf([mugs], shelf, alone).assembled.loads).toHaveLength(4);
+  const many = { ...mugs, items: mugs.items.map((item) => ({ ...item, copies: 40 })) };
+  expect(4 * 40).toBeGreaterThan(MOST_THINGS);
+  expect(eveningOf([many], shelf, alone).left).toEqual([{ jobId: mugs.id, why: 'too-many' }]);
+});
+
+test('planned, it is shorter than one after another and no shorter than can be', () => {
+  const jobs = jobsCalled('demo-comet', 'demo-moons', 'demo-tumbler', 'demo-coaster');
+  const { evening } = eveningOf(jobs, shelf, alone).assembled;
+  const { schedule, boundS, inTurnS } = planned(evening, 400);
+  expect(inTurnS).toBe(oneAfterAnother(evening));
+  expect(schedule.endS).toBeLessThan(inTurnS);
+  expect(schedule.endS).toBeGreaterThanOrEqual(boundS);
+  expect(planned({ ...evening, pieces: [] }, 400).schedule.endS).toBe(0);
+});
+
+test('the larger the evening, the fewer plans are looked at', () => {
+  const looks = (...ids: string[]) =>
+    fairLooks(eveningOf(jobsCalled(...ids), shelf, alone).assembled.evening);
+  expect(looks('demo-tee')).toBeLessThan(looks('demo-comet'));
+});
+
+test('what is used up is added, what serves again is one, as large as the largest needs', () => {
+  const paper = (count: number, widthMm: number) => ({
+    is: 'cover-paper' as const,
+    ...{ count, atLeast: { widthMm, heightMm: 200 }, lengthMm: null },
+  });
+  const pad = (widthMm: number) => ({
+    is: 'soft-pad' as const,
+    ...{ count: null, atLeast: { widthMm, heightMm: 100 }, lengthMm: null },
+  });
+  const tape = { is: 'tape' as const, count: null, atLeast: null, lengthMm: null };
+  expect(
+    gathered([
+      [pad(150), tape, paper(2, 240)],
+      [pad(300), tape, paper(3, 240), paper(1, 400)],
+    ]),
+  ).toEqual([paper(5, 240), paper(1, 400), pad(300), tape]);
+});
