@@ -35,6 +35,10 @@ export function worthWords({ schedule, boundS, inTurnS }: EveningPlan): string {
   return `${longWords(endS)}${won}. ${best}`;
 }
 
+/** What it costs that something comes first. */
+export const priceWords = (priceS: number): string =>
+  priceS < 30 ? 'That costs nothing.' : `The evening ends ${longWords(priceS)} later for it.`;
+
 /** What takes longest, and so what the evening is as long as. */
 export function busiestWords({ schedule }: EveningPlan, { machines, evening }: Assembled): string {
   const shareOf = (spans: readonly { fromS: number; toS: number }[], all: number) =>

@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import {
   eveningOf,
   fairLooks,
+  pieceOf,
   planned,
   type EveningJobs,
   type EveningPlan,
@@ -26,8 +27,9 @@ const planWorker = {
   ) => {
     const made = eveningOf(jobs, shelf, wish);
     const { evening } = made.assembled;
-    onPlan(made, planned(evening, FIRST_LOOKS), false);
-    onPlan(made, planned(evening, fairLooks(evening)), true);
+    const first = pieceOf(made.assembled, wish.first);
+    onPlan(made, planned(evening, FIRST_LOOKS, first), false);
+    onPlan(made, planned(evening, fairLooks(evening), first), true);
   },
 };
 

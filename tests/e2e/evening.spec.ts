@@ -60,6 +60,14 @@ test('a piece is followed from lane to list and to its job; what a finding stops
   const own = await order.getByRole('listitem').count();
   expect(own).toBeLessThan(all);
   expect(own).toBeGreaterThan(1);
+  // it is wished first, and what that costs is said; taken back it is as planned
+  await page.getByRole('button', { name: 'This one first' }).click();
+  const wished = page.getByText(
+    /comes first, as you wished\. (That costs nothing|The evening ends)/,
+  );
+  await expect(wished).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'As planned' }).click();
+  await expect(wished).toHaveCount(0, { timeout: 30_000 });
   await page.getByRole('checkbox', { name: 'Navy tee, dye by mistake' }).check();
   await expect(page.getByText(/“Navy tee, dye by mistake” is not in the plan/)).toBeVisible({
     timeout: 30_000,

@@ -1,9 +1,10 @@
 import { goldenJobs } from '@tests/support/golden';
 import { BUILT_IN_SHELF } from '../shelf';
-import { eveningOf, fairLooks, gathered, MOST_THINGS, oneAfterAnother, planned } from '.';
+import { faultsIn } from '@tests/support/evenings';
+import { eveningOf, fairLooks, gathered, MOST_THINGS, oneAfterAnother, pieceOf, planned } from '.';
 
 const shelf = BUILT_IN_SHELF;
-const alone = { people: 1, standing: 4 };
+const alone = { people: 1, standing: 4, first: null };
 const jobsCalled = (...ids: readonly string[]) => goldenJobs().filter(({ id }) => ids.includes(id));
 
 test('what a finding stops is left out, and everything else is planned', () => {
@@ -53,4 +54,25 @@ test('what is used up is added, what serves again is one, as large as the larges
       [pad(300), tape, paper(3, 240), paper(1, 400)],
     ]),
   ).toEqual([paper(5, 240), paper(1, 400), pad(300), tape]);
+});
+
+test('what is wished first has its place first, and its price is told', () => {
+  const jobs = jobsCalled('demo-comet', 'demo-moons', 'demo-tumbler', 'demo-coaster');
+  const { assembled } = eveningOf(jobs, shelf, alone);
+  const { evening } = assembled;
+  const free = planned(evening, 300);
+  for (const jobId of ['demo-coaster', 'demo-tumbler']) {
+    const piece = pieceOf(assembled, { jobId, itemId: 'first', copy: 0 });
+    expect(piece).not.toBeNull();
+    const { schedule, priceS } = planned(evening, 300, piece);
+    expect(faultsIn(evening, schedule)).toEqual([]);
+    expect(priceS).toBe(Math.max(0, schedule.endS - free.schedule.endS));
+    const own = schedule.placed.filter((each) => each.piece === piece);
+    const ends = (of: typeof schedule) =>
+      Math.max(...of.placed.filter((each) => each.piece === piece).map(({ endS }) => endS));
+    // nothing of another piece stands in its way: it is done no later than by the free plan
+    expect(ends(schedule)).toBeLessThanOrEqual(ends(free.schedule));
+    expect(own).toHaveLength(evening.pieces[piece ?? 0]?.blocks.length ?? 0);
+  }
+  expect(pieceOf(assembled, { jobId: 'demo-tee', itemId: 'first', copy: 0 })).toBeNull();
 });

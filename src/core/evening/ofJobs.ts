@@ -15,7 +15,12 @@ export interface EveningWish {
   readonly people: number;
   /** How many things stand free in an oven at once. */
   readonly standing: number;
+  /** What is to come first; null leaves it to the plan. */
+  readonly first: ThingId | null;
 }
+
+/** Which thing is meant, whatever else is in the evening. */
+export type ThingId = Pick<EveningThing, 'jobId' | 'itemId' | 'copy'>;
 
 /** Why a job is not pressed in the evening. */
 export type NotPressed = 'stopped' | 'no-press' | 'too-many';
@@ -37,6 +42,8 @@ export interface EveningPlan {
   readonly inTurnS: number;
   /** Plans looked at. */
   readonly looks: number;
+  /** How much later it all ends since a piece has its place first, s; null where none was wished. */
+  readonly priceS: number | null;
 }
 
 /** The things of a job, each with the program of it alone; why not, where it cannot be pressed. */
@@ -120,16 +127,35 @@ export function fairLooks({ pieces }: Evening): number {
   return Math.min(most, Math.max(least, Math.round(FAIR_WORK / Math.max(1, blocks))));
 }
 
-/** The bound, the plan one after another and the best of so many plans. */
-export function planned(evening: Evening, looks: number, seed = 1): EveningPlan {
+/**
+ * The bound, the plan one after another and the best of so many plans.
+ * @param first the piece that has its place before all others, and costs what it costs.
+ */
+export function planned(evening: Evening, looks: number, first: number | null = null): EveningPlan {
   const inTurnS = oneAfterAnother(evening);
   if (evening.pieces.length === 0)
-    return { schedule: { placed: [], changes: [], endS: 0 }, boundS: 0, inTurnS, looks: 0 };
-  const found = planEvening(evening, { seed, looks });
-  return {
-    schedule: found.schedule,
-    boundS: lowerBound(evening),
-    inTurnS,
-    looks: found.looks,
-  };
+    return {
+      ...{ schedule: { placed: [], changes: [], endS: 0 }, boundS: 0 },
+      ...{ inTurnS, looks: 0, priceS: null },
+    };
+  const free = planEvening(evening, { seed: SEED, looks });
+  const boundS = lowerBound(evening);
+  if (first === null) return { ...free, boundS, inTurnS, priceS: null };
+  const found = planEvening(evening, { seed: SEED, looks, first });
+  const priceS = Math.max(0, found.schedule.endS - free.schedule.endS);
+  return { ...found, boundS, inTurnS, priceS };
+}
+
+/** The same evening is planned the same way every time. */
+const SEED = 1;
+
+/** The piece of a thing; null where it is not in the evening. */
+export function pieceOf({ loads }: Assembled, thing: ThingId | null): number | null {
+  const at = loads.findIndex(({ things }) =>
+    things.some(
+      ({ jobId, itemId, copy }) =>
+        jobId === thing?.jobId && itemId === thing.itemId && copy === thing.copy,
+    ),
+  );
+  return at < 0 ? null : at;
 }

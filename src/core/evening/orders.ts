@@ -108,3 +108,22 @@ export function withSettings(evening: Evening, order: Order): Order {
   const first = [...cold.values()].sort((a, b) => b.s - a.s).map(({ at }) => pieces.length + at);
   return Int32Array.from([...first, ...all]);
 }
+
+/** The pieces that have to be done for one: it and what it waits for. */
+const neededFor = ({ pieces }: Evening, piece: number): ReadonlySet<number> =>
+  new Set([piece, ...(pieces[piece]?.blocks ?? []).flatMap(({ after }) => after ?? [])]);
+
+/** Whether each place of an order is of a piece, or of what it waits for. */
+export function isFor(evening: Evening, piece: number): (mention: number) => boolean {
+  const needed = neededFor(evening, piece);
+  const uses = usesOf(evening);
+  const count = evening.pieces.length;
+  return (mention) =>
+    needed.has(mention < count ? mention : (uses[mention - count]?.piece ?? Number.NaN));
+}
+
+/** An order with everything for one piece before everything else. */
+export function withFirst(evening: Evening, order: Order, piece: number): Order {
+  const own = isFor(evening, piece);
+  return Int32Array.from([...order.filter(own), ...order.filter((each) => !own(each))]);
+}

@@ -4,8 +4,10 @@ import {
   feeding,
   inTurn,
   leftOf,
+  isFor,
   longestFirst,
   prepareFirst,
+  withFirst,
   withSettings,
   type Order,
 } from './orders';
@@ -27,10 +29,8 @@ export interface SearchRules {
   readonly seed: number;
   /** Plans looked at in all: the same number gives the same plan on every machine. */
   readonly looks: number;
-  /** Called with the best so far, every so many looks. */
-  readonly onBetter?: (planned: Planned) => void;
-  /** An order to begin with besides the rules of thumb. */
-  readonly from?: Order;
+  /** The piece that has its place before all others; none where nothing is wished. */
+  readonly first?: number;
 }
 
 /** Warmest and coolest at which a worse plan is taken, as a share of the bound (own choice, by trials). */
@@ -45,13 +45,16 @@ const NEAR = 12;
 
 const { floor, min, max, exp } = Math;
 
-/** A neighbour of an order: one block taken out and put in elsewhere, or two of different pieces swapped. */
-function moved(order: Order, into: Order, random: () => number): boolean {
+/**
+ * A neighbour of an order: one block taken out and put in elsewhere, or two of different pieces swapped.
+ * @param fixed so many at the beginning stay as they are.
+ */
+function moved(order: Order, into: Order, fixed: number, random: () => number): boolean {
   const count = order.length;
-  const from = floor(random() * count);
+  const from = fixed + floor(random() * (count - fixed));
   const far = random() < 0.3;
   const span = far ? count : NEAR;
-  const to = min(count - 1, max(0, from + floor((random() * 2 - 1) * span)));
+  const to = min(count - 1, max(fixed, from + floor((random() * 2 - 1) * span)));
   if (from === to || order[from] === order[to]) return false;
   into.set(order);
   if (random() < 0.4) {
@@ -87,8 +90,13 @@ export function planEvening(evening: Evening, rules: SearchRules): Planned {
     decoder.soonest((piece, block) => left[piece]?.[block] ?? 0),
     ...[longestFirst(evening), prepareFirst(evening), inTurn(evening)],
   ];
-  const thumb = first.map((order) => withSettings(evening, order));
-  const begun = bestOf(decoder, rules.from ? [rules.from, ...thumb] : thumb);
+  const thumb = first.map((order) => {
+    const whole = withSettings(evening, order);
+    return rules.first === undefined ? whole : withFirst(evening, whole, rules.first);
+  });
+  const begun = bestOf(decoder, thumb);
+  const fixed =
+    rules.first === undefined ? 0 : begun.order.filter(isFor(evening, rules.first)).length;
   const unit = 1e6 * Math.max(60, boundS);
   const each = Math.max(1, Math.ceil(rules.looks / BEGINNINGS));
   const cooling = Math.log(COOL / WARM) / each;
@@ -99,10 +107,10 @@ export function planEvening(evening: Evening, rules: SearchRules): Planned {
   let now = begun.order.slice();
   let next = now.slice();
   let nowCost = begun.cost;
-  for (let look = 0; look < rules.looks && now.length > 1; look++) {
+  for (let look = 0; look < rules.looks && now.length - fixed > 1; look++) {
     if (endOfCost(best.cost) <= boundS) return planned(look);
     if (look % each === 0) [nowCost] = [begun.cost, now.set(begun.order)];
-    if (!moved(now, next, random)) continue;
+    if (!moved(now, next, fixed, random)) continue;
     const cost = decoder.cost(next);
     const worse = (cost - nowCost) / unit;
     const warmth = WARM * exp(cooling * (look % each));
@@ -111,7 +119,6 @@ export function planEvening(evening: Evening, rules: SearchRules): Planned {
     nowCost = cost;
     if (cost >= best.cost) continue;
     best = { order: now.slice(), cost };
-    rules.onBetter?.(planned(look));
   }
   return planned(rules.looks);
 }

@@ -7,9 +7,9 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { useMemo, useState } from 'react';
-import type { EveningWish } from '@/core/evening';
+import { pieceOf, type EveningWish, type ThingId } from '@/core/evening';
 import type { Job } from '@/core/model';
-import { busiestWords, NOT_PRESSED_WORDS, supplyWords, worthWords } from '@/words';
+import { busiestWords, NOT_PRESSED_WORDS, priceWords, supplyWords, worthWords } from '@/words';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { OffBench } from '@/ui/OffBench';
 import { COLOURS } from '@/ui/theme';
@@ -18,6 +18,7 @@ import { useUnits } from '@/ui/units';
 import type { EveningShown } from '@/workers';
 import { Lanes } from './Lanes';
 import { Order } from './Order';
+import { numbersOf, thingOf, thingWords } from './things';
 import { useEvening, useJobs } from './useEvening';
 import { Wishes } from './Wishes';
 
@@ -66,13 +67,19 @@ function PlanOfEvening({
   shown,
   jobs,
   begin,
+  first,
+  onFirst,
 }: {
   shown: EveningShown;
   jobs: readonly Job[];
   begin: number;
+  first: ThingId | null;
+  onFirst: (first: ThingId | null) => void;
 }) {
   const [piece, setPiece] = useState<number | null>(null);
   const { plan, made } = shown;
+  const at = pieceOf(made.assembled, first);
+  const pinned = at === null ? null : (numbersOf(made.assembled)[at] ?? null);
   if (made.assembled.loads.length === 0)
     return <Typography>Choose what is to be pressed, and it is planned here.</Typography>;
   return (
@@ -81,6 +88,12 @@ function PlanOfEvening({
         {worthWords(plan)}
       </Typography>
       <Typography sx={{ color: COLOURS.graphite }}>{busiestWords(plan, made.assembled)}</Typography>
+      {plan.priceS !== null && pinned !== null && (
+        <Alert severity="info" action={<Button onClick={() => onFirst(null)}>As planned</Button>}>
+          “{thingWords(made.assembled.loads[at ?? 0], jobs)}” comes first, as you wished.{' '}
+          {priceWords(plan.priceS)}
+        </Alert>
+      )}
       <Box sx={{ height: 4 }}>
         {!shown.done && <LinearProgress aria-label="Looking for a better plan" />}
       </Box>
@@ -91,9 +104,18 @@ function PlanOfEvening({
           In this order
         </Typography>
         {piece !== null && (
-          <Button color="inherit" onClick={() => setPiece(null)}>
-            Show all
-          </Button>
+          <>
+            <Button
+              variant="outlined"
+              disabled={pinned === piece}
+              onClick={() => onFirst(thingOf(made.assembled, piece))}
+            >
+              This one first
+            </Button>
+            <Button color="inherit" onClick={() => setPiece(null)}>
+              Show all
+            </Button>
+          </>
         )}
       </Box>
       <Order shown={shown} jobs={jobs} begin={begin} piece={piece} />
@@ -109,7 +131,9 @@ function Evening({ jobs }: { jobs: readonly Job[] }) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(
     () => new Set(jobs.slice(0, FIRST_JOBS).map(({ id }) => id)),
   );
-  const [wish, setWish] = useState<EveningWish>({ people: 1, standing: 4 });
+  const [wish, setWish] = useState<EveningWish>({
+    ...{ people: 1, standing: 4, first: null },
+  });
   const [begin, setBegin] = useState('19:00');
   const pressed = useMemo(() => jobs.filter(({ id }) => chosen.has(id)), [jobs, chosen]);
   const shown = useEvening(pressed, wish);
@@ -132,7 +156,15 @@ function Evening({ jobs }: { jobs: readonly Job[] }) {
       />
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, minWidth: 0 }}>
         {shown && <LeftOut shown={shown} jobs={jobs} />}
-        {shown && <PlanOfEvening shown={shown} jobs={jobs} begin={minutesOf(begin)} />}
+        {shown && (
+          <PlanOfEvening
+            shown={shown}
+            jobs={jobs}
+            begin={minutesOf(begin)}
+            first={wish.first}
+            onFirst={(first) => setWish({ ...wish, first })}
+          />
+        )}
       </Box>
     </Box>
   );

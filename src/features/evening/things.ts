@@ -1,8 +1,9 @@
-import type { Assembled, LoadOf } from '@/core/evening';
+import type { Assembled, LoadOf, ThingId } from '@/core/evening';
 import { itemLabels, type Job } from '@/core/model';
 
 /** What the things of a load are called: their job, and what tells them apart from its others. */
-export function thingWords({ things }: LoadOf, jobs: readonly Job[]): string {
+export function thingWords(load: LoadOf | undefined, jobs: readonly Job[]): string {
+  const things = load?.things ?? [];
   const [first] = things;
   const job = jobs.find(({ id }) => id === first?.jobId);
   if (!first || !job) return '';
@@ -27,4 +28,13 @@ export function numbersOf({ loads }: Assembled): readonly number[] {
     seen.set(key, number);
     return number;
   });
+}
+
+/** The thing that has a number: the first of its load. */
+export function thingOf(made: Assembled, number: number): ThingId | null {
+  const at = numbersOf(made).indexOf(number);
+  const [thing] = made.loads[at]?.things ?? [];
+  if (!thing) return null;
+  const { jobId, itemId, copy } = thing;
+  return { jobId, itemId, copy };
 }

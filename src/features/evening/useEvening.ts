@@ -29,13 +29,13 @@ export function useEvening(jobs: readonly Job[], wish: EveningWish): EveningShow
   const { shelf } = useBench();
   const notify = useNotify();
   const [shown, setShown] = useState<EveningShown | null>(null);
-  const { people, standing } = wish;
+  const { people, standing, first } = wish;
   useEffect(() => {
     let gone = false;
     const stop = planEveningAside(
       jobs,
       shelf,
-      { people, standing },
+      { people, standing, first },
       (next) => {
         if (!gone) startTransition(() => setShown(next));
       },
@@ -47,6 +47,6 @@ export function useEvening(jobs: readonly Job[], wish: EveningWish): EveningShow
       gone = true;
       stop();
     };
-  }, [jobs, shelf, people, standing, notify]);
+  }, [jobs, shelf, people, standing, first, notify]);
   return shown;
 }
