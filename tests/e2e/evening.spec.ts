@@ -30,6 +30,7 @@ test('the evening is shorter than one after another, said with what it cannot be
   await page.getByRole('button', { name: /^Lay ready/ }).click();
   const ready = page.getByRole('list', { name: 'Lay ready' });
   await expect(ready).toContainText('Heat gloves');
+  await expect(ready).toContainText('2 × Straight mug, 12 oz');
   await expect(ready).toContainText('4 × print');
 
   // two people are done no later

@@ -22,6 +22,18 @@ test('every copy of every row is a thing; more than an evening holds is refused 
   expect(eveningOf([many], shelf, alone).left).toEqual([{ jobId: mugs.id, why: 'too-many' }]);
 });
 
+test('blanks are counted by name, and none stands among what is laid ready besides', () => {
+  const jobs = jobsCalled('demo-comet', 'demo-moons', 'demo-observers', 'demo-socks');
+  const { blanks, supplies } = eveningOf(jobs, shelf, alone);
+  const counts = Object.fromEntries(blanks.map(({ name, count }) => [name, count]));
+  expect(Object.values(counts).reduce((sum, count) => sum + count, 0)).toBe(1 + 1 + 4 + 1);
+  expect(counts['Straight mug, 12 oz']).toBe(6);
+  const said = supplies.map(({ is }) => is);
+  expect(said).not.toContain('cup');
+  expect(said).not.toContain('sock-on-insert');
+  expect(said).toContain('heat-gloves');
+});
+
 test('planned, it is shorter than one after another and no shorter than can be', () => {
   const jobs = jobsCalled('demo-comet', 'demo-moons', 'demo-tumbler', 'demo-coaster');
   const { evening } = eveningOf(jobs, shelf, alone).assembled;

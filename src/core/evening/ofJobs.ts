@@ -29,7 +29,9 @@ export type NotPressed = 'stopped' | 'no-press' | 'too-many';
 export interface EveningJobs {
   readonly assembled: Assembled;
   readonly left: readonly { readonly jobId: string; readonly why: NotPressed }[];
-  /** What to lay ready for all of it. */
+  /** The blanks it takes, by what they are called. */
+  readonly blanks: readonly { readonly name: string; readonly count: number }[];
+  /** What to lay ready besides. */
   readonly supplies: readonly Supply[];
 }
 
@@ -60,11 +62,22 @@ function thingsOf(job: Job, shelf: Shelf): EveningThing[] | NotPressed {
   return things;
 }
 
+/** How a whole job is pressed, and what its lay-ups call the blank itself. */
+function pressedOf(job: Job, shelf: Shelf) {
+  const { press } = planJob(job, shelf);
+  const layers = press.program.layUps.flat();
+  const layUp = new Set<Supply['is']>(
+    layers.filter(({ role }) => role === 'blank').map(({ is }) => is),
+  );
+  return { press, layUp };
+}
+
 /** Makes an evening of jobs. Those that a finding stops are left out, and said. */
 export function eveningOf(jobs: readonly Job[], shelf: Shelf, wish: EveningWish): EveningJobs {
   const things: EveningThing[] = [];
   const left: { jobId: string; why: NotPressed }[] = [];
   const supplies: (readonly Supply[])[] = [];
+  const blanks = new Map<string, number>();
   for (const job of jobs) {
     const own = thingsOf(job, shelf);
     if (typeof own === 'string') left.push({ jobId: job.id, why: own });
@@ -72,7 +85,10 @@ export function eveningOf(jobs: readonly Job[], shelf: Shelf, wish: EveningWish)
       left.push({ jobId: job.id, why: 'too-many' });
     else {
       things.push(...own);
-      supplies.push(planJob(job, shelf).press.supplies);
+      const { press, layUp } = pressedOf(job, shelf);
+      supplies.push(press.supplies.filter(({ is }) => !layUp.has(is)));
+      const { name } = job.blank;
+      blanks.set(name, (blanks.get(name) ?? 0) + own.length);
     }
   }
   const people = Array.from({ length: Math.max(1, wish.people) }, (): Span[] => []);
@@ -80,6 +96,7 @@ export function eveningOf(jobs: readonly Job[], shelf: Shelf, wish: EveningWish)
   return {
     assembled: assemble({ things, machines, people, standing: wish.standing }),
     left,
+    blanks: [...blanks].map(([name, count]) => ({ name, count })),
     supplies: gathered(supplies),
   };
 }

@@ -51,15 +51,21 @@ function LeftOut({ shown, jobs }: { shown: EveningShown; jobs: readonly Job[] })
 /** Everything to lay ready before the first machine is switched on. */
 function LayReady({ shown }: { shown: EveningShown }) {
   const units = useUnits();
-  const lines = shown.made.supplies.map((each) => supplyWords(each, units));
+  const { blanks, supplies } = shown.made;
+  const lines = [
+    ...blanks.map(({ name, count }) => `${count} × ${name}`),
+    ...supplies.map((each) => supplyWords(each, units)),
+  ];
   return (
-    <Tucked title="Lay ready" now={`${lines.length} things`}>
-      <Box component="ul" aria-label="Lay ready" sx={{ m: 0, pl: 2.5, columns: { sm: 2 } }}>
-        {lines.map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </Box>
-    </Tucked>
+    <Box sx={{ mt: 1, '& .MuiAccordion-root': { bgcolor: 'transparent' } }}>
+      <Tucked title="Lay ready" now={`${lines.length} things`}>
+        <Box component="ul" aria-label="Lay ready" sx={{ m: 0, pl: 2.5, columns: { sm: 2 } }}>
+          {lines.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </Box>
+      </Tucked>
+    </Box>
   );
 }
 
