@@ -57,17 +57,16 @@ const fits = ({ faces }: Stuck, machine: Machine | undefined): boolean =>
 
 /** Whether a film of the shelf holds each print whole, where a transfer needs one: it cannot be taped together. */
 function filmHolds({ job, shelf, pieces, printer }: Stuck, kind: TransferKind): boolean {
-  const beyondMm = TRANSFERS[kind].filmBeyondMm;
+  const { filmBeyondMm: beyondMm, cutMarginMm } = TRANSFERS[kind];
   if (beyondMm === null) return true;
   const { film } = toolsFor({ ...job, transfer: kind }, shelf);
-  return pieces.every(
-    ({ widthMm, heightMm }) =>
-      film !== null &&
-      paperHolds(film, printer, {
-        widthMm: widthMm + 2 * beyondMm,
-        heightMm: heightMm + 2 * beyondMm,
-      }),
-  );
+  return pieces.every(({ widthMm, heightMm, borderMm }) => {
+    // the border of the print now is not that of the print then
+    const lessMm = cutMarginMm === null ? 0 : Math.max(0, borderMm - cutMarginMm);
+    const moreMm = 2 * (beyondMm - lessMm);
+    const size = { widthMm: widthMm + moreMm, heightMm: heightMm + moreMm };
+    return film !== null && paperHolds(film, printer, size);
+  });
 }
 
 /** Other transfers of some kinds that this blank takes, those for the machine at hand first. */

@@ -90,8 +90,9 @@ export interface Schedule {
   readonly endS: number;
 }
 
-/** Taking up again what was laid aside costs so much, s, and it is not worth it for less than that (own choice). */
+/** Taking up again what was laid aside costs so much, s (own choice). */
 export const PICK_UP_S = 10;
+/** It is not worth beginning or taking up hand work for less than this, s (own choice). */
 export const LEAST_PART_S = 30;
 /** A row of changes: that of a setting, or of the cold machine. */
 export const rowOf = (setTo: number | null): number => (setTo === null ? 0 : setTo + 1);

@@ -11,9 +11,10 @@ const FIXED_HEAT_C = 190;
 const COOLS_SLOWER = 7;
 /** Until a display that has arrived stands still, s (own choice). */
 const SETTLING_S = 30;
-/** Switching on, and setting a display otherwise, s of hands (from memory). */
-export const SWITCH_ON_S = 15;
-export const RESET_S = 10;
+/** Switching a machine on, s of hands (from memory). */
+const SWITCH_ON_S = 15;
+/** Setting a display otherwise, s of hands (from memory). */
+const RESET_S = 10;
 
 /** A heat that a machine is set to in an evening; null is its only one. */
 export type Heat = number | null;
