@@ -28,8 +28,6 @@ export interface BlockOf {
   /** The operations of the program it is made of; for one thing of a load, or for all of them. */
   readonly operations: readonly string[];
   readonly thing: number | null;
-  /** How late the bell may be answered, s; null where there is none. */
-  readonly bellS: number | null;
 }
 
 /** A piece of the plan: one thing, or the things of one load, with what its blocks stand for. */
@@ -89,7 +87,7 @@ function blocksOf(
   count: number,
   use: Block['use'],
 ): { block: Omit<Block, 'id'>; of: BlockOf }[] {
-  const { operations, bellS } = part;
+  const { operations } = part;
   if (part.use === null)
     return Array.from({ length: part.hands.length > 0 ? count : 1 }, (_, thing) => ({
       block: {
@@ -102,7 +100,7 @@ function blocksOf(
           after: null,
         },
       },
-      of: { operations, thing, bellS },
+      of: { operations, thing },
     }));
   const more = (count - 1) * part.layS;
   const later = ({ fromS, toS }: Span, i: number): Span => ({
@@ -122,7 +120,7 @@ function blocksOf(
         hands: part.hands.map(later),
         use: use && { ...use, fromS: use.fromS, toS: use.toS + more },
       },
-      of: { operations, thing: null, bellS },
+      of: { operations, thing: null },
     },
   ];
 }

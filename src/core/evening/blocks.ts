@@ -25,8 +25,6 @@ export interface WorkPart {
   readonly seams: readonly number[];
   /** Of its first seconds, how many lay one thing on the machine: more things on it are laid one after another. */
   readonly layS: number;
-  /** How late the bell of its machine may be answered, s; null where it has none. */
-  readonly bellS: number | null;
 }
 
 const whole = (s: number): number => Math.max(1, Math.round(s));
@@ -55,10 +53,8 @@ interface Building {
   operations: string[];
   at: number;
   hands: { fromS: number; toS: number }[];
-  fromS: number;
   toS: number;
   machine: Operation;
-  bellS: number | null;
 }
 
 /** Hands that go on without a break are one span. */
@@ -80,7 +76,6 @@ function atMachine(building: Building, operation: Operation, last: boolean): voi
   building.at = end;
   if (operation.onMachine) {
     building.machine = operation;
-    building.bellS = Math.round(operation.mayOverrunS ?? 0);
     if (operation.hands === 'at-ends' && last) {
       withHands(building, end, end + OPEN_S);
       building.at = end + OPEN_S;
@@ -119,7 +114,7 @@ function runPart(
 ): { part: WorkPart; next: number } {
   const first = operations[from] as Operation;
   const building: Building = {
-    ...{ operations: [], at: 0, hands: [], fromS: 0, toS: 0, machine: first, bellS: null },
+    ...{ operations: [], at: 0, hands: [], toS: 0, machine: first },
   };
   for (let i = from; i < to; i++) {
     const after = operations[i + 1];
@@ -146,7 +141,6 @@ function runPart(
       mayPause: false,
       seams: [],
       layS: laidIn(operations.slice(from, to)),
-      bellS: building.bellS,
     },
   };
   return { part, next };
@@ -160,7 +154,7 @@ function byHand(before: WorkPart | null, operation: string, waitS: number, s: nu
     waitS: before?.waitS ?? waitS,
     lastsS,
     hands: [{ fromS: 0, toS: lastsS }],
-    ...{ use: null, layS: 0, bellS: null },
+    ...{ use: null, layS: 0 },
     seams: before ? [...before.seams, before.lastsS] : [],
     mayPause: lastsS >= PAUSE_FROM_S,
   };
@@ -228,6 +222,6 @@ function mainParts(program: Program, operations: readonly Operation[]): WorkPart
   }
   if (waitS === 0) return parts;
   // it rests to the end
-  const rest = { operations: [], waitS: 0, lastsS: waitS, use: null, layS: 0, bellS: null };
+  const rest = { operations: [], waitS: 0, lastsS: waitS, use: null, layS: 0 };
   return [...parts, { ...rest, hands: [], seams: [], mayPause: false }];
 }

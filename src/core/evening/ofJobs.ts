@@ -2,7 +2,6 @@ import type { Job, Shelf } from '../model';
 import { planJob } from '../plan';
 import type { Supply } from '../press';
 import { assemble, type Assembled, type EveningThing } from './assemble';
-import { lowerBound } from './bound';
 import { gathered } from './gather';
 import type { Evening, Schedule, Span } from './problem';
 import { planEvening } from './search';
@@ -156,11 +155,10 @@ export function planned(evening: Evening, looks: number, first: number | null = 
       ...{ inTurnS, looks: 0, priceS: null },
     };
   const free = planEvening(evening, { seed: SEED, looks });
-  const boundS = lowerBound(evening);
-  if (first === null) return { ...free, boundS, inTurnS, priceS: null };
+  if (first === null) return { ...free, inTurnS, priceS: null };
   const found = planEvening(evening, { seed: SEED, looks, first });
   const priceS = Math.max(0, found.schedule.endS - free.schedule.endS);
-  return { ...found, boundS, inTurnS, priceS };
+  return { ...found, inTurnS, priceS };
 }
 
 /** The same evening is planned the same way every time. */

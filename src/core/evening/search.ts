@@ -17,7 +17,6 @@ import { randomOf } from './random';
 /** A plan, and how good it can be said to be. */
 export interface Planned {
   readonly schedule: Schedule;
-  readonly order: Order;
   /** No plan ends before this, s from now. */
   readonly boundS: number;
   /** Plans looked at so far. */
@@ -102,7 +101,7 @@ export function planEvening(evening: Evening, rules: SearchRules): Planned {
   const cooling = Math.log(COOL / WARM) / each;
   let best = { order: begun.order.slice(), cost: begun.cost };
   const planned = (looks: number): Planned => ({
-    ...{ schedule: decoder.schedule(best.order), order: best.order, boundS, looks },
+    ...{ schedule: decoder.schedule(best.order), boundS, looks },
   });
   let now = begun.order.slice();
   let next = now.slice();

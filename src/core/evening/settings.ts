@@ -2,7 +2,7 @@ import type { Machine } from '../model';
 import type { Change } from './problem';
 
 /** A room in the evening, °C (own choice). */
-const ROOM_C = 21;
+export const ROOM_C = 21;
 /** A machine whose warming up nobody has timed takes so long, s (from memory). */
 const USUAL_WARM_UP_S = 600;
 /** What a machine without degrees is as hot as, for reckoning only, °C (from memory). */

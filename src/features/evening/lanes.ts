@@ -1,4 +1,4 @@
-import type { Assembled, EveningPlan } from '@/core/evening';
+import { ROOM_C, type Assembled, type EveningPlan } from '@/core/evening';
 
 /** Something in a lane: a block of a piece, or a machine heating or cooling to what it is set to. */
 export interface LaneSpan {
@@ -21,9 +21,6 @@ export interface Lane {
   readonly heats: readonly { readonly atS: number; readonly c: number }[];
   readonly spans: readonly LaneSpan[];
 }
-
-/** A room in the evening, °C. */
-const ROOM_C = 21;
 
 /** People first, then machines: the lanes of a plan. A machine with several places has a lane for each that is used. */
 export function lanesOf({ evening, machines }: Assembled, { schedule }: EveningPlan): Lane[] {
