@@ -1,5 +1,6 @@
 'use client';
 
+import { useMemo } from 'react';
 import type { Face } from '@/core/blank';
 import { pathData } from '@/core/geometry';
 import { effectivePlate, mostPressed, type PressSide } from '@/core/press';
@@ -21,13 +22,16 @@ function Footprints({ face, side }: { face: Face; side: PressSide }) {
   const px = useMmPerPx();
   const { length } = useUnits();
   const { job, plan, passId, itemId } = useJob();
-  const layers = layersOf(plan, itemId);
-  const nth = layers.find((layer) => layer.passId === passId)?.pass ?? 0;
+  const layers = useMemo(() => {
+    const all = layersOf(plan, itemId);
+    const own = all.find((layer) => layer.passId === passId)?.pass ?? 0;
+    return all.filter(({ pass }) => pass <= own);
+  }, [plan, itemId, passId]);
   return (
     <g>
       <FacePicture
         face={face}
-        layers={layers.filter(({ pass }) => pass <= nth)}
+        layers={layers}
         colour={job.blank.substrate.colour}
         longestPx={LONGEST_PX}
       />

@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
 import { itemOf } from '@/core/job';
 import type { Job, Operation } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
@@ -42,6 +43,11 @@ export function PlatePlace({ step, place }: { step: Operation; place: Place }) {
   const { design, plan } = useJob();
   const { length } = useUnits();
   const itemId = itemAt(step, design, plan);
+  // the clock draws this screen several times a second: the face only where it changed
+  const layers = useMemo(
+    () => layersOf(plan, itemId).filter(({ pass }) => pass <= step.pass),
+    [plan, itemId, step.pass],
+  );
   const item = itemOf(design, itemId);
   const { colour } = item.colour ?? design.blank.substrate;
   const { section, side, face, here } = place;
@@ -65,12 +71,7 @@ export function PlatePlace({ step, place }: { step: Operation; place: Place }) {
         viewBox={`${left} ${top} ${width} ${height}`}
         style={{ maxWidth: '100%' }}
       >
-        <FacePicture
-          face={face}
-          layers={layersOf(plan, itemId).filter(({ pass }) => pass <= step.pass)}
-          colour={colour}
-          longestPx={2 * SIDE_PX}
-        />
+        <FacePicture face={face} layers={layers} colour={colour} longestPx={2 * SIDE_PX} />
         {side.sections.map(({ number, box }) => {
           const done = number < section.number;
           const now = number === section.number;

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useId } from 'react';
+import { useId, useMemo } from 'react';
 import { pathData } from '@/core/geometry';
 import { itemOf } from '@/core/job';
 import type { Piece } from '@/core/layout';
@@ -21,9 +21,11 @@ const BELOW_PX = 1200;
 function Below({ piece }: { piece: Piece }) {
   const { plan, passId, design } = useJob();
   const [itemId = ''] = piece.items;
-  const layers = layersOf(plan, itemId);
-  const own = layers.find((layer) => layer.passId === passId)?.pass ?? 0;
-  const before = layers.filter(({ pass }) => pass < own);
+  const before = useMemo(() => {
+    const layers = layersOf(plan, itemId);
+    const own = layers.find((layer) => layer.passId === passId)?.pass ?? 0;
+    return layers.filter(({ pass }) => pass < own);
+  }, [plan, itemId, passId]);
   const { colour } = itemOf(design, itemId).colour ?? design.blank.substrate;
   return piece.slots.map(({ faceId, toStrip }) => {
     const face = plan.faces.find(({ id }) => id === faceId);

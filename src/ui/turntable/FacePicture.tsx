@@ -11,7 +11,7 @@ import { loadImages, picturesOf, settled } from './layers';
 
 interface FacePictureProps {
   face: Face;
-  /** What was pressed on it, in order, of one item. */
+  /** What was pressed on it, in order, of one item; the same list as long as nothing changed, or it is drawn anew. */
   layers: readonly LayerOnBlank[];
   /** The colour of the blank. */
   colour: string;
@@ -25,7 +25,6 @@ function usePaintedFace({ face, layers, colour, longestPx }: FacePictureProps): 
   const previews = useArtPreviews(wanted);
   const [url, setUrl] = useState<string | null>(null);
   const complete = wanted.every((sha256) => previews.has(sha256));
-  const key = JSON.stringify([face.id, face.region, layers, colour]);
 
   useEffect(() => {
     if (!complete) return;
@@ -48,8 +47,7 @@ function usePaintedFace({ face, layers, colour, longestPx }: FacePictureProps): 
       gone = true;
       if (made) URL.revokeObjectURL(made);
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- `key` stands for face, layers and colour: a new plan of the same content draws nothing anew
-  }, [complete, previews, key, longestPx]);
+  }, [complete, previews, face, layers, colour, longestPx]);
   return url;
 }
 
