@@ -74,7 +74,7 @@ export function operationsAt(
   { piece, block }: Pick<Placed, 'piece' | 'block'>,
 ): readonly Operation[] {
   const load = loads[piece];
-  const ids = load?.blocks[block]?.operations ?? [];
+  const ids = load?.blocks[block]?.steps.map(({ operation }) => operation) ?? [];
   const all = load?.things[0]?.program.operations ?? [];
   return all.filter(({ id }) => ids.includes(id));
 }

@@ -2,7 +2,15 @@ import { goldenJobs } from '@tests/support/golden';
 import { faultsIn } from '@tests/support/evenings';
 import { planJob } from '../plan';
 import { BUILT_IN_SHELF } from '../shelf';
-import { assemble, changesOf, partsOf, planEvening, type EveningThing, type WorkPart } from '.';
+import {
+  assemble,
+  changesOf,
+  partsOf,
+  planEvening,
+  timelineOf,
+  type EveningThing,
+  type WorkPart,
+} from '.';
 
 const shelf = BUILT_IN_SHELF;
 
@@ -25,7 +33,8 @@ const evening = (all: readonly EveningThing[], people = 1) =>
     people: Array.from({ length: people }, () => []),
   });
 const secondsOf = (parts: readonly WorkPart[]) =>
-  parts.reduce((sum, { waitS, lastsS }) => sum + waitS + lastsS, 0);
+  parts.reduce((sum, { waitS, restS, steps }) => sum + waitS + restS + timelineOf(steps).lastsS, 0);
+const idsOf = ({ steps }: WorkPart) => steps.map(({ operation }) => operation);
 
 describe('a program as blocks', () => {
   test('an oven mug: made ready, in the oven with both its ends by hand, sleeve off at once, cooled, unwrapped', () => {
@@ -34,24 +43,26 @@ describe('a program as blocks', () => {
     const [ready, oven, last] = main;
     expect(ready?.mayPause).toBe(true);
     // loaded by hand, then nobody's for its fifteen minutes, then opened and the sleeve taken off
-    expect(oven?.hands).toHaveLength(2);
-    const [load, open] = oven?.hands ?? [];
+    const line = timelineOf(oven?.steps ?? []);
+    expect(line.hands).toHaveLength(2);
+    const [load, open] = line.hands;
     expect((open?.fromS ?? 0) - (load?.toS ?? 0)).toBe(15 * 60);
-    expect(oven?.operations).toContain('unwrap-1');
+    expect(oven && idsOf(oven)).toContain('unwrap-1');
     // free for the next one while the sleeve comes off
-    expect(oven?.use?.toS).toBeLessThan(oven?.lastsS ?? 0);
+    expect(line.machineToS).toBeLessThan(line.lastsS);
     expect(last?.waitS).toBe(5 * 60);
   });
 
   test('a hand-held press takes the hands for all of its time', () => {
     const press = partsOf(programOf('demo-coaster')).main.find(({ use }) => use !== null);
-    expect(press?.hands).toEqual([{ fromS: 0, toS: press?.lastsS }]);
+    const { hands, lastsS } = timelineOf(press?.steps ?? []);
+    expect(hands).toEqual([{ fromS: 0, toS: lastsS }]);
   });
 
   test('vinyl is weeded at any time before it is pressed: the work of the dye does not wait for it', () => {
     const { main, aside } = partsOf(programOf('demo-layers'));
-    expect(aside.map(({ part }) => part.operations)).toEqual([['1.vinyl.prepare-1']]);
-    expect(main.flatMap(({ operations }) => operations)).not.toContain('1.vinyl.prepare-1');
+    expect(aside.map(({ part }) => idsOf(part))).toEqual([['1.vinyl.prepare-1']]);
+    expect(main.flatMap(idsOf)).not.toContain('1.vinyl.prepare-1');
     const heats = main.flatMap(({ use }) => (use ? [Math.round(use.heat ?? 0)] : []));
     expect(heats).toEqual([204, 204, 152, 152]);
   });
@@ -61,7 +72,7 @@ describe('a program as blocks', () => {
       const program = programOf(id);
       const { main, aside } = partsOf(program);
       const planned = [...main, ...aside.map(({ part }) => part)];
-      const ids = planned.flatMap(({ operations }) => operations);
+      const ids = planned.flatMap(idsOf);
       expect(new Set(ids).size).toBe(ids.length);
       const left = program.operations.filter((each) => !ids.includes(each.id));
       // left out: what is done once for a machine, and rests

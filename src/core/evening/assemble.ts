@@ -2,6 +2,7 @@ import type { Machine, Program } from '../model';
 import { MACHINES } from '../traits';
 import { partsOf, type WorkPart, type WorkParts } from './blocks';
 import type { Block, Evening, MachineWork, PieceWork, Span } from './problem';
+import { layingAll, seamsOf, timelineOf, type Step } from './steps';
 import { changesOf, type Heat } from './settings';
 
 /** One thing to be pressed in the evening, with the program of that thing alone. */
@@ -25,8 +26,9 @@ export interface EveningInput {
 
 /** What a block of the plan stands for. */
 export interface BlockOf {
-  /** The operations of the program it is made of; for one thing of a load, or for all of them. */
-  readonly operations: readonly string[];
+  /** The operations of the program it is made of, one after another. */
+  readonly steps: readonly Step[];
+  /** Which thing of the load they are for; null for all of them. */
   readonly thing: number | null;
 }
 
@@ -83,46 +85,22 @@ function loadsOf({ things, machines }: EveningInput): EveningThing[][] {
 
 /** A part of the work on a load of several things as blocks: by hand one after another, on the machine at once. */
 function blocksOf(
-  part: WorkPart,
+  { steps: own, waitS, restS, use, mayPause }: WorkPart,
   count: number,
-  use: Block['use'],
+  machineOf: (use: NonNullable<WorkPart['use']>) => { machine: number; setting: number },
 ): { block: Omit<Block, 'id'>; of: BlockOf }[] {
-  const { operations } = part;
-  if (part.use === null)
-    return Array.from({ length: part.hands.length > 0 ? count : 1 }, (_, thing) => ({
-      block: {
-        ...{ waitS: thing === 0 ? part.waitS : 0, lastsS: part.lastsS },
-        ...{
-          hands: part.hands,
-          use: null,
-          mayPause: part.mayPause,
-          seams: part.seams,
-          after: null,
-        },
-      },
-      of: { operations, thing },
-    }));
-  const more = (count - 1) * part.layS;
-  const later = ({ fromS, toS }: Span, i: number): Span => ({
-    fromS: i === 0 && part.layS > 0 ? fromS : fromS + more,
-    toS: toS + more,
-  });
-  return [
-    {
-      block: {
-        ...{
-          waitS: part.waitS,
-          lastsS: part.lastsS + more,
-          mayPause: false,
-          seams: [],
-          after: null,
-        },
-        hands: part.hands.map(later),
-        use: use && { ...use, fromS: use.fromS, toS: use.toS + more },
-      },
-      of: { operations, thing: null },
-    },
-  ];
+  const apart = use === null && own.length > 0;
+  const steps = apart ? own : layingAll(own, count);
+  const { lastsS, hands, machineToS } = timelineOf(steps);
+  const block = {
+    ...{ lastsS: lastsS + restS, hands, mayPause, after: null },
+    seams: mayPause ? seamsOf(steps) : [],
+    use: use && { ...machineOf(use), fromS: 0, toS: machineToS },
+  };
+  return Array.from({ length: apart ? count : 1 }, (_, thing) => ({
+    block: { ...block, waitS: thing === 0 ? waitS : 0 },
+    of: { steps, thing: apart ? thing : null },
+  }));
 }
 
 /** The machines that the work needs, each with the heats it is set to, the coolest first. */
@@ -161,7 +139,7 @@ function piecesOf(
   things: readonly EveningThing[],
   { main, aside }: WorkParts,
   at: number,
-  useOf: (part: WorkPart) => Block['use'],
+  machineOf: Parameters<typeof blocksOf>[2],
 ): { piece: PieceWork; load: LoadOf }[] {
   const made = (nth: number, blocks: readonly { block: Omit<Block, 'id'>; of: BlockOf }[]) => ({
     piece: {
@@ -173,14 +151,14 @@ function piecesOf(
   });
   const own = main.flatMap((part, i) => {
     const waits = aside.findIndex(({ before }) => before === i);
-    return blocksOf(part, things.length, useOf(part)).map((each, nth) => ({
+    return blocksOf(part, things.length, machineOf).map((each, nth) => ({
       ...each,
       block: { ...each.block, after: waits >= 0 && nth === 0 ? at + 1 + waits : null },
     }));
   });
   return [
     made(0, own),
-    ...aside.map(({ part }, nth) => made(nth + 1, blocksOf(part, things.length, null))),
+    ...aside.map(({ part }, nth) => made(nth + 1, blocksOf(part, things.length, machineOf))),
   ];
 }
 
@@ -192,15 +170,13 @@ export function assemble(input: EveningInput): Assembled {
     input,
     parts.flatMap(({ main }) => main),
   );
-  const useOf = ({ use }: WorkPart): Block['use'] => {
-    if (!use) return null;
-    const machine = machines.findIndex((each) => each.machine.id === use.machineId);
-    const setting = machines[machine]?.heats.indexOf(use.heat) ?? 0;
-    return { machine, setting, fromS: use.fromS, toS: use.toS };
+  const machineOf = ({ machineId, heat }: NonNullable<WorkPart['use']>) => {
+    const machine = machines.findIndex((each) => each.machine.id === machineId);
+    return { machine, setting: machines[machine]?.heats.indexOf(heat) ?? 0 };
   };
   const made: { piece: PieceWork; load: LoadOf }[] = [];
   loads.forEach((things, i) =>
-    made.push(...piecesOf(things, parts[i] ?? NO_PARTS, made.length, useOf)),
+    made.push(...piecesOf(things, parts[i] ?? NO_PARTS, made.length, machineOf)),
   );
   return {
     evening: {

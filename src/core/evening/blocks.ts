@@ -1,5 +1,6 @@
 import type { Operation, Program, TaskCode } from '../model';
 import type { Heat } from './settings';
+import { timelineOf, type Step } from './steps';
 
 /** Opening a machine at its bell and taking out what is in it, s of hands (from memory). */
 const OPEN_S = 10;
@@ -10,21 +11,14 @@ const PAUSE_FROM_S = 90;
 
 /** What a block of an evening is made of, before it is known which machine of the evening it is for. */
 export interface WorkPart {
-  readonly operations: readonly string[];
+  /** One after another, without a pause; none while it rests to the end. */
+  readonly steps: readonly Step[];
+  /** Least wait after the part before it, s. */
   readonly waitS: number;
-  readonly lastsS: number;
-  readonly hands: readonly { readonly fromS: number; readonly toS: number }[];
-  readonly use: {
-    readonly machineId: string;
-    readonly heat: Heat;
-    readonly fromS: number;
-    readonly toS: number;
-  } | null;
+  /** How long it rests at the end of all, s. */
+  readonly restS: number;
+  readonly use: { readonly machineId: string; readonly heat: Heat } | null;
   readonly mayPause: boolean;
-  /** Where one operation ends and the next begins, s from its start. */
-  readonly seams: readonly number[];
-  /** Of its first seconds, how many lay one thing on the machine: more things on it are laid one after another. */
-  readonly layS: number;
 }
 
 const whole = (s: number): number => Math.max(1, Math.round(s));
@@ -48,40 +42,15 @@ const isAside = ({ pass, does }: Operation): boolean => pass > 0 && ON_PRINT.has
 const isRest = ({ kind, hands, withinS }: Operation): boolean =>
   kind === 'cool' && hands === 'free' && withinS === null;
 
-/** A block being built. */
-interface Building {
-  operations: string[];
-  at: number;
-  hands: { fromS: number; toS: number }[];
-  toS: number;
-  machine: Operation;
-}
-
-/** Hands that go on without a break are one span. */
-function withHands(building: Building, fromS: number, toS: number): void {
-  const last = building.hands[building.hands.length - 1];
-  if (last && last.toS >= fromS) {
-    last.toS = Math.max(last.toS, toS);
-  } else building.hands.push({ fromS, toS });
-}
-
-/** One more operation at the machine: laid and closed by hand, pressed by itself or held, opened at the bell. */
-function atMachine(building: Building, operation: Operation, last: boolean): void {
-  const { at } = building;
+/** An operation at the machine: laid and closed by hand, pressed by itself or held, opened at the bell. */
+function atMachine(operation: Operation, opens: boolean, lays: boolean): Step {
   const lastsS = whole(operation.lasts.usualS);
-  building.operations.push(operation.id);
-  const end = at + lastsS;
-  if (!operation.onMachine || operation.hands !== 'at-ends') withHands(building, at, end);
-  else if ((operation.timer?.number ?? 1) > 1) withHands(building, at, at + AGAIN_S);
-  building.at = end;
-  if (operation.onMachine) {
-    building.machine = operation;
-    if (operation.hands === 'at-ends' && last) {
-      withHands(building, end, end + OPEN_S);
-      building.at = end + OPEN_S;
-    }
-  }
-  building.toS = building.at;
+  const { onMachine } = operation;
+  const own = { operation: operation.id, onMachine, lays };
+  if (!onMachine || operation.hands !== 'at-ends')
+    return { ...own, beforeS: lastsS, aloneS: 0, afterS: 0 };
+  const beforeS = (operation.timer?.number ?? 1) > 1 ? Math.min(lastsS, AGAIN_S) : 0;
+  return { ...own, beforeS, aloneS: lastsS - beforeS, afterS: opens ? OPEN_S : 0 };
 }
 
 /** Where the operations at a machine that follow each other end; `from` where there are none. */
@@ -98,12 +67,6 @@ function machineRun(operations: readonly Operation[], from: number): number {
   return to;
 }
 
-/** How long hands lay a thing before the machine first works, s. */
-function laidIn(operations: readonly Operation[]): number {
-  const first = operations.findIndex(({ onMachine }) => onMachine);
-  return operations.slice(0, first).reduce((sum, { lasts }) => sum + whole(lasts.usualS), 0);
-}
-
 /** Presses of one thing on a machine as one block, with what must follow at once. */
 function runPart(
   program: Program,
@@ -112,52 +75,31 @@ function runPart(
   to: number,
   waitS: number,
 ): { part: WorkPart; next: number } {
-  const first = operations[from] as Operation;
-  const building: Building = {
-    ...{ operations: [], at: 0, hands: [], toS: 0, machine: first },
-  };
-  for (let i = from; i < to; i++) {
-    const after = operations[i + 1];
-    const again = i + 1 < to && after?.timer !== null && (after?.timer?.number ?? 1) > 1;
-    atMachine(building, operations[i] as Operation, !again);
-  }
+  const run = operations.slice(from, to);
+  const works = run.findIndex(({ onMachine }) => onMachine);
+  const machine = run.filter(({ onMachine }) => onMachine).at(-1) ?? run[0];
+  const steps = run.map((operation, i) =>
+    atMachine(operation, (run[i + 1]?.timer?.number ?? 1) <= 1, i < works),
+  );
   let next = to;
-  for (let each = operations[next]; each && each.withinS !== null; each = operations[next]) {
-    const end = building.at + whole(each.lasts.usualS);
-    withHands(building, building.at, end);
-    building.operations.push(each.id);
-    building.at = end;
-    next++;
-  }
-  const pass = program.passes[building.machine.pass];
-  const part: WorkPart = {
-    ...{ operations: building.operations, waitS, lastsS: building.at, hands: building.hands },
-    use: {
-      machineId: pass?.machineId ?? '',
-      heat: building.machine.temperatureC ?? pass?.settings.temperatureC ?? null,
-      ...{ fromS: 0, toS: building.toS },
-    },
-    ...{
-      mayPause: false,
-      seams: [],
-      layS: laidIn(operations.slice(from, to)),
-    },
-  };
-  return { part, next };
+  for (let each = operations[next]; each && each.withinS !== null; each = operations[++next])
+    steps.push(byHandStep(each));
+  const pass = program.passes[machine?.pass ?? 0];
+  const heat = machine?.temperatureC ?? pass?.settings.temperatureC ?? null;
+  const use = { machineId: pass?.machineId ?? '', heat };
+  return { part: { steps, waitS, restS: 0, use, mayPause: false }, next };
 }
 
+const byHandStep = ({ id, lasts }: Operation): Step => ({
+  ...{ operation: id, beforeS: whole(lasts.usualS), aloneS: 0, afterS: 0 },
+  ...{ onMachine: false, lays: false },
+});
+
 /** Hand work of its own, or what goes on after hand work without a rest. */
-function byHand(before: WorkPart | null, operation: string, waitS: number, s: number): WorkPart {
-  const lastsS = (before?.lastsS ?? 0) + s;
-  return {
-    operations: [...(before?.operations ?? []), operation],
-    waitS: before?.waitS ?? waitS,
-    lastsS,
-    hands: [{ fromS: 0, toS: lastsS }],
-    ...{ use: null, layS: 0 },
-    seams: before ? [...before.seams, before.lastsS] : [],
-    mayPause: lastsS >= PAUSE_FROM_S,
-  };
+function byHand(before: WorkPart | null, operation: Operation, waitS: number): WorkPart {
+  const steps = [...(before?.steps ?? []), byHandStep(operation)];
+  const mayPause = timelineOf(steps).lastsS >= PAUSE_FROM_S;
+  return { steps, waitS: before?.waitS ?? waitS, restS: 0, use: null, mayPause };
 }
 
 /** The work on one thing: its own blocks in order, and what is done to prints aside, each before one of them. */
@@ -172,13 +114,10 @@ function asideOf(operations: readonly Operation[], main: readonly WorkPart[]): W
   return passes.flatMap((pass) => {
     const own = operations.filter((each) => each.pass === pass);
     const ids = new Set(own.map(({ id }) => id));
-    const before = main.findIndex((part) => part.operations.some((id) => ids.has(id)));
+    const before = main.findIndex(({ steps }) => steps.some((step) => ids.has(step.operation)));
     const part = own
       .filter(isAside)
-      .reduce<WorkPart | null>(
-        (sum, { id, lasts }) => byHand(sum, id, 0, whole(lasts.usualS)),
-        null,
-      );
+      .reduce<WorkPart | null>((sum, operation) => byHand(sum, operation, 0), null);
     return part && before >= 0 ? [{ part, before }] : [];
   });
 }
@@ -208,20 +147,18 @@ function mainParts(program: Program, operations: readonly Operation[]): WorkPart
       [waitS, i] = [0, next];
       continue;
     }
-    const lastsS = whole(operation.lasts.usualS);
     i++;
     if (isRest(operation)) {
-      waitS += lastsS;
+      waitS += whole(operation.lasts.usualS);
       continue;
     }
     const before = parts[parts.length - 1];
     const goesOn = before && before.use === null && waitS === 0;
     if (goesOn) parts.pop();
-    parts.push(byHand(goesOn ? before : null, operation.id, waitS, lastsS));
+    parts.push(byHand(goesOn ? before : null, operation, waitS));
     waitS = 0;
   }
   if (waitS === 0) return parts;
   // it rests to the end
-  const rest = { operations: [], waitS: 0, lastsS: waitS, use: null, layS: 0 };
-  return [...parts, { ...rest, hands: [], seams: [], mayPause: false }];
+  return [...parts, { steps: [], waitS: 0, restS: waitS, use: null, mayPause: false }];
 }

@@ -8,4 +8,5 @@ export * from './problem';
 export * from './random';
 export * from './search';
 export * from './settings';
+export * from './steps';
 export * from './ofJobs';
