@@ -2,6 +2,7 @@ import { benchBlocks } from './blocks.bench';
 import { benchDrag } from './drag.bench';
 import { benchEvening } from './evening.bench';
 import { benchExport } from './export.bench';
+import { benchHands } from './hands.bench';
 import { benchPlan } from './plan.bench';
 import { benchTiles } from './tile.bench';
 
@@ -9,6 +10,7 @@ import { benchTiles } from './tile.bench';
 const BENCHES = {
   plan: benchPlan,
   evening: benchEvening,
+  hands: benchHands,
   drag: benchDrag,
   export: benchExport,
   tiles: benchTiles,

@@ -35,6 +35,16 @@ export function worthWords({ schedule, boundS, inTurnS }: EveningPlan): string {
   return `${longWords(endS)}${won}. ${best}`;
 }
 
+/** Whether a plan ends by when it was wished to; null where nothing was. @param begin, endsBy minutes after midnight. */
+export function wishedEndWords(endS: number, begin: number, endsBy: number | null): string | null {
+  if (endsBy === null) return null;
+  const day = 24 * 60;
+  const roomS = 60 * ((endsBy - begin + day) % day);
+  return endS <= roomS
+    ? `Done by ${wallTime(begin, endS)}, ${longWords(roomS - endS)} before you want to be.`
+    : `Done by ${wallTime(begin, endS)}, ${longWords(endS - roomS)} later than you want to be: leave something for another evening, or begin sooner.`;
+}
+
 /** What it costs that something comes first. */
 export const priceWords = (priceS: number): string =>
   priceS < 30 ? 'That costs nothing.' : `The evening ends ${longWords(priceS)} later for it.`;

@@ -26,3 +26,4 @@ export * from './transfers';
 export { textWidthMm } from './drawings/wrap';
 export * from './stock';
 export * from './evening';
+export * from './eveningLive';

@@ -23,9 +23,11 @@ export type { Preparation } from './prepare';
 export type { TrialResult, TrialSettings } from './trial';
 export {
   createPlanner,
+  createReplanner,
   planEveningAside,
   planTogetherAside,
   type EveningShown,
   type Planner,
   type PlanRequest,
+  type Replanner,
 } from './planner';

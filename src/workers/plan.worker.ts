@@ -1,14 +1,16 @@
 import { expose } from 'comlink';
 import {
+  assembledOf,
   eveningOf,
   fairLooks,
   pieceOf,
+  looksAgain,
   planned,
+  replanned,
   type EveningJobs,
   type EveningPlan,
-  type EveningWish,
 } from '@/core/evening';
-import type { Job, Shelf } from '@/core/model';
+import type { EveningRun, EveningWish, Job, Shelf } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { planTogether } from '@/core/together';
 
@@ -30,6 +32,11 @@ const planWorker = {
     const first = pieceOf(made.assembled, wish.first);
     onPlan(made, planned(evening, FIRST_LOOKS, first), false);
     onPlan(made, planned(evening, fairLooks(evening), first), true);
+  },
+  /** Plans what is left of an evening anew, from a moment on: the order of work from there. */
+  again: (run: EveningRun, nowS: number): EveningRun['order'] => {
+    const made = assembledOf(run);
+    return replanned(made, run, nowS, looksAgain(made)).order;
   },
 };
 

@@ -1,6 +1,6 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { EveningJobs, EveningPlan, EveningWish } from '@/core/evening';
-import type { Job, Shelf } from '@/core/model';
+import type { EveningJobs, EveningPlan } from '@/core/evening';
+import type { EveningRun, EveningWish, Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Together } from '@/core/together';
 import type { PlanWorker } from './plan.worker';
@@ -62,6 +62,23 @@ export function planEveningAside(
     .catch(onFailed)
     .finally(() => worker.terminate());
   return () => worker.terminate();
+}
+
+/** Plans an evening anew while it is pressed. */
+export interface Replanner {
+  /** The order of work from a moment on, s since the evening began. */
+  readonly again: (run: EveningRun, nowS: number) => Promise<EveningRun['order']>;
+  readonly close: () => void;
+}
+
+/** A worker kept ready: the first call of a new one would take longer than all the planning. */
+export function createReplanner(): Replanner {
+  const worker = startWorker();
+  const remote = wrap<PlanWorker>(worker);
+  return {
+    again: async (run, nowS) => remote.again(run, nowS),
+    close: () => worker.terminate(),
+  };
 }
 
 /** Plans in the background, one at a time; of those that wait only the latest is worked out. */

@@ -1,5 +1,6 @@
 import { pngPicture } from '../support/pictures';
 import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Download, type Page } from '@playwright/test';
 
 /** A page that fails its test on any console error, uncaught error, or request to another origin. */
@@ -26,6 +27,14 @@ export const test = base.extend<{ quiet: undefined; blocked: RegExp | null }>({
 });
 
 export { expect };
+
+/** What axe finds serious on a page, each with where. */
+export async function axeFaults(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`);
+}
 
 /** Starts a mug on the user's own, empty bench; ends on its Blank station. */
 export async function startMug(page: Page): Promise<void> {

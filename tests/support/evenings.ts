@@ -60,7 +60,7 @@ function machineOf(random: Random, id: string): MachineWork {
     .map((row) => row.slice(0, settings));
   const setTo = random() < 0.3 ? 0 : null;
   const freeFromS = random() < 0.3 ? steps(random, 1, 4) : 0;
-  return { id, places, freeFromS, setTo, changes };
+  return { id, places, freeFromS, taken: [], setTo, changes };
 }
 
 /** An evening of the whole model: machines with settings and places, waits, held presses, work laid aside, breaks. */
@@ -99,7 +99,8 @@ export function faultsIn(evening: Evening, { placed, changes, endS }: Schedule):
   const count = evening.pieces.reduce((sum, { blocks }) => sum + blocks.length, 0);
   if (at.size !== count || placed.length !== count) fault('not every block is planned once');
   const ends = evening.pieces.map(
-    ({ blocks }, p) => at.get(`${p}.${blocks.length - 1}`)?.endS ?? 0,
+    ({ blocks, readyS }, p) =>
+      at.get(`${p}.${blocks.length - 1}`)?.endS ?? (blocks.length === 0 ? readyS : 0),
   );
   if (Math.max(0, ...ends) !== endS) fault('the end is not the last end');
   evening.pieces.forEach(({ readyS, blocks }, p) =>
@@ -152,7 +153,8 @@ export function faultsIn(evening: Evening, { placed, changes, endS }: Schedule):
     let set = machine.setTo;
     own.forEach((change) => {
       const cost = machine.changes[set === null ? 0 : set + 1]?.[change.setting];
-      if (change.fromS < machine.freeFromS) fault(`machine ${m} is set while taken up`);
+      const busyToS = Math.max(machine.freeFromS, ...machine.taken.map(({ toS }) => toS));
+      if (change.fromS < busyToS) fault(`machine ${m} is set while taken up`);
       if (change.toS - change.fromS !== cost?.handsS) fault(`machine ${m} is set in no time`);
       if (change.readyS !== change.toS + (cost?.thenS ?? 0)) fault(`machine ${m} heats in no time`);
       if (uses.some(({ fromS, toS }) => fromS < change.readyS && toS > change.fromS))
@@ -163,7 +165,9 @@ export function faultsIn(evening: Evening, { placed, changes, endS }: Schedule):
       const last = own.filter(({ readyS }) => readyS <= fromS).at(-1);
       if ((last ? last.setting : machine.setTo) !== setting) fault(`machine ${m} is set otherwise`);
       if (fromS < machine.freeFromS) fault(`machine ${m} is taken up`);
-      const busy = uses.filter((each) => each.fromS <= fromS && each.toS > fromS).length;
+      const busy = [...uses, ...machine.taken].filter(
+        (each) => each.fromS <= fromS && each.toS > fromS,
+      ).length;
       if (busy > machine.places) fault(`machine ${m} holds too much`);
     });
   });

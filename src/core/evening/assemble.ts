@@ -12,6 +12,8 @@ export interface EveningThing {
   /** Which copy of its row, from 0. */
   readonly copy: number;
   readonly program: Program;
+  /** Which time things were put in: those of one time are planned in loads of their own. */
+  readonly batch?: number;
 }
 
 /** What an evening is put together from. */
@@ -72,6 +74,7 @@ function loadsOf({ things, machines }: EveningInput): EveningThing[][] {
   for (const thing of things) {
     const { passes, operations } = thing.program;
     const key = JSON.stringify([
+      thing.batch ?? 0,
       thing.jobId,
       passes,
       operations.map(({ id, lasts }) => [id, lasts]),
@@ -112,7 +115,7 @@ function machinesFor({ machines, standing, things }: EveningInput, parts: readon
     const work: MachineWork = {
       id: machine.id,
       places: MACHINES[machine.kind].batches === 'standing free' ? Math.max(1, standing) : 1,
-      ...{ freeFromS: 0, setTo: null },
+      ...{ freeFromS: 0, taken: [], setTo: null },
       changes: changesOf(machine, heats, toldWarmUp(things, machine.id)),
     };
     return [{ machine, heats, work }];

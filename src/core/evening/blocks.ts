@@ -53,6 +53,10 @@ function atMachine(operation: Operation, opens: boolean, lays: boolean): Step {
   return { ...own, beforeS, aloneS: lastsS - beforeS, afterS: opens ? OPEN_S : 0 };
 }
 
+/** Whether a press that is held is lifted before an operation, and put down elsewhere: it can wait there. */
+const isLifted = (before: Operation | undefined, { hands, section, withinS }: Operation): boolean =>
+  hands === 'busy' && withinS === null && (section?.number ?? 1) > (before?.section?.number ?? 1);
+
 /** Where the operations at a machine that follow each other end; `from` where there are none. */
 function machineRun(operations: readonly Operation[], from: number): number {
   let to = from;
@@ -60,6 +64,7 @@ function machineRun(operations: readonly Operation[], from: number): number {
     const operation = operations[i];
     const turns = operation?.kind === 'stack' && !operation.onMachine;
     if (!operation || !(operation.onMachine || turns) || ofMachine(operation)) break;
+    if (i > from && isLifted(operations[i - 1], operation)) break;
     if (operation.onMachine) to = i + 1;
     // dried first, it is taken off to be laid
     if (operation.kind === 'prepare') break;

@@ -17,11 +17,15 @@ export interface Booking {
 }
 
 /** The bookings of one machine. */
-export function bookingOf({ places, freeFromS, setTo, changes }: MachineWork): Booking {
-  const lanes = Array.from({ length: places }, () => calendarOf([]));
+export function bookingOf({ places, freeFromS, taken, setTo, changes }: MachineWork): Booking {
+  // each in a place of its own; what is in it beyond its places is in the first one
+  const lanes = Array.from({ length: places }, (_, i) =>
+    calendarOf(taken.filter((_span, nth) => (nth < places ? nth === i : i === 0))),
+  );
+  const busyToS = taken.reduce((most, { toS }) => Math.max(most, toS), freeFromS);
   let setting = setTo;
   let readyS = freeFromS;
-  let doneS = freeFromS;
+  let doneS = busyToS;
   const laneFree = (fromS: number, lastsS: number) => {
     let at = Infinity;
     for (const lane of lanes) {
@@ -54,7 +58,7 @@ export function bookingOf({ places, freeFromS, setTo, changes }: MachineWork): B
       lanes.forEach((lane) => lane.clear());
       setting = setTo;
       readyS = freeFromS;
-      doneS = freeFromS;
+      doneS = busyToS;
     },
   };
 }

@@ -63,7 +63,9 @@ function shared(loads: readonly Load[], workers: number): number {
 /** The least a machine needs from how it is now until it is set so, by whatever settings between, s from now. */
 function firstSet(machine: MachineWork | undefined, setting: number): number {
   if (!machine) return 0;
-  const { changes, setTo, freeFromS } = machine;
+  const { changes, setTo, places, taken } = machine;
+  const busyToS = places > 1 ? [] : taken.map(({ toS }) => toS);
+  const freeFromS = Math.max(machine.freeFromS, ...busyToS);
   if (setTo === setting) return freeFromS;
   const from = changes[rowOf(setTo)] ?? [];
   const least = from.map((step) => stepS(step));

@@ -7,6 +7,8 @@ export interface Decoder {
   /** What a plan costs: first when it ends. @param order see `Order`. */
   readonly cost: (order: Order) => number;
   readonly schedule: (order: Order) => Schedule;
+  /** What hands do first of all in the order that was last decoded: a piece, or below 0 a machine that is set. */
+  readonly first: () => number;
   /**
    * The order of one who always begins what can be begun soonest; of several, what is wanted most.
    * @param awaitS for a press one waits so long, rather than begin what takes the hands.
@@ -21,6 +23,8 @@ const CHANGE_WEIGHT = 30;
 
 /** When the last piece is done, by what a plan costs. */
 export const endOfCost = (cost: number): number => Math.floor(cost / END_WEIGHT);
+/** What a plan costs that ends so many seconds later. */
+export const costOfEnd = (s: number): number => s * END_WEIGHT;
 
 /** How far every piece is planned. */
 interface Progress {
@@ -125,6 +129,7 @@ export function decoderOf(evening: Evening): Decoder {
       begin(progress, kept);
       return { ...kept, endS: decode(progress, uses, order) };
     },
+    first: () => floor.first.is,
     soonest: (wanted, awaitS = 0) => {
       begin(progress, null);
       machines.forEach(({ setTo }, machine) => {

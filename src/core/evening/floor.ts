@@ -16,6 +16,8 @@ export interface Floor {
   readonly bookings: readonly Booking[];
   /** How many machines were set otherwise. */
   changed: number;
+  /** What hands do first of all, and when: a piece, or below 0 a machine that is set. */
+  first: { is: number; atS: number };
   /** What was planned; null where only the end is asked for. */
   kept: { readonly placed: Placed[]; readonly changes: PlacedChange[] } | null;
 }
@@ -25,6 +27,7 @@ export const emptyFloor = ({ people, machines }: Evening): Floor => ({
   people: people.map(calendarOf),
   bookings: machines.map(bookingOf),
   changed: 0,
+  first: { is: -1, atS: Infinity },
   kept: null,
 });
 
@@ -33,7 +36,12 @@ export function clear(floor: Floor, kept: Floor['kept']): void {
   for (const person of floor.people) person.clear();
   for (const booking of floor.bookings) booking.clear();
   floor.changed = 0;
+  floor.first.atS = Infinity;
   floor.kept = kept;
+}
+
+function begins({ first }: Floor, is: number, atS: number): void {
+  if (atS < first.atS) [first.is, first.atS] = [is, atS];
 }
 
 /** Who is free the soonest; of several, the one who has the least time before the next thing. */
@@ -99,6 +107,7 @@ export function setMachine(floor: Floor, machine: number, setting: number): void
   const readyS = toS + change.thenS;
   const cold = booking.isCold();
   booking.set(setting, readyS);
+  begins(floor, -1 - machine, fromS);
   floor.changed++;
   floor.kept?.changes.push({ machine, setting, person, cold, fromS, toS, readyS });
 }
@@ -164,6 +173,7 @@ export function place(
 ): number {
   if (block.mayPause) {
     const [endS, hands] = byHand(floor, block, readyS);
+    begins(floor, at.piece, hands[0]?.fromS ?? Infinity);
     floor.kept?.placed.push({ ...at, startS: hands[0]?.fromS ?? readyS, endS, hands });
     return endS;
   }
@@ -171,6 +181,8 @@ export function place(
   if (use) setMachine(floor, use.machine, use.setting);
   const startS = earliest(floor, block, readyS);
   const hands: Placed['hands'][number][] = [];
+  const [begun] = block.hands;
+  if (begun) begins(floor, at.piece, startS + begun.fromS);
   for (const { fromS, toS } of block.hands) {
     const [person, from] = soonestPerson(floor, startS + fromS, toS - fromS);
     floor.people[person]?.take(from, from + toS - fromS);

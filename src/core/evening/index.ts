@@ -10,3 +10,4 @@ export * from './search';
 export * from './settings';
 export * from './steps';
 export * from './ofJobs';
+export * from './live';

@@ -1,10 +1,16 @@
 import { goldenJobs } from '@tests/support/golden';
 import { BUILT_IN_SHELF } from '../shelf';
 import { faultsIn } from '@tests/support/evenings';
-import { eveningOf, fairLooks, gathered, MOST_THINGS, oneAfterAnother, pieceOf, planned } from '.';
+import { MOST_THINGS } from '../model';
+import { eveningOf, fairLooks, gathered, oneAfterAnother, pieceOf, planned } from '.';
 
 const shelf = BUILT_IN_SHELF;
-const alone = { people: 1, standing: 4, first: null };
+const alone = {
+  ...{ people: 1, standing: 4, first: null },
+  beginsAt: 19 * 60,
+  endsBy: null,
+  breaks: [],
+};
 const jobsCalled = (...ids: readonly string[]) => goldenJobs().filter(({ id }) => ids.includes(id));
 
 test('what a finding stops is left out, and everything else is planned', () => {

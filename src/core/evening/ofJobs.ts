@@ -1,25 +1,11 @@
-import type { Job, Shelf } from '../model';
+import { MOST_THINGS, type EveningWish, type Job, type Shelf, type ThingId } from '../model';
 import { planJob } from '../plan';
 import type { Supply } from '../press';
 import { assemble, type Assembled, type EveningThing } from './assemble';
 import { gathered } from './gather';
-import type { Evening, Schedule, Span } from './problem';
+import { merged, type Evening, type Schedule, type Span } from './problem';
+import type { Order } from './orders';
 import { planEvening } from './search';
-
-/** Things of one evening at most: more are no evening but a week (own choice). */
-export const MOST_THINGS = 120;
-
-/** What an evening is wished to be. */
-export interface EveningWish {
-  readonly people: number;
-  /** How many things stand free in an oven at once. */
-  readonly standing: number;
-  /** What is to come first; null leaves it to the plan. */
-  readonly first: ThingId | null;
-}
-
-/** Which thing is meant, whatever else is in the evening. */
-export type ThingId = Pick<EveningThing, 'jobId' | 'itemId' | 'copy'>;
 
 /** Why a job is not pressed in the evening. */
 export type NotPressed = 'stopped' | 'no-press' | 'too-many';
@@ -27,6 +13,8 @@ export type NotPressed = 'stopped' | 'no-press' | 'too-many';
 /** Jobs made into an evening: what is pressed, and what is not. */
 export interface EveningJobs {
   readonly assembled: Assembled;
+  /** What it was put together from. */
+  readonly things: readonly EveningThing[];
   readonly left: readonly { readonly jobId: string; readonly why: NotPressed }[];
   /** The blanks it takes, by what they are called. */
   readonly blanks: readonly { readonly name: string; readonly count: number }[];
@@ -43,6 +31,8 @@ export interface EveningPlan {
   readonly inTurnS: number;
   /** Plans looked at. */
   readonly looks: number;
+  /** The order of work the plan was made of. */
+  readonly order: Order;
   /** How much later it all ends since a piece has its place first, s; null where none was wished. */
   readonly priceS: number | null;
 }
@@ -71,6 +61,17 @@ function pressedOf(job: Job, shelf: Shelf) {
   return { press, layUp };
 }
 
+const DAY_MIN = 24 * 60;
+
+/** The breaks of an evening, s from its beginning, in order and apart; one before it is of the next day. */
+function breaksOf({ beginsAt, breaks }: EveningWish): Span[] {
+  const spans = breaks.map(({ at, lastsMin }) => {
+    const fromS = 60 * ((at - beginsAt + DAY_MIN) % DAY_MIN);
+    return { fromS, toS: fromS + 60 * lastsMin };
+  });
+  return merged(spans);
+}
+
 /** Makes an evening of jobs. Those that a finding stops are left out, and said. */
 export function eveningOf(jobs: readonly Job[], shelf: Shelf, wish: EveningWish): EveningJobs {
   const things: EveningThing[] = [];
@@ -90,9 +91,11 @@ export function eveningOf(jobs: readonly Job[], shelf: Shelf, wish: EveningWish)
       blanks.set(name, (blanks.get(name) ?? 0) + own.length);
     }
   }
-  const people = Array.from({ length: Math.max(1, wish.people) }, (): Span[] => []);
+  const away = breaksOf(wish);
+  const people = Array.from({ length: Math.max(1, wish.people) }, () => away);
   const { machines } = shelf;
   return {
+    things,
     assembled: assemble({ things, machines, people, standing: wish.standing }),
     left,
     blanks: [...blanks].map(([name, count]) => ({ name, count })),
@@ -152,7 +155,7 @@ export function planned(evening: Evening, looks: number, first: number | null = 
   if (evening.pieces.length === 0)
     return {
       ...{ schedule: { placed: [], changes: [], endS: 0 }, boundS: 0 },
-      ...{ inTurnS, looks: 0, priceS: null },
+      ...{ inTurnS, looks: 0, order: new Int32Array(0), priceS: null },
     };
   const free = planEvening(evening, { seed: SEED, looks });
   if (first === null) return { ...free, inTurnS, priceS: null };

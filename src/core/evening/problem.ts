@@ -46,8 +46,10 @@ export interface MachineWork {
   readonly id: string;
   /** How many blocks it takes at once, each with an end of its own. */
   readonly places: number;
-  /** Until when it is taken up already, s from now. */
+  /** From when on it is as hot as it is set, s from now. */
   readonly freeFromS: number;
+  /** What goes on in it now, a span each, s from now. */
+  readonly taken: readonly Span[];
   /** What it is set to; null while it is cold. */
   readonly setTo: number | null;
   /** From a setting (a row each, the first for cold) to a setting. */
@@ -96,3 +98,14 @@ export const PICK_UP_S = 10;
 export const LEAST_PART_S = 30;
 /** A row of changes: that of a setting, or of the cold machine. */
 export const rowOf = (setTo: number | null): number => (setTo === null ? 0 : setTo + 1);
+
+/** Spans put in order and apart: what overlaps or meets is one. */
+export function merged(spans: readonly Span[]): Span[] {
+  const all: { fromS: number; toS: number }[] = [];
+  for (const { fromS, toS } of [...spans].sort((a, b) => a.fromS - b.fromS)) {
+    const last = all[all.length - 1];
+    if (last && fromS <= last.toS) last.toS = Math.max(last.toS, toS);
+    else all.push({ fromS, toS });
+  }
+  return all;
+}

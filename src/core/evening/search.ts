@@ -1,5 +1,5 @@
 import { lowerBound } from './bound';
-import { decoderOf, endOfCost, type Decoder } from './decode';
+import { costOfEnd, decoderOf, endOfCost, type Decoder } from './decode';
 import {
   feeding,
   inTurn,
@@ -21,6 +21,8 @@ export interface Planned {
   readonly boundS: number;
   /** Plans looked at so far. */
   readonly looks: number;
+  /** The order of work the plan was made of. */
+  readonly order: Order;
 }
 
 /** How a search goes on. */
@@ -30,6 +32,8 @@ export interface SearchRules {
   readonly looks: number;
   /** The piece that has its place before all others; none where nothing is wished. */
   readonly first?: number;
+  /** An order that is gone by already: what is done next is changed only where that saves enough. */
+  readonly kept?: Order;
 }
 
 /** Warmest and coolest at which a worse plan is taken, as a share of the bound (own choice, by trials). */
@@ -39,6 +43,10 @@ const COOL = 0.0004;
 const AWAITED_S = [0, 60, 300];
 /** How often the search begins anew from the rules of thumb (own choice, by trials). */
 const BEGINNINGS = 3;
+/** The warmest where an order is gone by already: it is only put right (own choice, by trials). */
+const WARM_KEPT = 0.004;
+/** Doing something else next than was told has to save so much, s. */
+const OTHER_NEXT_S = 20;
 /** How near two swapped places are, mostly. */
 const NEAR = 12;
 
@@ -68,11 +76,68 @@ function moved(order: Order, into: Order, fixed: number, random: () => number): 
   return true;
 }
 
+type Cost = (order: Order) => number;
+
 /** The best of some orders. */
-function bestOf(decoder: Decoder, orders: readonly Order[]): { order: Order; cost: number } {
+function bestOf(cost: Cost, orders: readonly Order[]): { order: Order; cost: number } {
   return orders
-    .map((order) => ({ order, cost: decoder.cost(order) }))
+    .map((order) => ({ order, cost: cost(order) }))
     .reduce((best, each) => (each.cost < best.cost ? each : best));
+}
+
+/** What an order costs; doing next something else than was told costs extra. */
+function costOf(decoder: Decoder, kept: Order | undefined): Cost {
+  if (!kept) return decoder.cost;
+  decoder.cost(kept);
+  const told = decoder.first();
+  return (order) => {
+    const cost = decoder.cost(order);
+    return decoder.first() === told ? cost : cost + costOfEnd(OTHER_NEXT_S);
+  };
+}
+
+/** The orders that the rules of thumb come to. */
+function byThumb(evening: Evening, decoder: Decoder, first: number | undefined): Order[] {
+  const left = evening.pieces.map(leftOf);
+  return [
+    ...AWAITED_S.map((s) => decoder.soonest(feeding(evening), s)),
+    decoder.soonest((piece, block) => left[piece]?.[block] ?? 0),
+    ...[longestFirst(evening), prepareFirst(evening), inTurn(evening)],
+  ].map((order) => {
+    const whole = withSettings(evening, order);
+    return first === undefined ? whole : withFirst(evening, whole, first);
+  });
+}
+
+/** Anneals from an order; the first so many places stay as they are. @returns the best found, and looks taken. */
+function annealed(
+  cost: Cost,
+  begun: { readonly order: Order; readonly cost: number },
+  rules: SearchRules,
+  { fixed, boundS }: { readonly fixed: number; readonly boundS: number },
+): { order: Order; looks: number } {
+  const random = randomOf(rules.seed);
+  const unit = costOfEnd(Math.max(60, boundS));
+  const warm = rules.kept ? WARM_KEPT : WARM;
+  const each = Math.max(1, Math.ceil(rules.looks / (rules.kept ? 1 : BEGINNINGS)));
+  const cooling = Math.log(COOL / warm) / each;
+  let best = { order: begun.order.slice(), cost: begun.cost };
+  let now = begun.order.slice();
+  let next = now.slice();
+  let nowCost = begun.cost;
+  for (let look = 0; look < rules.looks && now.length - fixed > 1; look++) {
+    if (endOfCost(best.cost) <= boundS) return { order: best.order, looks: look };
+    if (look % each === 0) [nowCost] = [begun.cost, now.set(begun.order)];
+    if (!moved(now, next, fixed, random)) continue;
+    const nextCost = cost(next);
+    const worse = (nextCost - nowCost) / unit;
+    const warmth = warm * exp(cooling * (look % each));
+    if (worse > 0 && random() >= exp(-worse / warmth)) continue;
+    [now, next] = [next, now];
+    nowCost = nextCost;
+    if (nowCost < best.cost) best = { order: now.slice(), cost: nowCost };
+  }
+  return { order: best.order, looks: rules.looks };
 }
 
 /**
@@ -82,42 +147,13 @@ function bestOf(decoder: Decoder, orders: readonly Order[]): { order: Order; cos
 export function planEvening(evening: Evening, rules: SearchRules): Planned {
   const decoder = decoderOf(evening);
   const boundS = lowerBound(evening);
-  const random = randomOf(rules.seed);
-  const left = evening.pieces.map(leftOf);
-  const first = [
-    ...AWAITED_S.map((s) => decoder.soonest(feeding(evening), s)),
-    decoder.soonest((piece, block) => left[piece]?.[block] ?? 0),
-    ...[longestFirst(evening), prepareFirst(evening), inTurn(evening)],
-  ];
-  const thumb = first.map((order) => {
-    const whole = withSettings(evening, order);
-    return rules.first === undefined ? whole : withFirst(evening, whole, rules.first);
-  });
-  const begun = bestOf(decoder, thumb);
+  const cost = costOf(decoder, rules.kept);
+  const begun = bestOf(cost, [
+    ...(rules.kept ? [rules.kept] : []),
+    ...byThumb(evening, decoder, rules.first),
+  ]);
   const fixed =
     rules.first === undefined ? 0 : begun.order.filter(isFor(evening, rules.first)).length;
-  const unit = 1e6 * Math.max(60, boundS);
-  const each = Math.max(1, Math.ceil(rules.looks / BEGINNINGS));
-  const cooling = Math.log(COOL / WARM) / each;
-  let best = { order: begun.order.slice(), cost: begun.cost };
-  const planned = (looks: number): Planned => ({
-    ...{ schedule: decoder.schedule(best.order), boundS, looks },
-  });
-  let now = begun.order.slice();
-  let next = now.slice();
-  let nowCost = begun.cost;
-  for (let look = 0; look < rules.looks && now.length - fixed > 1; look++) {
-    if (endOfCost(best.cost) <= boundS) return planned(look);
-    if (look % each === 0) [nowCost] = [begun.cost, now.set(begun.order)];
-    if (!moved(now, next, fixed, random)) continue;
-    const cost = decoder.cost(next);
-    const worse = (cost - nowCost) / unit;
-    const warmth = WARM * exp(cooling * (look % each));
-    if (worse > 0 && random() >= exp(-worse / warmth)) continue;
-    [now, next] = [next, now];
-    nowCost = cost;
-    if (cost >= best.cost) continue;
-    best = { order: now.slice(), cost };
-  }
-  return planned(rules.looks);
+  const { order, looks } = annealed(cost, begun, rules, { fixed, boundS });
+  return { schedule: decoder.schedule(order), boundS, looks, order };
 }

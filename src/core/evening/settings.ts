@@ -3,6 +3,8 @@ import type { Change } from './problem';
 
 /** A room in the evening, °C (own choice). */
 export const ROOM_C = 21;
+/** So near to what it is set to, a display has arrived, °C (own choice). */
+export const HOT_ENOUGH_C = 2;
 /** A machine whose warming up nobody has timed takes so long, s (from memory). */
 const USUAL_WARM_UP_S = 600;
 /** What a machine without degrees is as hot as, for reckoning only, °C (from memory). */

@@ -12,6 +12,7 @@ import {
   type VersionFault,
 } from './migrate';
 import { handSized, machineTo4, paperTo5, programTo5, recordTo4, runTo4 } from './toolSteps';
+import { eveningSchema, type KeptEvening } from './evening';
 import { paperSchema, type Paper } from './paper';
 import { recordSchema, type PressRecord } from './record';
 import { runSchema, type Run } from './run';
@@ -38,6 +39,7 @@ export interface Documents {
   readonly figures: OwnFigures;
   readonly run: Run;
   readonly record: PressRecord;
+  readonly evening: KeptEvening;
 }
 /** A kind of what is kept. */
 export type DocumentKind = keyof Documents;
@@ -90,6 +92,7 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
   },
   run: { version: 5, schema: runSchema, steps: { ...COMMON, 3: runTo4, 4: programTo5 } },
   record: { version: 5, schema: recordSchema, steps: { ...COMMON, 3: recordTo4, 4: programTo5 } },
+  evening: { version: 1, schema: eveningSchema, steps: {} },
 };
 /** Every kind of document there is. */
 export const DOCUMENT_KINDS = Object.keys(DOCUMENTS) as DocumentKind[];

@@ -14,6 +14,7 @@ export * from './record';
 export * from './migrate';
 export * from './same';
 export * from './run';
+export * from './evening';
 export * from './outline';
 export * from './documents';
 export * from './validity';

@@ -6,10 +6,18 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { useMemo, useState } from 'react';
-import { pieceOf, type EveningWish, type ThingId } from '@/core/evening';
-import type { Job } from '@/core/model';
-import { busiestWords, NOT_PRESSED_WORDS, priceWords, supplyWords, worthWords } from '@/words';
+import { format } from 'date-fns';
+import { useMemo, useState, type ReactNode } from 'react';
+import { pieceOf } from '@/core/evening';
+import type { EveningRun, EveningWish, Job, KeptEvening, ThingId } from '@/core/model';
+import {
+  busiestWords,
+  NOT_PRESSED_WORDS,
+  priceWords,
+  supplyWords,
+  wishedEndWords,
+  worthWords,
+} from '@/words';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { OffBench } from '@/ui/OffBench';
 import { COLOURS } from '@/ui/theme';
@@ -19,16 +27,10 @@ import type { EveningShown } from '@/workers';
 import { Lanes } from './Lanes';
 import { Order } from './Order';
 import { numbersOf, thingOf, thingWords } from './things';
+import { Begin } from './Begin';
 import { useEvening, useJobs } from './useEvening';
+import { firstThought, useKeptEvening } from './useKeptEvening';
 import { Wishes } from './Wishes';
-
-/** Jobs an evening is first thought of with, the latest (own choice). */
-const FIRST_JOBS = 4;
-
-const minutesOf = (time: string): number => {
-  const [hours = 19, minutes = 0] = time.split(':').map(Number);
-  return 60 * hours + minutes;
-};
 
 /** Jobs that a finding stops, and why. */
 function LeftOut({ shown, jobs }: { shown: EveningShown; jobs: readonly Job[] }) {
@@ -72,16 +74,18 @@ function LayReady({ shown }: { shown: EveningShown }) {
 function PlanOfEvening({
   shown,
   jobs,
-  begin,
-  first,
+  wish,
   onFirst,
+  begin,
 }: {
   shown: EveningShown;
   jobs: readonly Job[];
-  begin: number;
-  first: ThingId | null;
+  wish: EveningWish;
   onFirst: (first: ThingId | null) => void;
+  /** What begins it. */
+  begin: ReactNode;
 }) {
+  const { first, beginsAt, endsBy } = wish;
   const [piece, setPiece] = useState<number | null>(null);
   const { plan, made } = shown;
   const at = pieceOf(made.assembled, first);
@@ -93,7 +97,10 @@ function PlanOfEvening({
       <Typography sx={{ fontSize: 19 }} role="status">
         {worthWords(plan)}
       </Typography>
-      <Typography sx={{ color: COLOURS.graphite }}>{busiestWords(plan, made.assembled)}</Typography>
+      <Typography sx={{ color: COLOURS.graphite }}>
+        {wishedEndWords(plan.schedule.endS, beginsAt, endsBy)} {busiestWords(plan, made.assembled)}
+      </Typography>
+      {begin}
       {plan.priceS !== null && pinned !== null && (
         <Alert severity="info" action={<Button onClick={() => onFirst(null)}>As planned</Button>}>
           “{thingWords(made.assembled.loads[at ?? 0], jobs)}” comes first, as you wished.{' '}
@@ -103,7 +110,7 @@ function PlanOfEvening({
       <Box sx={{ height: 4 }}>
         {!shown.done && <LinearProgress aria-label="Looking for a better plan" />}
       </Box>
-      <Lanes shown={shown} begin={begin} piece={piece} onPiece={setPiece} />
+      <Lanes shown={shown} begin={beginsAt} piece={piece} onPiece={setPiece} />
       <LayReady shown={shown} />
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1 }}>
         <Typography variant="h2" component="h2" sx={{ flex: 1 }}>
@@ -124,7 +131,7 @@ function PlanOfEvening({
           </>
         )}
       </Box>
-      <Order shown={shown} jobs={jobs} begin={begin} piece={piece} />
+      <Order shown={shown} jobs={jobs} begin={beginsAt} piece={piece} />
       <Typography sx={{ color: COLOURS.graphite, fontSize: 15 }}>
         Hands’ times and heating are estimates from memory, to plan by and never to press by: the
         press screen counts what the recipe says.
@@ -133,58 +140,92 @@ function PlanOfEvening({
   );
 }
 
-function Evening({ jobs }: { jobs: readonly Job[] }) {
-  const [chosen, setChosen] = useState<ReadonlySet<string>>(
-    () => new Set(jobs.slice(0, FIRST_JOBS).map(({ id }) => id)),
-  );
-  const [wish, setWish] = useState<EveningWish>({
-    ...{ people: 1, standing: 4, first: null },
-  });
-  const [begin, setBegin] = useState('19:00');
-  const pressed = useMemo(() => jobs.filter(({ id }) => chosen.has(id)), [jobs, chosen]);
-  const shown = useEvening(pressed, wish);
+/** An evening that is being pressed: the way back to it. */
+function UnderWay({ run }: { run: EveningRun }) {
+  const { name } = useBench();
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 4,
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' },
-      }}
+    <Alert
+      severity="info"
+      sx={{ mb: 2 }}
+      action={
+        <Button component={NextLink} href={`/${name}/evening/press`}>
+          Go on with it
+        </Button>
+      }
     >
-      <Wishes
-        jobs={jobs}
-        chosen={chosen}
-        onChosen={setChosen}
-        wish={wish}
-        onWish={setWish}
-        begin={begin}
-        onBegin={(next) => next && setBegin(next)}
-      />
-      <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, minWidth: 0 }}>
-        {shown && <LeftOut shown={shown} jobs={jobs} />}
-        {shown && (
-          <PlanOfEvening
-            shown={shown}
-            jobs={jobs}
-            begin={minutesOf(begin)}
-            first={wish.first}
-            onFirst={(first) => setWish({ ...wish, first })}
-          />
-        )}
-      </Box>
-    </Box>
+      An evening of {run.things.length} {run.things.length === 1 ? 'thing' : 'things'} is being
+      pressed since {format(new Date(run.startedAt), 'HH:mm')}.
+    </Alert>
   );
 }
+
+function Evening({
+  jobs,
+  evening,
+  onEvening,
+}: {
+  jobs: readonly Job[];
+  evening: KeptEvening;
+  onEvening: (evening: KeptEvening) => void;
+}) {
+  const { jobIds, wish, run } = evening;
+  const key = jobIds.join(' ');
+  const chosen = useMemo(() => new Set(key.split(' ')), [key]);
+  const pressed = useMemo(() => jobs.filter(({ id }) => chosen.has(id)), [jobs, chosen]);
+  const shown = useEvening(pressed, wish);
+  const onWish = (next: EveningWish) => onEvening({ ...evening, wish: next });
+  return (
+    <>
+      {run && <UnderWay run={run} />}
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 4,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' },
+        }}
+      >
+        <Wishes
+          jobs={jobs}
+          chosen={chosen}
+          onChosen={(ids) =>
+            onEvening({
+              ...evening,
+              jobIds: jobs.flatMap(({ id }) => (ids.has(id) ? [id] : [])).slice(0, MOST_JOBS),
+            })
+          }
+          wish={wish}
+          onWish={onWish}
+        />
+        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, minWidth: 0 }}>
+          {shown && <LeftOut shown={shown} jobs={jobs} />}
+          {shown && (
+            <PlanOfEvening
+              {...{ shown, jobs, wish }}
+              onFirst={(first) => onWish({ ...wish, first })}
+              begin={!run && <Begin {...{ shown, jobs, evening, onEvening }} />}
+            />
+          )}
+        </Box>
+      </Box>
+    </>
+  );
+}
+
+/** Jobs of one evening at most. */
+const MOST_JOBS = 60;
 
 /** An evening at the press: several jobs on several machines by one or two people, planned. */
 export function EveningScreen() {
   const jobs = useJobs();
+  const [kept, onEvening] = useKeptEvening();
   return (
     <OffBench title="Evening">
       <Typography variant="h1" sx={{ mb: 2 }}>
         An evening at the press
       </Typography>
-      {jobs && <Evening jobs={jobs} />}
+      {jobs && kept !== undefined && (
+        <Evening jobs={jobs} evening={kept ?? firstThought(jobs)} onEvening={onEvening} />
+      )}
     </OffBench>
   );
 }

@@ -1,1 +1,2 @@
 export { EveningScreen } from './EveningScreen';
+export { LiveScreen } from './live/LiveScreen';

@@ -1,5 +1,5 @@
-import type { Assembled, LoadOf, ThingId } from '@/core/evening';
-import { itemLabels, type Job } from '@/core/model';
+import type { Assembled, LoadOf } from '@/core/evening';
+import { itemLabels, type Job, type ThingId } from '@/core/model';
 
 /** What the things of a load are called: their job, and what tells them apart from its others. */
 export function thingWords(load: LoadOf | undefined, jobs: readonly Job[]): string {

@@ -1,8 +1,7 @@
 'use client';
 
 import { startTransition, useEffect, useState } from 'react';
-import type { EveningWish } from '@/core/evening';
-import type { Job } from '@/core/model';
+import type { EveningWish, Job } from '@/core/model';
 import { latestFirst, ofKind, storageProblem, survey } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNotify } from '@/ui/notify';
@@ -29,13 +28,14 @@ export function useEvening(jobs: readonly Job[], wish: EveningWish): EveningShow
   const { shelf } = useBench();
   const notify = useNotify();
   const [shown, setShown] = useState<EveningShown | null>(null);
-  const { people, standing, first } = wish;
+  // by when it is wished to end changes nothing of the plan
+  const asked = JSON.stringify({ ...wish, endsBy: null });
   useEffect(() => {
     let gone = false;
     const stop = planEveningAside(
       jobs,
       shelf,
-      { people, standing, first },
+      JSON.parse(asked) as EveningWish,
       (next) => {
         if (!gone) startTransition(() => setShown(next));
       },
@@ -47,6 +47,6 @@ export function useEvening(jobs: readonly Job[], wish: EveningWish): EveningShow
       gone = true;
       stop();
     };
-  }, [jobs, shelf, people, standing, first, notify]);
+  }, [jobs, shelf, asked, notify]);
   return shown;
 }

@@ -8,11 +8,11 @@ import type { Job, Operation } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { formatLength } from '@/words/units';
 import { useJob } from '@/ui/job/jobContext';
+import { NIGHT } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
 import { FacePicture, layersOf } from '@/ui/turntable';
 import { useUnits } from '@/ui/units';
 import { FACE_WORDS } from '@/words';
-import { NIGHT } from './night';
 
 /** Longest side of the drawing, px. */
 const SIDE_PX = 340;

@@ -8,10 +8,10 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
 import { doneCount } from '@/core/press';
 import { useJob } from '@/ui/job/jobContext';
+import { NIGHT } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { settingsLine } from '@/words';
-import { NIGHT } from './night';
 import { StepView } from './StepView';
 import { usePressing, type Pressing } from './usePressing';
 

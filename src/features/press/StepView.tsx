@@ -4,15 +4,16 @@ import Box from '@mui/material/Box';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import type { Check } from '@/core/check';
-import type { CautionCode, Operation, Program } from '@/core/model';
+import type { Operation, Program } from '@/core/model';
 import type { Phase } from '@/core/press';
 import { formatClock } from '@/words/units';
 import { useJob } from '@/ui/job/jobContext';
 import { LayerStack } from '@/ui/LayerStack';
+import { Cautions, NIGHT } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { CAUTION_WORDS, checkWords, operationFigures, operationWords } from '@/words';
-import { NIGHT } from './night';
+import { checkWords, operationFigures, operationWords } from '@/words';
+
 import { placeOf, PlatePlace } from './PlatePlace';
 import type { Pressing } from './usePressing';
 
@@ -91,17 +92,6 @@ function Clock({ phase }: { phase: Phase }) {
         <span role="alert">{phase.kind === 'over' && 'Time is up'}</span>
         {phase.kind === 'over' && phase.overS >= 5 && `, ${formatClock(phase.overS)} over`}
       </Typography>
-    </Box>
-  );
-}
-
-function Cautions({ cautions }: { cautions: readonly CautionCode[] }) {
-  if (cautions.length === 0) return null;
-  return (
-    <Box component="ul" sx={{ m: 0, pl: 3, color: NIGHT.saffron, fontSize: { xs: 18, sm: 21 } }}>
-      {cautions.map((caution) => (
-        <li key={caution}>{CAUTION_WORDS[caution]}</li>
-      ))}
     </Box>
   );
 }

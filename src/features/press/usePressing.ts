@@ -17,51 +17,9 @@ import {
 import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
+import { allowSound, setAlarm, soundAllowed, useNow, useWakeLock } from '@/ui/press';
 import { useUnits } from '@/ui/units';
 import { operationWords } from '@/words';
-import { allowSound, setAlarm, soundAllowed } from './alarm';
-
-const TICK_MS = 250;
-
-/** The time now, renewed four times a second and whenever the page comes back to the front. */
-function useNow(): Date {
-  const [now, setNow] = useState(() => new Date(steadyNow()));
-  useEffect(() => {
-    const tick = () => setNow(new Date(steadyNow()));
-    const timer = setInterval(tick, TICK_MS);
-    document.addEventListener('visibilitychange', tick);
-    return () => {
-      clearInterval(timer);
-      document.removeEventListener('visibilitychange', tick);
-    };
-  }, []);
-  return now;
-}
-
-/** Keeps the screen awake while something is pressed, where the device can. */
-function useWakeLock(active: boolean): void {
-  useEffect(() => {
-    if (!active || !('wakeLock' in navigator)) return;
-    let lock: WakeLockSentinel | null = null;
-    let gone = false;
-    const request = () =>
-      navigator.wakeLock
-        .request('screen')
-        .then((held) => {
-          if (gone) void held.release();
-          else lock = held;
-        })
-        .catch(() => undefined); // low battery or no permission: the run goes on all the same
-    const onVisible = () => document.visibilityState === 'visible' && void request();
-    void request();
-    document.addEventListener('visibilitychange', onVisible);
-    return () => {
-      gone = true;
-      document.removeEventListener('visibilitychange', onVisible);
-      void lock?.release();
-    };
-  }, [active]);
-}
 
 /** Rings when the countdown ends, and puts the time left in the tab's title. */
 function useAttention(phase: Phase | null, words: string, heard: boolean): void {

@@ -1,0 +1,3 @@
+'use client';
+
+export { ScreenError as default } from '@/ui/ScreenError';

@@ -1,0 +1,5 @@
+import { LiveScreen } from '@/features/evening';
+
+export default function EveningPressPage() {
+  return <LiveScreen />;
+}

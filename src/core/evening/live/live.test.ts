@@ -1,0 +1,172 @@
+import { eveningCalled, SEVEN, thingsCalled } from '@tests/support/demoEvenings';
+import { faultsIn } from '@tests/support/evenings';
+import { pressed } from '@tests/support/simulatedHands';
+import { eveningSchema, type EveningRun } from '../../model';
+import { BUILT_IN_SHELF } from '../../shelf';
+import { randomOf } from '../random';
+import {
+  addThings,
+  assembledOf,
+  back,
+  breakFrom,
+  dropped,
+  goesAway,
+  guideAt,
+  passedOver,
+  progressOf,
+  reads,
+  remainingOf,
+  replanned,
+  takenBack,
+  takenUp,
+  touched,
+  type Act,
+} from '.';
+
+const at = (s: number) => new Date(SEVEN.getTime() + 1000 * s);
+
+/** Does what one person is told for so long, everything in its usual time, bells at once. */
+function worked(run: EveningRun, untilS: number): EveningRun {
+  const made = assembledOf(run);
+  let [now, s] = [takenUp(made, run, 0, SEVEN), 0];
+  while (s < untilS) {
+    const guide = guideAt(made, now, s);
+    const act = guide.now[0] as Act;
+    const state = 'piece' in act ? guide.progress.pieces[act.piece] : undefined;
+    const step =
+      'step' in act ? made.loads[act.piece]?.blocks[act.block]?.steps[act.step] : undefined;
+    if (act.does === 'work' && s < (state?.begunS ?? s) + (step?.beforeS ?? 0)) s += 5;
+    else if (act.does === 'wait' || act.does === 'hold') s += 5;
+    else now = touched(made, now, 0, at(s));
+  }
+  return now;
+}
+
+test('hand work is laid aside at a bell, which is answered first, and then gone on with', () => {
+  const begun = eveningCalled({ 'demo-moons': 2 });
+  const made = assembledOf(begun);
+  let [run, s] = [worked(begun, 15 * 60), 15 * 60];
+  while (guideAt(made, run, s).clocks.length === 0 && s < 4 * 3600) {
+    s += 30;
+    run = worked(begun, s);
+  }
+  const [clock] = guideAt(made, run, s).clocks;
+  if (!clock) throw new Error('nothing was ever put into the oven');
+  const guide = guideAt(made, run, clock.bellS + 1);
+  expect(guide.now[0]).toMatchObject({ does: 'open', piece: clock.piece });
+  // the sleeve comes off at once
+  const opened = touched(made, run, 0, at(clock.bellS + 4));
+  const [next] = guideAt(made, opened, clock.bellS + 4).now;
+  expect(next).toMatchObject({ does: 'work', piece: clock.piece, step: clock.step + 1 });
+  expect(opened.events.filter(({ kind }) => kind === 'ended').at(-1)).toMatchObject({
+    ...{ piece: clock.piece, at: at(clock.bellS + 4).toISOString() },
+  });
+});
+
+test('a touch that another tab was before counts once; taken back, it never was', () => {
+  const begun = eveningCalled({ 'demo-comet': 2 });
+  const made = assembledOf(begun);
+  const on = touched(made, begun, 0, SEVEN);
+  const once = touched(made, on, 0, at(60));
+  const ended = once.events.find(({ kind }) => kind === 'ended');
+  if (!ended) throw new Error('nothing was ended');
+  const twice = { ...once, events: [...once.events, ended] };
+  expect(progressOf(made, twice, 90)).toEqual(progressOf(made, once, 90));
+  expect(takenBack(once).events).toEqual(on.events);
+});
+
+test('what a display says on the way moves when the machine is ready; arrived, it is ready at once', () => {
+  const begun = eveningCalled({ 'demo-tee': 1 });
+  const made = assembledOf(begun);
+  const [of] = made.machines;
+  const heat = of?.heats[0] ?? 0;
+  const id = of?.machine.id ?? '';
+  const set: EveningRun = {
+    ...begun,
+    events: [{ kind: 'set', at: at(0).toISOString(), person: 0, machineId: id, heatC: heat }],
+  };
+  const ready = (run: EveningRun) => progressOf(made, run, 200).machines[0]?.readyS ?? 0;
+  expect(ready(set)).toBeGreaterThan(200);
+  // half of the way in 200 s: 200 s more
+  const half = 21 + (heat - 21) / 2;
+  expect(ready(reads(set, id, half, at(200)))).toBeCloseTo(400, 6);
+  expect(ready(reads(set, id, heat, at(200)))).toBe(200);
+});
+
+test('a mug added in mid-evening has a load of its own: what is under way keeps its numbers', () => {
+  const run = worked(eveningCalled({ 'demo-moons': 2, 'demo-coaster': 4 }), 1200);
+  const before = assembledOf(run);
+  const more = addThings(run, thingsCalled({ 'demo-moons': 1 }), BUILT_IN_SHELF.machines);
+  const after = assembledOf(more);
+  expect(after.loads.slice(0, before.loads.length)).toEqual(before.loads);
+  expect(after.loads).toHaveLength(before.loads.length + 1);
+  const progress = (made: typeof before, of: EveningRun) => progressOf(made, of, 1200).pieces;
+  expect(progress(after, more).slice(0, -1)).toEqual(progress(before, run));
+  expect(after.evening.machines).toHaveLength(before.evening.machines.length);
+  // and it is pressed with the rest
+  const { endS } = pressed(after, more, 1);
+  expect(endS).toBeGreaterThan(1200);
+});
+
+test('a break is offered from when no bell rings in it; whoever is back sooner is planned with again', () => {
+  const begun = eveningCalled({ 'demo-moons': 2 });
+  const made = assembledOf(begun);
+  expect(breakFrom(made, begun, 0, 480, 0)).toBe(0);
+  let s = 1200;
+  let run = worked(begun, s);
+  while (guideAt(made, run, s).clocks.length === 0) run = worked(begun, (s += 30));
+  const bell = guideAt(made, run, s).clocks[0]?.bellS ?? 0;
+  const near = bell - 60;
+  const from = breakFrom(made, run, 0, 480, near) ?? 0;
+  expect(near + from).toBeGreaterThan(bell);
+  const away = goesAway(run, 0, { inS: from, lastsS: 480 }, at(near));
+  const spans = progressOf(made, away, near).away[0];
+  expect(spans).toEqual([{ fromS: near + from, toS: near + from + 480 }]);
+  const sooner = back(away, 0, at(near + from + 60));
+  expect(progressOf(made, sooner, near).away[0]?.[0]?.toS).toBe(near + from + 60);
+});
+
+test('what is passed over is not done; what is dropped is no longer planned', () => {
+  const begun = eveningCalled({ 'demo-comet': 2 });
+  const made = assembledOf(begun);
+  const on = touched(made, begun, 0, SEVEN);
+  const over = passedOver(made, on, 0, at(5));
+  expect(over.events.map(({ kind }) => kind)).toEqual(['set', 'begun', 'skipped', 'begun']);
+  const less = dropped(begun, 1, at(1));
+  expect(remainingOf(made, progressOf(made, less, 2), 2).evening.pieces[1]?.blocks).toEqual([]);
+  expect(guideAt(made, less, 2).endS).toBeLessThan(guideAt(made, begun, 2).endS);
+});
+
+test('planned anew at any moment of any evening, with breaks and things left out, no rule is broken', () => {
+  const random = randomOf(5);
+  let looked = 0;
+  for (const people of [1, 2]) {
+    const begun = eveningCalled({ 'demo-moons': 3, 'demo-layers': 1, 'demo-coaster': 6 }, people);
+    const made = assembledOf(begun);
+    for (let seed = 1; seed <= 4; seed++)
+      pressed(made, begun, seed, (_made, run, nowS) => {
+        if (random() < 0.6) return run;
+        looked++;
+        const when = at(nowS);
+        const inS = breakFrom(made, run, 0, 300, nowS);
+        const meddled =
+          random() < 0.02 && inS !== null
+            ? goesAway(run, 0, { inS, lastsS: 300 }, when)
+            : random() < 0.01
+              ? dropped(run, Math.floor(random() * made.loads.length), when)
+              : run;
+        const next = replanned(made, meddled, nowS, 20);
+        const { remaining, schedule } = guideAt(made, next, nowS);
+        expect(faultsIn(remaining.evening, schedule)).toEqual([]);
+        return next;
+      });
+  }
+  expect(looked).toBeGreaterThan(300);
+});
+
+test('an evening under way is kept as it is read', () => {
+  const run = worked(eveningCalled({ 'demo-comet': 1 }), 900);
+  const wish = { people: 1, standing: 4, first: null, beginsAt: 1140, endsBy: null, breaks: [] };
+  const kept = { jobIds: ['demo-comet'], wish, run };
+  expect(eveningSchema.parse(JSON.parse(JSON.stringify(kept)))).toEqual(kept);
+});

@@ -1,0 +1,47 @@
+import type { EveningRun, Program, RunEvent } from '../../model';
+import type { Assembled } from '../assemble';
+import { operationAt } from './progress';
+
+/** What was done to one thing of an evening, as a pressing of its own: its program, and the events that are its. */
+export function pressingOf(
+  made: Assembled,
+  run: EveningRun,
+  nth: number,
+): {
+  readonly jobId: string;
+  readonly program: Program;
+  readonly events: readonly RunEvent[];
+} | null {
+  const thing = run.things[nth];
+  const program = thing && run.programs[thing.program];
+  if (!thing || !program) return null;
+  const events = run.events.flatMap((event): RunEvent[] => {
+    if (event.kind !== 'begun' && event.kind !== 'ended' && event.kind !== 'skipped') return [];
+    const load = made.loads[event.piece];
+    const own = load?.things.findIndex(
+      ({ jobId, itemId, copy }) =>
+        jobId === thing.jobId && itemId === thing.itemId && copy === thing.copy,
+    );
+    const meant = load?.blocks[event.block]?.thing ?? null;
+    const operation = operationAt(made, event);
+    if (own === undefined || own < 0 || (meant !== null && meant !== own) || !operation) return [];
+    return [{ at: event.at, kind: event.kind, operationId: operation.id }];
+  });
+  return { jobId: thing.jobId, program, events };
+}
+
+/** Whether a thing was left out of the evening before it was done. */
+export function wasDropped(made: Assembled, run: EveningRun, nth: number): boolean {
+  const thing = run.things[nth];
+  const gone = new Set(
+    run.events.flatMap((event) => (event.kind === 'dropped' ? [event.piece] : [])),
+  );
+  return made.loads.some(
+    ({ things }, piece) =>
+      gone.has(piece) &&
+      things.some(
+        ({ jobId, itemId, copy }) =>
+          jobId === thing?.jobId && itemId === thing.itemId && copy === thing.copy,
+      ),
+  );
+}

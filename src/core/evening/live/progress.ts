@@ -1,0 +1,138 @@
+import type { EveningEvent, EveningRun, Operation } from '../../model';
+import type { Assembled } from '../assemble';
+import { rowOf, type Span } from '../problem';
+import { HOT_ENOUGH_C, ROOM_C } from '../settings';
+import type { Step } from '../steps';
+
+/** Where in an evening something stands: which piece, which of its blocks, which step of that. */
+export interface Place {
+  readonly piece: number;
+  readonly block: number;
+  readonly step: number;
+}
+
+/** How far a piece has come; moments in s since the evening began. */
+export interface PieceProgress extends Omit<Place, 'piece'> {
+  /** When its step at hand was begun, its clock started; null while it is not. */
+  readonly begunS: number | null;
+  /** When what came before was done. */
+  readonly sinceS: number;
+  /** Who did what came last of its block; null while that is untouched. */
+  readonly person: number | null;
+  readonly dropped: boolean;
+}
+
+/** How a machine stands: what it is set to (null while cold), and when it is as hot as that. */
+export interface MachineProgress {
+  readonly setting: number | null;
+  readonly readyS: number;
+}
+
+/** How an evening stands. */
+export interface EveningProgress {
+  readonly pieces: readonly PieceProgress[];
+  readonly machines: readonly MachineProgress[];
+  /** When each person is away. */
+  readonly away: readonly (readonly Span[])[];
+}
+
+/** The steps of a block. */
+export const stepsAt = (
+  { loads }: Assembled,
+  { piece, block }: Pick<Place, 'piece' | 'block'>,
+): readonly Step[] => loads[piece]?.blocks[block]?.steps ?? [];
+
+/** The operation that a step stands for. */
+export function operationAt(made: Assembled, place: Place): Operation | undefined {
+  const id = stepsAt(made, place)[place.step]?.operation;
+  return made.loads[place.piece]?.things[0]?.program.operations.find((each) => each.id === id);
+}
+
+/** Seconds from the beginning of an evening to a moment. */
+export const secondsIn = ({ startedAt }: Pick<EveningRun, 'startedAt'>, at: string): number =>
+  (Date.parse(at) - Date.parse(startedAt)) / 1000;
+
+type Mutable<T> = { -readonly [K in keyof T]: T[K] };
+
+function take(made: Assembled, piece: Mutable<PieceProgress>, event: Touch, s: number): void {
+  // what is not at hand is a touch that another tab was before
+  if (event.block !== piece.block || event.step !== piece.step || piece.dropped) return;
+  piece.person = event.person;
+  if (event.kind === 'begun') {
+    piece.begunS = s;
+    return;
+  }
+  [piece.begunS, piece.sinceS] = [null, s];
+  piece.step++;
+  if (piece.step < stepsAt(made, event).length) return;
+  [piece.block, piece.step, piece.person] = [piece.block + 1, 0, null];
+}
+type Touch = Extract<EveningEvent, Place>;
+
+/** A machine as it was set, by what changing takes; a reading on the way tells how much of that is left. */
+function setMachine(
+  made: Assembled,
+  machines: Mutable<MachineProgress & { fromC: number; atS: number }>[],
+  event: Extract<EveningEvent, { machineId: string }>,
+  s: number,
+): void {
+  const at = made.machines.findIndex(({ machine }) => machine.id === event.machineId);
+  const state = machines[at];
+  const heats = made.machines[at]?.heats ?? [];
+  const changes = made.evening.machines[at]?.changes ?? [];
+  if (!state) return;
+  if (event.kind === 'set') {
+    const setting = heats.indexOf(event.heatC);
+    if (setting < 0) return;
+    const change = changes[rowOf(state.setting)]?.[setting];
+    state.fromC = state.setting === null ? ROOM_C : (heats[state.setting] ?? ROOM_C);
+    [state.atS, state.setting, state.readyS] = [s, setting, s + (change?.thenS ?? 0)];
+    return;
+  }
+  const wanted = state.setting === null ? null : (heats[state.setting] ?? null);
+  if (wanted === null) return;
+  const way = wanted - state.fromC;
+  const left = way === 0 ? 0 : (wanted - event.c) / way;
+  if (Math.abs(wanted - event.c) <= HOT_ENOUGH_C || left <= 0)
+    state.readyS = Math.min(state.readyS, s);
+  // so far it took so long: the rest takes its share of that
+  else if (left < 1) state.readyS = s + ((s - state.atS) * left) / (1 - left);
+}
+
+/** How an evening stands by what happened. @param nowS seconds since it began. */
+export function progressOf(made: Assembled, run: EveningRun, nowS: number): EveningProgress {
+  const pieces = made.loads.map((): Mutable<PieceProgress> => ({
+    ...{ block: 0, step: 0, begunS: null, sinceS: 0, person: null, dropped: false },
+  }));
+  const machines = made.machines.map(() => ({
+    ...{ setting: null as number | null, readyS: 0, fromC: ROOM_C, atS: 0 },
+  }));
+  const away: Span[][] = Array.from({ length: run.people }, () => []);
+  for (const event of run.events) {
+    const s = secondsIn(run, event.at);
+    if (event.kind === 'set' || event.kind === 'reads') setMachine(made, machines, event, s);
+    else if (event.kind === 'away')
+      away[event.person]?.push({ fromS: s + event.inS, toS: s + event.inS + event.lastsS });
+    else if (event.kind === 'back') {
+      const spans = away[event.person] ?? [];
+      away[event.person] = spans
+        .filter(({ fromS }) => fromS < s)
+        .map(({ fromS, toS }) => ({ fromS, toS: Math.min(toS, s) }));
+    } else {
+      const piece = pieces[event.piece];
+      if (piece && event.kind === 'dropped') piece.dropped = true;
+      else if (piece && event.kind !== 'dropped') take(made, piece, event, s);
+    }
+  }
+  // what rests to the end is done by itself
+  pieces.forEach((piece, p) => {
+    const block = made.evening.pieces[p]?.blocks[piece.block];
+    if (!block || stepsAt(made, { piece: p, block: piece.block }).length > 0) return;
+    if (nowS >= piece.sinceS + block.waitS + block.lastsS) piece.block++;
+  });
+  return { pieces, machines, away };
+}
+
+/** Whether all of a piece is done, or will not be. */
+export const isOver = ({ evening }: Assembled, piece: PieceProgress, at: number): boolean =>
+  piece.dropped || piece.block >= (evening.pieces[at]?.blocks.length ?? 0);

@@ -1,0 +1,144 @@
+import { z } from 'zod';
+import { programSchema } from './program';
+import { idSchema, nameSchema, timestampSchema } from './primitives';
+import { FAULT_IDS, outcomeSchema } from './record';
+import { machineSchema } from './shelf';
+
+/** Things of one evening at most: more are no evening but a week (own choice). */
+export const MOST_THINGS = 120;
+/** Breaks wished in one evening at most (own choice). */
+export const MOST_BREAKS = 6;
+/** People at one bench at most. */
+export const MOST_PEOPLE = 2;
+
+const MAX_STEPS = 4000;
+const MAX_EVENTS = 20_000;
+const countSchema = z.int().min(0).max(MAX_STEPS);
+const secondsSchema = z
+  .number()
+  .min(0)
+  .max(48 * 3600);
+/** A time on the wall, minutes after midnight. */
+const wallSchema = z
+  .int()
+  .min(0)
+  .max(24 * 60 - 1);
+
+/** Which thing is meant: which copy of which row of which job. */
+export const thingIdSchema = z.object({
+  jobId: idSchema,
+  itemId: idSchema,
+  copy: z.int().min(0).max(10_000),
+});
+
+/** What an evening is wished to be. */
+export const eveningWishSchema = z.object({
+  people: z.int().min(1).max(MOST_PEOPLE),
+  /** How many things stand free in an oven at once. */
+  standing: z.int().min(1).max(24),
+  /** What is to come first; null leaves it to the plan. */
+  first: thingIdSchema.nullable(),
+  /** When it begins, and by when it is wished to end. */
+  beginsAt: wallSchema,
+  endsBy: wallSchema.nullable(),
+  breaks: z.array(z.object({ at: wallSchema, lastsMin: z.int().min(1).max(240) })).max(MOST_BREAKS),
+});
+
+/** Where in the evening something stands: which piece of the plan, which of its blocks, which step of that. */
+const placeSchema = z.object({ piece: countSchema, block: countSchema, step: countSchema });
+
+/** What happened in an evening, at a moment. */
+export const eveningEventSchema = z.discriminatedUnion('kind', [
+  /** A step was begun (its clock started), done, or passed over. */
+  z.object({
+    ...{ kind: z.enum(['begun', 'ended', 'skipped']), at: timestampSchema },
+    ...{ person: z.int().min(0).max(MOST_PEOPLE), ...placeSchema.shape },
+  }),
+  /** A machine was set to a heat; null where it has one only. */
+  z.object({
+    ...{ kind: z.literal('set'), at: timestampSchema, person: z.int().min(0).max(MOST_PEOPLE) },
+    ...{ machineId: idSchema, heatC: z.number().min(0).max(400).nullable() },
+  }),
+  /** What a machine's display said, °C. */
+  z.object({
+    ...{ kind: z.literal('reads'), at: timestampSchema },
+    ...{ machineId: idSchema, c: z.number().min(-20).max(400) },
+  }),
+  /** Somebody goes away so many seconds from now, for so long. */
+  z.object({
+    ...{ kind: z.literal('away'), at: timestampSchema, person: z.int().min(0).max(MOST_PEOPLE) },
+    ...{ inS: secondsSchema, lastsS: secondsSchema },
+  }),
+  /** Somebody is back sooner. */
+  z.object({
+    ...{ kind: z.literal('back'), at: timestampSchema, person: z.int().min(0).max(MOST_PEOPLE) },
+  }),
+  /** A piece is not pressed this evening after all. */
+  z.object({ kind: z.literal('dropped'), at: timestampSchema, piece: countSchema }),
+]);
+
+/** One thing of an evening under way; what is pressed alike shares its program. */
+const eveningThingSchema = z.object({
+  ...thingIdSchema.shape,
+  /** The job and the row as they were called when it began. */
+  jobName: nameSchema,
+  called: z.string().max(200),
+  program: z.int().min(0).max(MOST_THINGS),
+  /** Things put in together are planned in loads of their own. */
+  batch: z.int().min(0).max(MOST_THINGS),
+});
+
+/** A clock that is not the wall's: it stood at one moment when the wall's stood at another, and goes so many times as fast. */
+const simulatedSchema = z.object({
+  speed: z.number().min(0).max(600),
+  wallAt: timestampSchema,
+  at: timestampSchema,
+});
+
+/** An evening being pressed: programs and machines as they were when it began, the order of work, and what happened. */
+export const eveningRunSchema = z.object({
+  startedAt: timestampSchema,
+  programs: z.array(programSchema).max(MOST_THINGS),
+  things: z.array(eveningThingSchema).max(MOST_THINGS),
+  machines: z.array(machineSchema).max(100),
+  people: z.int().min(1).max(MOST_PEOPLE),
+  standing: z.int().min(1).max(24),
+  /** In what order work is given its time; `sets` sets the machine for a block ahead of it. */
+  order: z
+    .array(z.object({ piece: countSchema, block: countSchema, sets: z.boolean() }))
+    .max(2 * MAX_STEPS),
+  events: z.array(eveningEventSchema).max(MAX_EVENTS),
+  /** How things came out, as far as it is told: by their place among the things. */
+  told: z
+    .array(
+      z.object({
+        thing: z.int().min(0).max(MOST_THINGS),
+        outcome: outcomeSchema.nullable(),
+        faults: z.array(z.enum(FAULT_IDS)).max(FAULT_IDS.length),
+        note: z.string().max(1000),
+      }),
+    )
+    .max(MOST_THINGS),
+  /** Where simulated machines press it, by a clock of their own; null on real ones. */
+  simulated: simulatedSchema.nullable(),
+});
+
+/** The evening of a bench: what is wished for it and, once it has begun, how it goes. */
+export const eveningSchema = z.object({
+  jobIds: z.array(idSchema).max(60),
+  wish: eveningWishSchema,
+  run: eveningRunSchema.nullable(),
+});
+
+/** Which thing is meant, whatever else is in the evening. */
+export type ThingId = z.infer<typeof thingIdSchema>;
+/** What an evening is wished to be. */
+export type EveningWish = z.infer<typeof eveningWishSchema>;
+/** Something that happened in an evening, with its moment. */
+export type EveningEvent = z.infer<typeof eveningEventSchema>;
+/** How one thing of an evening came out. */
+export type EveningTold = EveningRun['told'][number];
+/** An evening being pressed. */
+export type EveningRun = z.infer<typeof eveningRunSchema>;
+/** The evening of a bench as it is kept. */
+export type KeptEvening = z.infer<typeof eveningSchema>;

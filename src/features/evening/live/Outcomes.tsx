@@ -1,0 +1,220 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
+import { wasDropped } from '@/core/evening';
+import {
+  FAULT_IDS,
+  type EveningRun,
+  type EveningTold,
+  type Fault,
+  type Job,
+  type Outcome,
+} from '@/core/model';
+import { saveDocuments, storageProblem } from '@/store';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { steadyNow } from '@/ui/clock';
+import { useNotify } from '@/ui/notify';
+import { OUTCOMES } from '@/ui/OutcomeWord';
+import { NIGHT } from '@/ui/press';
+import { FAULT_WORDS, thingsWords } from '@/words';
+import { recordsOfEvening } from './recordsOfEvening';
+import type { Live } from './useLive';
+
+const ALL: readonly Outcome[] = ['good', 'usable', 'spoiled'];
+const NOT_TOLD = { outcome: null, faults: [], note: '' };
+
+/** One thing of the evening: how it came out, and what is wrong with it where something is. */
+function Row({
+  name,
+  told,
+  onTold,
+}: {
+  name: string;
+  told: Omit<EveningTold, 'thing'>;
+  onTold: (told: Omit<EveningTold, 'thing'>) => void;
+}) {
+  const wrong = told.outcome !== null && told.outcome !== 'good';
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        alignItems: 'center',
+        gridTemplateColumns: { xs: '1fr', md: '1.2fr auto 1.6fr' },
+        py: 1.25,
+        borderTop: `1px solid ${NIGHT.waiting}`,
+      }}
+    >
+      <Typography sx={{ fontSize: 19 }}>{name}</Typography>
+      <ToggleButtonGroup
+        exclusive
+        value={told.outcome}
+        aria-label={`How ${name} came out`}
+        onChange={(_, outcome: Outcome | null) => onTold({ ...told, outcome })}
+      >
+        {ALL.map((outcome) => (
+          <ToggleButton
+            key={outcome}
+            value={outcome}
+            sx={{
+              ...{ minHeight: 48, px: 2, color: NIGHT.text, borderColor: NIGHT.onWaiting },
+              '&.Mui-selected, &.Mui-selected:hover': {
+                color: '#fff',
+                bgcolor: OUTCOMES[outcome].colour,
+              },
+            }}
+          >
+            {OUTCOMES[outcome].sign} {OUTCOMES[outcome].word}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      {wrong ? (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', ...FIELDS }}>
+          <TextField
+            select
+            size="small"
+            label={`What is wrong with ${name}`}
+            value={told.faults}
+            onChange={({ target }) =>
+              onTold({ ...told, faults: target.value as unknown as Fault[] })
+            }
+            slotProps={{ select: { multiple: true } }}
+            sx={{ flex: 1, minWidth: 180 }}
+          >
+            {FAULT_IDS.map((fault) => (
+              <MenuItem key={fault} value={fault}>
+                {FAULT_WORDS[fault][0]}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            size="small"
+            label={`A word about ${name}`}
+            value={told.note}
+            onChange={({ target }) => onTold({ ...told, note: target.value.slice(0, 1000) })}
+            sx={{ flex: 1, minWidth: 180 }}
+          />
+        </Box>
+      ) : (
+        <span />
+      )}
+    </Box>
+  );
+}
+const FIELDS = {
+  '& .MuiInputBase-root, & .MuiInputLabel-root, & .MuiSvgIcon-root': { color: NIGHT.text },
+  '& .MuiOutlinedInput-notchedOutline': { borderColor: NIGHT.onWaiting },
+};
+
+interface OutcomesProps {
+  live: Live;
+  jobs: readonly Job[];
+  onDone: () => void;
+  /** Puts the evening back as it was. */
+  onBack: (run: EveningRun) => void;
+}
+
+/** “How did they come out?”, one table for the evening; each thing goes into the log as a record of its own. */
+export function Outcomes({ live, jobs, onDone, onBack }: OutcomesProps) {
+  const { made, run } = live;
+  const { name, store, shelf } = useBench();
+  const notify = useNotify();
+  const router = useRouter();
+  const pressed = run.things.flatMap((thing, nth) =>
+    wasDropped(made, run, nth) ? [] : [{ nth, name: thingsWords([thing]) }],
+  );
+  const toldOf = (nth: number) => run.told.find(({ thing }) => thing === nth) ?? NOT_TOLD;
+  const tell = (entries: readonly EveningTold[]) => {
+    const known = new Set(entries.map(({ thing }) => thing));
+    onBack({ ...run, told: [...run.told.filter(({ thing }) => !known.has(thing)), ...entries] });
+  };
+  const untold = pressed.filter(({ nth }) => toldOf(nth).outcome === null);
+
+  async function save() {
+    const { records, lost } = recordsOfEvening(live, jobs, shelf, new Date(steadyNow()));
+    try {
+      const writes = records.map((body) => ({
+        kind: 'record' as const,
+        id: body.id,
+        body,
+        baseRev: 0,
+      }));
+      const saved = await saveDocuments(store, writes);
+      if (saved.kind === 'conflict')
+        return notify({ tone: 'warning', text: 'Another tab wrote them down already.' });
+    } catch (error) {
+      return notify({ tone: 'error', text: storageProblem(error) });
+    }
+    onDone();
+    router.push(`/${name}/log`);
+    const text = `${records.length} written down. They are in the log.`;
+    notify({
+      tone: lost.length > 0 ? 'warning' : 'success',
+      text: lost.length > 0 ? `${text} Not ${lost.join(', ')}: the job is gone.` : text,
+    });
+  }
+
+  return (
+    <Box sx={{ flex: 1 }}>
+      <Typography component="h1" sx={{ fontSize: { xs: 32, sm: 46 }, fontWeight: 700, mb: 1 }}>
+        How did they come out?
+      </Typography>
+      <Typography sx={{ fontSize: 19, mb: 1.5 }}>
+        Look at each when it is cool, in good light.
+      </Typography>
+      <Button
+        color="inherit"
+        variant="outlined"
+        sx={{ minHeight: 48, mb: 1 }}
+        onClick={() =>
+          tell(
+            pressed.map(({ nth }) => ({
+              ...toldOf(nth),
+              outcome: toldOf(nth).outcome ?? 'good',
+              thing: nth,
+            })),
+          )
+        }
+      >
+        {untold.length === pressed.length ? 'All are good' : 'The rest are good'}
+      </Button>
+      <Box component="ul" aria-label="How they came out" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {pressed.map(({ nth, name: called }) => (
+          <Row
+            key={nth}
+            name={called}
+            told={toldOf(nth)}
+            onTold={(told) => tell([{ ...told, thing: nth }])}
+          />
+        ))}
+      </Box>
+      <Button
+        variant="contained"
+        disabled={untold.length > 0 || pressed.length === 0}
+        onClick={() => void save()}
+        sx={{
+          ...{
+            mt: 2,
+            minHeight: 80,
+            fontSize: 26,
+            width: '100%',
+            bgcolor: NIGHT.button,
+            color: NIGHT.onButton,
+          },
+          '&:hover': { bgcolor: NIGHT.buttonHover },
+          '&.Mui-disabled': { bgcolor: NIGHT.waiting, color: NIGHT.onWaiting },
+        }}
+      >
+        {untold.length > 0 ? `${untold.length} still to be looked at` : 'Write them down'}
+      </Button>
+    </Box>
+  );
+}

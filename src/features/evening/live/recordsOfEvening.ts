@@ -1,0 +1,50 @@
+import { pressingOf, wasDropped } from '@/core/evening';
+import { recordOf } from '@/core/log';
+import type { Job, PressRecord, Shelf } from '@/core/model';
+import { planJob } from '@/core/plan';
+import { thingsWords } from '@/words';
+import type { Live } from './useLive';
+
+/** A record of every thing that was pressed and told of; what cannot be written down, since its job is gone. */
+export function recordsOfEvening(
+  { made, run, now }: Pick<Live, 'made' | 'run' | 'now'>,
+  jobs: readonly Job[],
+  shelf: Shelf,
+  wall: Date,
+): { records: PressRecord[]; lost: string[] } {
+  const records: PressRecord[] = [];
+  const lost: string[] = [];
+  run.things.forEach((thing, nth) => {
+    const told = run.told.find((each) => each.thing === nth);
+    const pressing = pressingOf(made, run, nth);
+    if (!told?.outcome || !pressing || wasDropped(made, run, nth)) return;
+    const job = jobs.find(({ id }) => id === thing.jobId);
+    const item = job?.items.find(({ id }) => id === thing.itemId) ?? job?.items[0];
+    if (!job || !item) {
+      lost.push(thingsWords([thing]));
+      return;
+    }
+    const own = { ...job, items: [{ ...item, copies: 1 }] };
+    const frozen = {
+      ...pressing,
+      events: [...pressing.events],
+      startedAt: run.startedAt,
+      before: null,
+    };
+    const { outcome, faults, note } = told;
+    const items = thing.called ? [{ variant: thing.called.slice(0, 120), outcome, faults }] : [];
+    records.push(
+      recordOf(
+        crypto.randomUUID(),
+        { job: own, plan: planJob(own, shelf), run: frozen },
+        { outcome, faults, note: noteOf(note, run.simulated !== null), photoSha256: null, items },
+        run.simulated ? now : wall,
+      ),
+    );
+  });
+  return { records, lost };
+}
+
+/** What simulated machines pressed says so. */
+const noteOf = (note: string, simulated: boolean): string =>
+  simulated ? ['On simulated machines.', note].filter(Boolean).join(' ') : note;

@@ -1,0 +1,57 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import { secondsAt } from '@/core/evening';
+import { steadyNow } from '@/ui/clock';
+import { setAlarm, speak } from '@/ui/press';
+import { useUnits } from '@/ui/units';
+import { actWords, bellSpeech } from '@/words';
+import { eveningNow } from './useClock';
+import type { Live } from './useLive';
+
+/** Rings when the next machine is to be opened and says which; says what is to be done after a wait. */
+export function useBells({ made, run, guide, nowS, heard }: Live): void {
+  const units = useUnits();
+  const pending = guide.clocks
+    .filter(({ bellS }) => bellS > nowS)
+    .reduce((first, each) => Math.min(first, each.bellS), Infinity);
+  const ringing = guide.clocks.find(({ bellS }) => bellS <= nowS);
+  const speed = run.simulated?.speed ?? 1;
+  const { simulated, startedAt } = run;
+  const bellS = ringing?.bellS ?? pending;
+  useEffect(() => {
+    if (!heard || bellS === Infinity || speed === 0) return;
+    return setAlarm(() => {
+      const now = eveningNow({ simulated }, new Date(steadyNow()));
+      return (bellS - secondsAt({ startedAt }, now)) / speed;
+    });
+  }, [heard, bellS, speed, simulated, startedAt]);
+
+  const machine = ringing?.machine ?? null;
+  const bell = ringing ? `${ringing.piece}.${ringing.step}` : null;
+  useEffect(() => {
+    if (machine !== null && heard) speak(bellSpeech(made, machine));
+    // once a bell
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [bell]);
+
+  const does = guide.now[0]?.does;
+  const before = useRef(does);
+  useEffect(() => {
+    const waited = before.current === 'wait' || before.current === 'rest';
+    before.current = does;
+    const [act] = guide.now;
+    if (waited && heard && act && does !== 'open' && does !== 'wait')
+      speak(actWords(made, run, act, units, String).title);
+    // once a change
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [does]);
+  useEffect(() => {
+    document.title = ringing
+      ? `Open ${made.machines[ringing.machine]?.machine.name ?? 'it'}`
+      : 'Lucky Sheet';
+    return () => {
+      document.title = 'Lucky Sheet';
+    };
+  }, [ringing, made]);
+}

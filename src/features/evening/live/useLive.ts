@@ -1,0 +1,120 @@
+'use client';
+
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import {
+  assembledOf,
+  guideAt,
+  passedOver,
+  reads,
+  secondsAt,
+  takenBack,
+  touched,
+  type Assembled,
+} from '@/core/evening';
+import type { EveningRun } from '@/core/model';
+import { deviceAt } from '@/devices';
+import { steadyNow } from '@/ui/clock';
+import { allowSound, soundAllowed, useWakeLock } from '@/ui/press';
+import { createReplanner, type Replanner } from '@/workers';
+import { eveningNow, useClock } from './useClock';
+
+/** The plan is looked at anew where the evening is to end so much later than it was, s (own choice). */
+const DRIFT_S = 60;
+/** How often that is looked for, s. */
+const LOOK_S = 10;
+
+/** The pieces of an evening under way, worked out where things were put in, not at every touch. */
+function useAssembled(run: EveningRun): Assembled {
+  const { programs, things, machines, people, standing } = run;
+  return useMemo(
+    () => assembledOf({ programs, things, machines, people, standing }),
+    [programs, things, machines, people, standing],
+  );
+}
+
+/** Plans anew behind the screen: an order found is taken only where nothing has happened meanwhile. */
+function useReplanner(run: EveningRun, onRun: (run: EveningRun) => void) {
+  const replanner = useRef<Replanner | null>(null);
+  const latest = useRef(run);
+  useEffect(() => {
+    latest.current = run;
+  });
+  useEffect(() => {
+    replanner.current = createReplanner();
+    return () => replanner.current?.close();
+  }, []);
+  return useCallback(
+    (from: EveningRun, nowS: number) => {
+      void replanner.current?.again(from, nowS).then((order) => {
+        if (latest.current.events.length === from.events.length)
+          onRun({ ...latest.current, order });
+      });
+    },
+    [onRun],
+  );
+}
+
+/** What simulated machines show while they heat is read off them, as a person would. */
+function readOff(made: Assembled, run: EveningRun, now: Date): EveningRun {
+  if (!run.simulated) return run;
+  const nowS = secondsAt(run, now);
+  return made.machines.reduce((sum, { machine, heats }, m) => {
+    const state = guideAt(made, run, nowS).progress.machines[m];
+    const heating = state && state.setting !== null && state.readyS > nowS;
+    if (!heating || heats[state.setting ?? 0] === null) return sum;
+    const shows = deviceAt(made, run, machine, nowS).display() + machine.displayOffsetC;
+    return reads(sum, machine.id, shows, now);
+  }, run);
+}
+
+/** An evening being pressed: how it stands now, and everything that can be said to it. */
+export function useLive(run: EveningRun, onRun: (run: EveningRun) => void) {
+  const made = useAssembled(run);
+  const now = useClock(run);
+  const nowS = secondsAt(run, now);
+  const guide = useMemo(() => guideAt(made, run, nowS), [made, run, nowS]);
+  const [heard, setHeard] = useState(soundAllowed);
+  useWakeLock(true);
+
+  const again = useReplanner(run, onRun);
+  const lastEnd = useRef(guide.endS);
+  const touches = useRef(false);
+  const change = useCallback(
+    (make: (run: EveningRun, now: Date) => EveningRun) => {
+      const moment = eveningNow(run, new Date(steadyNow()));
+      const next = make(readOff(made, run, moment), moment);
+      if (next === run) return;
+      touches.current = true;
+      const at = secondsAt(next, moment);
+      lastEnd.current = guideAt(assembledOf(next), next, at).endS;
+      onRun(next);
+      again(next, at);
+    },
+    [made, run, onRun, again],
+  );
+
+  // later than thought without a touch: what is left is planned anew by who touched it last
+  const look = Math.floor(nowS / LOOK_S);
+  const { endS } = guide;
+  useEffect(() => {
+    if (!touches.current || document.visibilityState !== 'visible') return;
+    if (endS < lastEnd.current + DRIFT_S) return;
+    lastEnd.current = endS;
+    again(run, secondsAt(run, eveningNow(run, new Date(steadyNow()))));
+    // only when it is time to look, not at every tick
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [look]);
+
+  const hear = () => void allowSound().then(() => setHeard(soundAllowed()));
+  return {
+    ...{ made, run, now, nowS, guide, heard, hear, change },
+    touch: (person: number) => {
+      hear();
+      change((each, moment) => touched(made, each, person, moment));
+    },
+    skip: (person: number) => change((each, moment) => passedOver(made, each, person, moment)),
+    undo: () => change((each) => takenBack(each)),
+  };
+}
+
+export type Live = ReturnType<typeof useLive>;

@@ -1,0 +1,30 @@
+'use client';
+
+import type { EveningWish, Job, KeptEvening } from '@/core/model';
+import { useKept } from '@/ui/bench/useKept';
+
+/** The bench has one evening at a time. */
+const ID = 'evening';
+/** Jobs an evening is first thought of with, the latest (own choice). */
+const FIRST_JOBS = 4;
+const SEVEN_MIN = 19 * 60;
+
+const WISH: EveningWish = {
+  ...{ people: 1, standing: 4, first: null },
+  ...{ beginsAt: SEVEN_MIN, endsBy: null, breaks: [] },
+};
+
+/** The evening of the bench: undefined until it is read, null where none was thought of yet. */
+export const useKeptEvening = () =>
+  useKept(
+    'evening',
+    ID,
+    'Another tab has this evening open and was before; what is shown is how it stands there.',
+  );
+
+/** An evening nobody has wished anything for: the latest jobs, by one person, at seven. */
+export const firstThought = (jobs: readonly Job[]): KeptEvening => ({
+  jobIds: jobs.slice(0, FIRST_JOBS).map(({ id }) => id),
+  wish: WISH,
+  run: null,
+});

@@ -1,0 +1,6 @@
+export { allowSound, setAlarm, soundAllowed } from './alarm';
+export { Cautions } from './Cautions';
+export { NIGHT } from './night';
+export { speak } from './speak';
+export { useNow } from './useNow';
+export { useWakeLock } from './useWakeLock';
