@@ -28,6 +28,8 @@ interface Nature {
   /** How fast it loses what it is hotter than the room: a share a second, closed and open. */
   readonly loses: number;
   readonly losesOpen: number;
+  /** After how long somebody shuts it again, s; infinity where it stands open. */
+  readonly shutsS: number;
   /** How much heat a thing takes, beside that of the machine itself. */
   readonly thing: number;
   /** How fast a thing takes it up, a share a second. */
@@ -35,11 +37,8 @@ interface Nature {
 }
 
 const PLATE: Nature = {
-  warmUpS: 480,
-  loses: 0.0003,
-  losesOpen: 0.0006,
-  thing: 0.02,
-  takesUp: 0.05,
+  ...{ warmUpS: 480, loses: 0.0003, losesOpen: 0.0006, shutsS: Infinity },
+  ...{ thing: 0.02, takesUp: 0.05 },
 };
 const NATURES: Readonly<Record<MachineKind, Nature>> = {
   'plate-press': PLATE,
@@ -49,7 +48,10 @@ const NATURES: Readonly<Record<MachineKind, Nature>> = {
   'mug-attachment': { ...PLATE, warmUpS: 420, thing: 0.4, takesUp: 0.02 },
   'cap-attachment': { ...PLATE, warmUpS: 420, thing: 0.04 },
   'tumbler-press': { ...PLATE, warmUpS: 420, thing: 0.3, takesUp: 0.03 },
-  oven: { warmUpS: 900, loses: 0.0008, losesOpen: 0.012, thing: 0.05, takesUp: 0.004 },
+  oven: {
+    ...{ warmUpS: 900, loses: 0.0008, losesOpen: 0.012, shutsS: 20 },
+    ...{ thing: 0.05, takesUp: 0.004 },
+  },
 };
 /** What a machine without degrees is as hot as, °C. */
 const FIXED_C = 190;
@@ -74,7 +76,7 @@ export function simulatedMachine(machine: Machine): Device {
   const usualC = Math.min(machine.maxC ?? FIXED_C, 205);
   // full power brings it there in its time, against its own losses
   const power = (usualC - ROOM_C) / warmUpS + (nature.loses * (usualC - ROOM_C)) / 2;
-  let [heatC, wantedC, heating, isOpen] = [ROOM_C, null as number | null, false, false];
+  let [heatC, wantedC, heating, openS] = [ROOM_C, null as number | null, false, 0];
   let load = { things: 0, c: ROOM_C };
   let timerS: number | null = null;
   let part: string | null = null;
@@ -82,7 +84,8 @@ export function simulatedMachine(machine: Machine): Device {
   function step(s: number): void {
     if (wantedC !== null && heatC < wantedC - SWITCHES_C) heating = true;
     if (wantedC === null || heatC > wantedC + SWITCHES_C) heating = false;
-    const loses = isOpen ? nature.losesOpen : nature.loses;
+    const loses = openS > 0 ? nature.losesOpen : nature.loses;
+    openS -= s;
     const flows = load.things > 0 ? nature.takesUp * (heatC - load.c) : 0;
     heatC +=
       s * ((heating ? power : 0) - loses * (heatC - ROOM_C) - flows * nature.thing * load.things);
@@ -97,10 +100,10 @@ export function simulatedMachine(machine: Machine): Device {
     display: () => shown(machine, heatC),
     heat: () => heatC,
     open: () => {
-      [isOpen, load, timerS] = [true, { things: 0, c: ROOM_C }, null];
+      [openS, load, timerS] = [nature.shutsS, { things: 0, c: ROOM_C }, null];
     },
     close: (things, s) => {
-      [isOpen, load, timerS] = [false, { things, c: ROOM_C }, s];
+      [openS, load, timerS] = [0, { things, c: ROOM_C }, s];
     },
     timer: () => timerS,
     attach: (next) => {

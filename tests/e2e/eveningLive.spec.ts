@@ -22,7 +22,11 @@ async function begin(page: Page, names: readonly string[]) {
 }
 
 const title = (page: Page) => page.getByRole('heading', { level: 1 });
-const big = (page: Page) => page.getByRole('region', { name: 'Now' }).getByRole('button');
+const big = (page: Page) =>
+  page
+    .getByRole('region', { name: 'Now' })
+    .getByRole('button')
+    .and(page.locator('.MuiButton-contained'));
 
 /** Does what the screen says until it says something, or all is done. */
 async function workUntil(page: Page, says: RegExp) {

@@ -50,7 +50,7 @@ function Breaks({ wish, onWish }: Pick<WishesProps, 'wish' | 'onWish'>) {
               label={`Break ${i + 1} from`}
               type="time"
               size="small"
-              sx={{ width: 118 }}
+              sx={{ width: 136, flexShrink: 0 }}
               value={timeOf(at)}
               onChange={({ target }) => change({ at: minutesOf(target.value) ?? at })}
               slotProps={{ inputLabel: { shrink: true } }}

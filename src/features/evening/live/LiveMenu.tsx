@@ -143,9 +143,6 @@ export function LiveMenu({ live, clock, more }: LiveMenuProps) {
           One step back
         </Button>
       )}
-      <Button color="inherit" onClick={() => live.skip(0)}>
-        Pass it over
-      </Button>
       <Choices label="A break" choices={breaks} />
       <Choices label="Leave one out" choices={drops} />
       <Choices label="Put one in" choices={adds} />

@@ -194,6 +194,15 @@ export function NowPanel({ live, person, clock }: NowPanelProps) {
           {words.button}
         </Button>
       )}
+      {'step' in act && (
+        <Button
+          color="inherit"
+          onClick={() => live.skip(person)}
+          sx={{ alignSelf: 'flex-start', minHeight: 44 }}
+        >
+          {act.does === 'hold' ? 'End it early, as not done' : 'Pass it over, as not done'}
+        </Button>
+      )}
     </Box>
   );
 }
