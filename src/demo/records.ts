@@ -71,6 +71,6 @@ export const DEMO_RECORDS: readonly PressRecord[] = ROWS.map(
     faults: [...faults],
     note,
     photoSha256: null,
-    ...{ items: [], program: null, events: [], later: [] },
+    ...{ items: [], program: null, events: [], later: [], simulated: false },
   }),
 );

@@ -1,6 +1,7 @@
 import type { Assembled, EveningPlan, NotPressed, Placed } from '@/core/evening';
-import type { Operation } from '@/core/model';
+import type { Operation, TaskCode } from '@/core/model';
 import { operationWords } from './press/operations';
+import { taskWords } from './press/tasks';
 import { formatTemperature, type UnitStyle } from './units';
 
 /** “1 h 22 min”, “9 min”: as it is said of an evening; whole minutes, rounded up. */
@@ -114,3 +115,12 @@ export function setWords(heat: number | null, cold: boolean, units: UnitStyle): 
   if (!cold) return `Set it to ${to}`;
   return to === '' ? 'Switch it on' : `Switch it on and set it to ${to}`;
 }
+
+/** What a task of hands is called, and where its time comes from. @param times how often it was timed. */
+export const handTimeWords = (
+  does: TaskCode,
+  times: number,
+): { title: string; origin: string } => ({
+  title: taskWords(does, false).title,
+  origin: times === 0 ? 'estimate' : `yours, from ${times === 1 ? 'once' : `${times} times`}`,
+});

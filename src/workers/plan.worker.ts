@@ -9,6 +9,7 @@ import {
   replanned,
   type EveningJobs,
   type EveningPlan,
+  type LearnedTimes,
 } from '@/core/evening';
 import type { EveningRun, EveningWish, Job, Shelf } from '@/core/model';
 import { planJob } from '@/core/plan';
@@ -25,9 +26,10 @@ const planWorker = {
     jobs: readonly Job[],
     shelf: Shelf,
     wish: EveningWish,
+    times: LearnedTimes,
     onPlan: (made: EveningJobs, plan: EveningPlan, done: boolean) => void,
   ) => {
-    const made = eveningOf(jobs, shelf, wish);
+    const made = eveningOf(jobs, shelf, wish, times);
     const { evening } = made.assembled;
     const first = pieceOf(made.assembled, wish.first);
     onPlan(made, planned(evening, FIRST_LOOKS, first), false);

@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { EveningJobs, EveningPlan } from '@/core/evening';
+import type { EveningJobs, EveningPlan, LearnedTimes } from '@/core/evening';
 import type { EveningRun, EveningWish, Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Together } from '@/core/together';
@@ -50,6 +50,7 @@ export function planEveningAside(
   jobs: readonly Job[],
   shelf: Shelf,
   wish: EveningWish,
+  times: LearnedTimes,
   onPlan: (shown: EveningShown) => void,
   onFailed: (error: unknown) => void,
 ): () => void {
@@ -58,7 +59,7 @@ export function planEveningAside(
   const tell = (made: EveningJobs, plan: EveningPlan, done: boolean) =>
     onPlan({ made, plan, done });
   wrap<PlanWorker>(worker)
-    .evening(jobs, shelf, wish, proxy(tell))
+    .evening(jobs, shelf, wish, times, proxy(tell))
     .catch(onFailed)
     .finally(() => worker.terminate());
   return () => worker.terminate();

@@ -3,6 +3,7 @@ export * from './blocks';
 export * from './bound';
 export * from './decode';
 export * from './gather';
+export * from './learn';
 export * from './orders';
 export * from './problem';
 export * from './random';

@@ -3,6 +3,7 @@ import { planJob } from '../plan';
 import type { Supply } from '../press';
 import { assemble, type Assembled, type EveningThing } from './assemble';
 import { gathered } from './gather';
+import { asTimed, type LearnedTimes } from './learn';
 import { merged, type Evening, type Schedule, type Span } from './problem';
 import type { Order } from './orders';
 import { planEvening } from './search';
@@ -38,12 +39,12 @@ export interface EveningPlan {
 }
 
 /** The things of a job, each with the program of it alone; why not, where it cannot be pressed. */
-function thingsOf(job: Job, shelf: Shelf): EveningThing[] | NotPressed {
+function thingsOf(job: Job, shelf: Shelf, times: LearnedTimes): EveningThing[] | NotPressed {
   const things: EveningThing[] = [];
   for (const item of job.items) {
     const { press, checks } = planJob({ ...job, items: [{ ...item, copies: 1 }] }, shelf);
     if (checks.some(({ level }) => level === 'stop')) return 'stopped';
-    const { program } = press;
+    const program = asTimed(press.program, times);
     if (!program.operations.some(({ kind }) => kind === 'press')) return 'no-press';
     for (let copy = 0; copy < Math.min(item.copies, MOST_THINGS + 1); copy++)
       things.push({ jobId: job.id, itemId: item.id, copy, program });
@@ -72,14 +73,22 @@ function breaksOf({ beginsAt, breaks }: EveningWish): Span[] {
   return merged(spans);
 }
 
-/** Makes an evening of jobs. Those that a finding stops are left out, and said. */
-export function eveningOf(jobs: readonly Job[], shelf: Shelf, wish: EveningWish): EveningJobs {
+/**
+ * Makes an evening of jobs. Those that a finding stops are left out, and said.
+ * @param times what hands were timed at; where they were not, the estimates count.
+ */
+export function eveningOf(
+  jobs: readonly Job[],
+  shelf: Shelf,
+  wish: EveningWish,
+  times: LearnedTimes = new Map(),
+): EveningJobs {
   const things: EveningThing[] = [];
   const left: { jobId: string; why: NotPressed }[] = [];
   const supplies: (readonly Supply[])[] = [];
   const blanks = new Map<string, number>();
   for (const job of jobs) {
-    const own = thingsOf(job, shelf);
+    const own = thingsOf(job, shelf, times);
     if (typeof own === 'string') left.push({ jobId: job.id, why: own });
     else if (things.length + own.length > MOST_THINGS)
       left.push({ jobId: job.id, why: 'too-many' });

@@ -11,6 +11,8 @@ export interface Pressed {
   readonly plan: JobPlan;
   /** What was run, step by step; null where it was not. */
   readonly run: FrozenRun | null;
+  /** Whether simulated machines pressed it. */
+  readonly simulated?: boolean;
 }
 
 /**
@@ -19,7 +21,7 @@ export interface Pressed {
  */
 export function recordOf(
   id: string,
-  { job, plan, run }: Pressed,
+  { job, plan, run, simulated = false }: Pressed,
   told: Told,
   now: Date,
 ): PressRecord {
@@ -39,6 +41,6 @@ export function recordOf(
     ...{ temperatureC, pressure, mirroredBy: mirror.by },
     dwellS: (run && whatWasDone(run, job.transfer).pressedS) ?? dwellS,
     ...told,
-    ...{ program: run?.program ?? null, events: run?.events ?? [], later: [] },
+    ...{ program: run?.program ?? null, events: run?.events ?? [], later: [], simulated },
   };
 }

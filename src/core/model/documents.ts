@@ -91,7 +91,12 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
     steps: { ...COMMON, 3: (document) => lifted(document, ['dwellS'], 1) },
   },
   run: { version: 5, schema: runSchema, steps: { ...COMMON, 3: runTo4, 4: programTo5 } },
-  record: { version: 5, schema: recordSchema, steps: { ...COMMON, 3: recordTo4, 4: programTo5 } },
+  record: {
+    version: 6,
+    schema: recordSchema,
+    // version 6 brought what simulated machines pressed, which has a default
+    steps: { ...COMMON, 3: recordTo4, 4: programTo5, 5: same },
+  },
   evening: { version: 1, schema: eveningSchema, steps: {} },
 };
 /** Every kind of document there is. */

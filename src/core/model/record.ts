@@ -97,6 +97,8 @@ export const recordSchema = z.object({
   program: programSchema.nullable(),
   events: z.array(eventSchema),
   later: z.array(laterSchema).max(MAX_LATER),
+  /** Whether simulated machines pressed it: nothing is learned from that. */
+  simulated: z.boolean().default(false),
 });
 
 /** A pressing as it is kept in the log: identities, the frozen program, what happened, what came of it. */

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { format } from 'date-fns';
 import { useMemo, useState, type ReactNode } from 'react';
-import { pieceOf } from '@/core/evening';
+import { pieceOf, type LearnedTimes } from '@/core/evening';
 import type { EveningRun, EveningWish, Job, KeptEvening, ThingId } from '@/core/model';
 import {
   busiestWords,
@@ -24,11 +24,12 @@ import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
 import type { EveningShown } from '@/workers';
+import { HandTimes } from './HandTimes';
 import { Lanes } from './Lanes';
 import { Order } from './Order';
 import { numbersOf, thingOf, thingWords } from './things';
 import { Begin } from './Begin';
-import { useEvening, useJobs } from './useEvening';
+import { useEvening, useJobs, useTimes } from './useEvening';
 import { firstThought, useKeptEvening } from './useKeptEvening';
 import { Wishes } from './Wishes';
 
@@ -75,10 +76,12 @@ function PlanOfEvening({
   shown,
   jobs,
   wish,
+  times,
   onFirst,
   begin,
 }: {
   shown: EveningShown;
+  times: LearnedTimes;
   jobs: readonly Job[];
   wish: EveningWish;
   onFirst: (first: ThingId | null) => void;
@@ -132,10 +135,7 @@ function PlanOfEvening({
         )}
       </Box>
       <Order shown={shown} jobs={jobs} begin={beginsAt} piece={piece} />
-      <Typography sx={{ color: COLOURS.graphite, fontSize: 15 }}>
-        Hands’ times and heating are estimates from memory, to plan by and never to press by: the
-        press screen counts what the recipe says.
-      </Typography>
+      <HandTimes shown={shown} times={times} />
     </>
   );
 }
@@ -172,7 +172,8 @@ function Evening({
   const key = jobIds.join(' ');
   const chosen = useMemo(() => new Set(key.split(' ')), [key]);
   const pressed = useMemo(() => jobs.filter(({ id }) => chosen.has(id)), [jobs, chosen]);
-  const shown = useEvening(pressed, wish);
+  const times = useTimes();
+  const shown = useEvening(pressed, wish, times);
   const onWish = (next: EveningWish) => onEvening({ ...evening, wish: next });
   return (
     <>
@@ -200,7 +201,7 @@ function Evening({
           {shown && <LeftOut shown={shown} jobs={jobs} />}
           {shown && (
             <PlanOfEvening
-              {...{ shown, jobs, wish }}
+              {...{ shown, jobs, wish, times: times ?? new Map() }}
               onFirst={(first) => onWish({ ...wish, first })}
               begin={!run && <Begin {...{ shown, jobs, evening, onEvening }} />}
             />

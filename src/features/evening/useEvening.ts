@@ -1,8 +1,9 @@
 'use client';
 
 import { startTransition, useEffect, useState } from 'react';
+import { learnedTimes, type LearnedTimes } from '@/core/evening';
 import type { EveningWish, Job } from '@/core/model';
-import { latestFirst, ofKind, storageProblem, survey } from '@/store';
+import { latestFirst, listRecords, ofKind, storageProblem, survey } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNotify } from '@/ui/notify';
 import { planEveningAside, type EveningShown } from '@/workers';
@@ -23,19 +24,38 @@ export function useJobs(): readonly Job[] | null {
   return jobs;
 }
 
+/** What hands were timed at, by what is written down; null until that is read. */
+export function useTimes(): LearnedTimes | null {
+  const { store } = useBench();
+  const [times, setTimes] = useState<LearnedTimes | null>(null);
+  useEffect(() => {
+    listRecords(store)
+      .then((records) => setTimes(learnedTimes(records)))
+      // where storage fails it is said elsewhere; the evening is planned by estimates
+      .catch(() => setTimes(new Map()));
+  }, [store]);
+  return times;
+}
+
 /** The plan of an evening, better and better; null until there is one. */
-export function useEvening(jobs: readonly Job[], wish: EveningWish): EveningShown | null {
+export function useEvening(
+  jobs: readonly Job[],
+  wish: EveningWish,
+  times: LearnedTimes | null,
+): EveningShown | null {
   const { shelf } = useBench();
   const notify = useNotify();
   const [shown, setShown] = useState<EveningShown | null>(null);
   // by when it is wished to end changes nothing of the plan
   const asked = JSON.stringify({ ...wish, endsBy: null });
   useEffect(() => {
+    if (times === null) return;
     let gone = false;
     const stop = planEveningAside(
       jobs,
       shelf,
       JSON.parse(asked) as EveningWish,
+      times,
       (next) => {
         if (!gone) startTransition(() => setShown(next));
       },
@@ -47,6 +67,6 @@ export function useEvening(jobs: readonly Job[], wish: EveningWish): EveningShow
       gone = true;
       stop();
     };
-  }, [jobs, shelf, asked, notify]);
+  }, [jobs, shelf, asked, times, notify]);
   return shown;
 }

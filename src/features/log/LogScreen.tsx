@@ -29,6 +29,8 @@ export function LogScreen() {
       .catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) }));
   }, [store, notify]);
 
+  // what simulated machines did teaches nothing
+  const real = records?.filter(({ simulated }) => !simulated) ?? [];
   return (
     <OffBench title="Log">
       <Typography variant="h1" sx={{ mb: 1 }}>
@@ -42,8 +44,8 @@ export function LogScreen() {
       )}
       {records && records.length > 0 && (
         <>
-          <Typography sx={{ mb: 1.5, fontSize: 17 }}>{logLesson(records, units)}</Typography>
-          <OutcomeChart records={records} units={units} />
+          <Typography sx={{ mb: 1.5, fontSize: 17 }}>{logLesson(real, units)}</Typography>
+          {real.length > 0 && <OutcomeChart records={real} units={units} />}
           <LogTable records={records} units={units} />
         </>
       )}

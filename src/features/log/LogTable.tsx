@@ -30,7 +30,12 @@ function columnsFor(units: UnitStyle): GridColDef<PressRecord>[] {
       renderCell: ({ row }) => <OutcomeWord outcome={row.outcome} />,
     },
     { field: 'jobName', headerName: 'Job', width: 190 },
-    { field: 'machineName', headerName: 'Machine', width: 200 },
+    {
+      field: 'machineName',
+      headerName: 'Machine',
+      width: 200,
+      valueGetter: (_, row) => row.machineName + (row.simulated ? ', simulated' : ''),
+    },
     {
       field: 'temperatureC',
       headerName: 'Heat',

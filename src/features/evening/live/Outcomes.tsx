@@ -8,7 +8,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { wasDropped } from '@/core/evening';
+import { warmUpsOf, wasDropped, withWarmUps } from '@/core/evening';
 import {
   FAULT_IDS,
   type EveningRun,
@@ -125,7 +125,7 @@ interface OutcomesProps {
 /** “How did they come out?”, one table for the evening; each thing goes into the log as a record of its own. */
 export function Outcomes({ live, jobs, onDone, onBack }: OutcomesProps) {
   const { made, run } = live;
-  const { name, store, shelf } = useBench();
+  const { name, store, shelf, addToShelf } = useBench();
   const notify = useNotify();
   const router = useRouter();
   const pressed = run.things.flatMap((thing, nth) =>
@@ -152,6 +152,10 @@ export function Outcomes({ live, jobs, onDone, onBack }: OutcomesProps) {
         return notify({ tone: 'warning', text: 'Another tab wrote them down already.' });
     } catch (error) {
       return notify({ tone: 'error', text: storageProblem(error) });
+    }
+    if (!run.simulated) {
+      const machines = withWarmUps(shelf.machines, warmUpsOf(made, run));
+      if (machines.length > 0) addToShelf({ machines: [...machines] });
     }
     onDone();
     router.push(`/${name}/log`);

@@ -36,15 +36,11 @@ export function recordsOfEvening(
     records.push(
       recordOf(
         crypto.randomUUID(),
-        { job: own, plan: planJob(own, shelf), run: frozen },
-        { outcome, faults, note: noteOf(note, run.simulated !== null), photoSha256: null, items },
+        { job: own, plan: planJob(own, shelf), run: frozen, simulated: run.simulated !== null },
+        { outcome, faults, note, photoSha256: null, items },
         run.simulated ? now : wall,
       ),
     );
   });
   return { records, lost };
 }
-
-/** What simulated machines pressed says so. */
-const noteOf = (note: string, simulated: boolean): string =>
-  simulated ? ['On simulated machines.', note].filter(Boolean).join(' ') : note;
