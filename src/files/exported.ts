@@ -1,5 +1,5 @@
 /** What is written for people and machines to use, not to be read back here, and the version of its shape. */
-const EXPORTED = { sheets: 1, drawing: 1, log: 1 } as const;
+const EXPORTED = { sheets: 1, drawing: 1, log: 1, shopping: 1 } as const;
 
 /** What an exported file says of itself, e.g. `lucky-sheet-drawing, version 1`. */
 export const exportedAs = (kind: keyof typeof EXPORTED): string =>

@@ -27,3 +27,4 @@ export { textWidthMm } from './drawings/wrap';
 export * from './stock';
 export * from './evening';
 export * from './eveningLive';
+export * from './stockOf';

@@ -1,4 +1,12 @@
-import type { EveningRun, Machine, Operation, PressRecord, Program, RunEvent, TaskCode } from '../model';
+import type {
+  EveningRun,
+  Machine,
+  Operation,
+  PressRecord,
+  Program,
+  RunEvent,
+  TaskCode,
+} from '../model';
 import { spanOf } from '../press';
 import type { Assembled } from './assemble';
 import { HOT_ENOUGH_C, ROOM_C } from './settings';
@@ -118,7 +126,9 @@ export const withWarmUps = (
     const own = seen.find(({ machineId }) => machineId === machine.id);
     if (!own) return [];
     const known = machine.warmUpS ?? own.warmUpS;
-    return [{ ...machine, warmUpS: Math.min(MOST_WARM_UP_S, Math.round((known + own.warmUpS) / 2)) }];
+    return [
+      { ...machine, warmUpS: Math.min(MOST_WARM_UP_S, Math.round((known + own.warmUpS) / 2)) },
+    ];
   });
 /** No machine warms up for longer, s: somebody forgot to look. */
 const MOST_WARM_UP_S = 7200;

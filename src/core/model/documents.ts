@@ -13,6 +13,7 @@ import {
 } from './migrate';
 import { handSized, machineTo4, paperTo5, programTo5, recordTo4, runTo4 } from './toolSteps';
 import { eveningSchema, type KeptEvening } from './evening';
+import { goodSchema, moneySchema, type Good, type Money } from './good';
 import { paperSchema, type Paper } from './paper';
 import { recordSchema, type PressRecord } from './record';
 import { runSchema, type Run } from './run';
@@ -40,6 +41,8 @@ export interface Documents {
   readonly run: Run;
   readonly record: PressRecord;
   readonly evening: KeptEvening;
+  readonly good: Good;
+  readonly money: Money;
 }
 /** A kind of what is kept. */
 export type DocumentKind = keyof Documents;
@@ -98,6 +101,8 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
     steps: { ...COMMON, 3: recordTo4, 4: programTo5, 5: same },
   },
   evening: { version: 1, schema: eveningSchema, steps: {} },
+  good: { version: 1, schema: goodSchema, steps: {} },
+  money: { version: 1, schema: moneySchema, steps: {} },
 };
 /** Every kind of document there is. */
 export const DOCUMENT_KINDS = Object.keys(DOCUMENTS) as DocumentKind[];

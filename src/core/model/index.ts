@@ -15,6 +15,7 @@ export * from './migrate';
 export * from './same';
 export * from './run';
 export * from './evening';
+export * from './good';
 export * from './outline';
 export * from './documents';
 export * from './validity';

@@ -29,6 +29,7 @@ import { Lanes } from './Lanes';
 import { Order } from './Order';
 import { numbersOf, thingOf, thingWords } from './things';
 import { Begin } from './Begin';
+import { Buying } from './Buying';
 import { useEvening, useJobs, useTimes } from './useEvening';
 import { firstThought, useKeptEvening } from './useKeptEvening';
 import { Wishes } from './Wishes';
@@ -75,6 +76,7 @@ function LayReady({ shown }: { shown: EveningShown }) {
 function PlanOfEvening({
   shown,
   jobs,
+  pressed,
   wish,
   times,
   onFirst,
@@ -83,6 +85,8 @@ function PlanOfEvening({
   shown: EveningShown;
   times: LearnedTimes;
   jobs: readonly Job[];
+  /** Those that were chosen. */
+  pressed: readonly Job[];
   wish: EveningWish;
   onFirst: (first: ThingId | null) => void;
   /** What begins it. */
@@ -115,6 +119,7 @@ function PlanOfEvening({
       </Box>
       <Lanes shown={shown} begin={beginsAt} piece={piece} onPiece={setPiece} />
       <LayReady shown={shown} />
+      <Buying jobs={pressed} />
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1 }}>
         <Typography variant="h2" component="h2" sx={{ flex: 1 }}>
           In this order
@@ -201,7 +206,7 @@ function Evening({
           {shown && <LeftOut shown={shown} jobs={jobs} />}
           {shown && (
             <PlanOfEvening
-              {...{ shown, jobs, wish, times: times ?? new Map() }}
+              {...{ shown, jobs, pressed, wish, times: times ?? new Map() }}
               onFirst={(first) => onWish({ ...wish, first })}
               begin={!run && <Begin {...{ shown, jobs, evening, onEvening }} />}
             />

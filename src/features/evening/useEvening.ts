@@ -1,8 +1,8 @@
 'use client';
 
-import { startTransition, useEffect, useState } from 'react';
+import { startTransition, useEffect, useMemo, useState } from 'react';
 import { learnedTimes, type LearnedTimes } from '@/core/evening';
-import type { EveningWish, Job } from '@/core/model';
+import type { EveningWish, Job, Shelf } from '@/core/model';
 import { latestFirst, listRecords, ofKind, storageProblem, survey } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNotify } from '@/ui/notify';
@@ -37,7 +37,15 @@ export function useTimes(): LearnedTimes | null {
   return times;
 }
 
-/** The plan of an evening, better and better; null until there is one. */
+/** What an evening is planned of. */
+interface Asked {
+  readonly jobs: readonly Job[];
+  readonly shelf: Shelf;
+  readonly wish: EveningWish;
+  readonly times: LearnedTimes;
+}
+
+/** The plan of an evening, better and better; null until there is one. One of earlier wishes is never done. */
 export function useEvening(
   jobs: readonly Job[],
   wish: EveningWish,
@@ -45,19 +53,23 @@ export function useEvening(
 ): EveningShown | null {
   const { shelf } = useBench();
   const notify = useNotify();
-  const [shown, setShown] = useState<EveningShown | null>(null);
+  const [found, setFound] = useState<{ asked: Asked; shown: EveningShown } | null>(null);
   // by when it is wished to end changes nothing of the plan
-  const asked = JSON.stringify({ ...wish, endsBy: null });
+  const key = JSON.stringify({ ...wish, endsBy: null });
+  const asked = useMemo(
+    (): Asked | null => times && { jobs, shelf, times, wish: JSON.parse(key) as EveningWish },
+    [jobs, shelf, times, key],
+  );
   useEffect(() => {
-    if (times === null) return;
+    if (asked === null) return;
     let gone = false;
     const stop = planEveningAside(
-      jobs,
-      shelf,
-      JSON.parse(asked) as EveningWish,
-      times,
-      (next) => {
-        if (!gone) startTransition(() => setShown(next));
+      asked.jobs,
+      asked.shelf,
+      asked.wish,
+      asked.times,
+      (shown) => {
+        if (!gone) startTransition(() => setFound({ asked, shown }));
       },
       (error) => {
         if (!gone) notify({ tone: 'error', text: String(error) });
@@ -67,6 +79,9 @@ export function useEvening(
       gone = true;
       stop();
     };
-  }, [jobs, shelf, asked, times, notify]);
-  return shown;
+  }, [asked, notify]);
+  return useMemo(
+    () => found && (found.asked === asked ? found.shown : { ...found.shown, done: false }),
+    [found, asked],
+  );
 }

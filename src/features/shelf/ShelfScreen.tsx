@@ -15,6 +15,8 @@ import { useNotify } from '@/ui/notify';
 import { TopBar } from '@/ui/TopBar';
 import { COLOURS } from '@/ui/theme';
 import { BlankRow } from './BlankRow';
+import { Counted } from './Counted';
+import { OwnMoney } from './OwnMoney';
 import { MeasureDialog } from './MeasureDialog';
 import { OwnTools } from './OwnTools';
 
@@ -139,6 +141,7 @@ export function ShelfScreen() {
             Measure a blank
           </Button>
         </Stack>
+        <Counted />
         <Typography variant="h2" sx={{ mb: 1.5 }}>
           Yours
         </Typography>
@@ -151,6 +154,7 @@ export function ShelfScreen() {
           <Box sx={{ mb: 3 }}>{rows(own, true)}</Box>
         )}
         <OwnTools />
+        <OwnMoney />
         <Typography variant="h2" sx={{ mb: 1.5 }}>
           Presets
         </Typography>

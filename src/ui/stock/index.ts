@@ -1,1 +1,2 @@
 export { PaperDialog } from './PaperDialog';
+export { useGoods, useMoney } from './useGoods';

@@ -3,8 +3,15 @@ import { line, ringLines } from '@/core/jig';
 import type { Job, Layer, Program } from '@/core/model';
 import type { PressPlan, Recipe } from '@/core/press';
 import { formatRuns, type UnitStyle } from '../units';
-import type { Pattern, PatternText } from '../drawings/pattern';
-import { wrapped } from '../drawings/wrap';
+import type { Pattern } from '../drawings/pattern';
+import {
+  heading,
+  LINE_MM,
+  paragraph,
+  setLines,
+  TEXT_MM,
+  TEXT_WIDTH_MM,
+} from '../drawings/textPage';
 import { CARE_WORDS, tapingWords } from './advice';
 import { displayLine, roundsLine, rowsLine, settingsLine } from './figures';
 import { layerWords, wearWords } from './layers';
@@ -13,12 +20,8 @@ import { CAUTION_WORDS, RECIPE_WORDS } from './recipes';
 import { FACE_WORDS } from '../places';
 import { supplyWords } from './supplies';
 
-const WIDTH_MM = 180;
 /** Room for the plate's footprints, mm. */
 const FOOTPRINTS_MM = 60;
-const LINE_MM = 5;
-const HEADING_ROOM_MM = 2.5;
-const TEXT_MM = 3.1;
 
 /** A layer in a breath: what it is, and how it comes out. */
 function layerLine(layer: Layer, program: Program): string {
@@ -40,9 +43,7 @@ interface CardInput {
 /** The whole press plan as lines of text, headings marked. */
 function cardLines({ job, press, machine, recipe, units }: CardInput) {
   const { program } = press;
-  const head = (text: string) => ({ text, big: true });
-  const say = (text: string) =>
-    wrapped(text, WIDTH_MM, TEXT_MM).map((each) => ({ text: each, big: false }));
+  const [head, say] = [heading, paragraph];
   const sayIf = (text: string | null) => (text === null ? [] : say(text));
   const sections = press.sides.flatMap(({ called, sections: each }) =>
     each.length > 1 ? [`${FACE_WORDS[called]}: ${each.length} placements of the plate.`] : [],
@@ -80,16 +81,6 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
   ];
 }
 
-/** Lines one below the other, room above each heading. */
-function setLines(lines: ReturnType<typeof cardLines>): { texts: PatternText[]; endMm: number } {
-  let y = 0;
-  const texts = lines.map(({ text, big }, i) => {
-    y += LINE_MM + (big && i > 0 ? HEADING_ROOM_MM : 0);
-    return { x: 0, y, text, sizeMm: big ? TEXT_MM * 1.35 : TEXT_MM };
-  });
-  return { texts, endMm: y };
-}
-
 /** The press plan of a job on one page, with its footprints where the plate is put down often. */
 export function pressCard(input: CardInput): Pattern {
   const lines = cardLines(input);
@@ -114,11 +105,11 @@ export function pressCard(input: CardInput): Pattern {
     id: 'press-card',
     name: 'Press card',
     use: 'The whole pressing on paper, for the table.',
-    widthMm: WIDTH_MM,
+    widthMm: TEXT_WIDTH_MM,
     heightMm: below + (bottom - top) * scale,
     flows: true,
     lines: [
-      line('mark', { x: 0, y: 0 }, { x: WIDTH_MM, y: 0 }),
+      line('mark', { x: 0, y: 0 }, { x: TEXT_WIDTH_MM, y: 0 }),
       ...footprints.flatMap(({ box: b }) =>
         ringLines('draw', [
           rectRing({ ...to(b.x, b.y), width: b.width * scale, height: b.height * scale }),

@@ -7,8 +7,7 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useRouter } from 'next/navigation';
-import { warmUpsOf, wasDropped, withWarmUps } from '@/core/evening';
+import { wasDropped } from '@/core/evening';
 import {
   FAULT_IDS,
   type EveningRun,
@@ -17,14 +16,10 @@ import {
   type Job,
   type Outcome,
 } from '@/core/model';
-import { saveDocuments, storageProblem } from '@/store';
-import { useBench } from '@/ui/bench/BenchProvider';
-import { steadyNow } from '@/ui/clock';
-import { useNotify } from '@/ui/notify';
 import { OUTCOMES } from '@/ui/OutcomeWord';
 import { NIGHT } from '@/ui/press';
 import { FAULT_WORDS, thingsWords } from '@/words';
-import { recordsOfEvening } from './recordsOfEvening';
+import { useWriteDown } from './useWriteDown';
 import type { Live } from './useLive';
 
 const ALL: readonly Outcome[] = ['good', 'usable', 'spoiled'];
@@ -125,9 +120,7 @@ interface OutcomesProps {
 /** “How did they come out?”, one table for the evening; each thing goes into the log as a record of its own. */
 export function Outcomes({ live, jobs, onDone, onBack }: OutcomesProps) {
   const { made, run } = live;
-  const { name, store, shelf, addToShelf } = useBench();
-  const notify = useNotify();
-  const router = useRouter();
+  const save = useWriteDown(live, jobs, onDone);
   const pressed = run.things.flatMap((thing, nth) =>
     wasDropped(made, run, nth) ? [] : [{ nth, name: thingsWords([thing]) }],
   );
@@ -137,34 +130,6 @@ export function Outcomes({ live, jobs, onDone, onBack }: OutcomesProps) {
     onBack({ ...run, told: [...run.told.filter(({ thing }) => !known.has(thing)), ...entries] });
   };
   const untold = pressed.filter(({ nth }) => toldOf(nth).outcome === null);
-
-  async function save() {
-    const { records, lost } = recordsOfEvening(live, jobs, shelf, new Date(steadyNow()));
-    try {
-      const writes = records.map((body) => ({
-        kind: 'record' as const,
-        id: body.id,
-        body,
-        baseRev: 0,
-      }));
-      const saved = await saveDocuments(store, writes);
-      if (saved.kind === 'conflict')
-        return notify({ tone: 'warning', text: 'Another tab wrote them down already.' });
-    } catch (error) {
-      return notify({ tone: 'error', text: storageProblem(error) });
-    }
-    if (!run.simulated) {
-      const machines = withWarmUps(shelf.machines, warmUpsOf(made, run));
-      if (machines.length > 0) addToShelf({ machines: [...machines] });
-    }
-    onDone();
-    router.push(`/${name}/log`);
-    const text = `${records.length} written down. They are in the log.`;
-    notify({
-      tone: lost.length > 0 ? 'warning' : 'success',
-      text: lost.length > 0 ? `${text} Not ${lost.join(', ')}: the job is gone.` : text,
-    });
-  }
 
   return (
     <Box sx={{ flex: 1 }}>
@@ -203,7 +168,7 @@ export function Outcomes({ live, jobs, onDone, onBack }: OutcomesProps) {
       <Button
         variant="contained"
         disabled={untold.length > 0 || pressed.length === 0}
-        onClick={() => void save()}
+        onClick={save}
         sx={{
           ...{
             mt: 2,

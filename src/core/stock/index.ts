@@ -1,0 +1,3 @@
+export * from './cost';
+export * from './spent';
+export * from './stock';

@@ -1,0 +1,82 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { warmUpsOf, withWarmUps } from '@/core/evening';
+import type { Job } from '@/core/model';
+import { booked } from '@/core/stock';
+import { saveDocuments, storageProblem } from '@/store';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { steadyNow } from '@/ui/clock';
+import { useNotify } from '@/ui/notify';
+import { useGoods } from '@/ui/stock';
+import { recordsOfEvening } from './recordsOfEvening';
+import { usedUp } from './usedUp';
+import type { Live } from './useLive';
+
+/**
+ * Writes an evening down: a record for each thing, what machines took to warm up, and what was used up taken off what is
+ * left. What simulated machines pressed is only recorded.
+ */
+export function useWriteDown(live: Live, jobs: readonly Job[], onDone: () => void): () => void {
+  const { made, run } = live;
+  const { name, store, shelf, addToShelf } = useBench();
+  const [goods, setGood] = useGoods();
+  const notify = useNotify();
+  const router = useRouter();
+
+  /** Takes what was used up off what is left. */
+  function book() {
+    const stock = { goods: goods ?? [], papers: shelf.papers };
+    const { spent, spoiled } = usedUp(live, jobs, shelf);
+    const after = booked(stock, spent, spoiled);
+    const before = {
+      goods: after.goods.map(({ id }) => [id, stock.goods.find((each) => each.id === id)] as const),
+      papers: stock.papers.filter(({ id }) => after.papers.some((each) => each.id === id)),
+    };
+    if (after.goods.length + after.papers.length === 0) return;
+    for (const good of after.goods) setGood(good.id, good);
+    addToShelf({ papers: [...after.papers] });
+    notify({
+      tone: 'info',
+      text: 'What was used up is taken off what is left.',
+      action: {
+        label: 'Undo',
+        run: () => {
+          before.goods.forEach(([id, good]) => setGood(id, good ?? null));
+          addToShelf({ papers: [...before.papers] });
+        },
+      },
+    });
+  }
+
+  async function save() {
+    const { records, lost } = recordsOfEvening(live, jobs, shelf, new Date(steadyNow()));
+    try {
+      const writes = records.map((body) => ({
+        kind: 'record' as const,
+        id: body.id,
+        body,
+        baseRev: 0,
+      }));
+      const saved = await saveDocuments(store, writes);
+      if (saved.kind === 'conflict')
+        return notify({ tone: 'warning', text: 'Another tab wrote them down already.' });
+    } catch (error) {
+      return notify({ tone: 'error', text: storageProblem(error) });
+    }
+    if (!run.simulated) {
+      const machines = withWarmUps(shelf.machines, warmUpsOf(made, run));
+      if (machines.length > 0) addToShelf({ machines: [...machines] });
+    }
+    onDone();
+    router.push(`/${name}/log`);
+    const text = `${records.length} written down. They are in the log.`;
+    notify({
+      tone: lost.length > 0 ? 'warning' : 'success',
+      text: lost.length > 0 ? `${text} Not ${lost.join(', ')}: the job is gone.` : text,
+    });
+    if (!run.simulated) book();
+  }
+
+  return () => void save();
+}
