@@ -4,8 +4,9 @@ import { wrapped } from './wrap';
 
 /** How wide a page of text is set, mm. */
 export const TEXT_WIDTH_MM = 180;
-/** Height of its lines and of its letters, mm. */
+/** Height of its lines, mm. */
 export const LINE_MM = 5;
+/** Height of its letters, mm. */
 export const TEXT_MM = 3.1;
 const HEADING_ROOM_MM = 2.5;
 
