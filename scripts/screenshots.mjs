@@ -94,14 +94,6 @@ const VIEWS = [
     },
   ],
   [
-    'press-countdown',
-    job('moons', 'press'),
-    async (page) => {
-      await page.getByRole('button', { name: 'Done, next' }).click();
-      await page.getByRole('button', { name: 'Start the clock' }).click();
-    },
-  ],
-  [
     'record',
     job('moons', 'record'),
     async (page) => {
@@ -124,6 +116,25 @@ const VIEWS = [
         .first()
         .waitFor();
       await page.getByLabel('Looking for a better plan').waitFor({ state: 'detached' });
+    },
+  ],
+  [
+    'evening-press',
+    '/demo/evening',
+    async (page) => {
+      const begin = page.getByRole('button', { name: 'Try it on simulated machines' });
+      await page.getByRole('list', { name: 'In this order' }).waitFor();
+      await page.getByLabel('Looking for a better plan').waitFor({ state: 'detached' });
+      await begin.click();
+      await page.getByRole('button', { name: '× 60' }).click();
+      const now = page.getByRole('region', { name: 'Now' });
+      const title = now.getByRole('heading', { level: 1 });
+      while (!(await title.textContent())?.startsWith('Open it')) {
+        const big = now.locator('.MuiButton-contained');
+        if (await big.isVisible()) await big.click();
+        await page.waitForTimeout(100);
+      }
+      await page.getByRole('button', { name: 'Stop' }).click();
     },
   ],
 ];

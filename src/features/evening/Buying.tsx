@@ -122,7 +122,16 @@ function Cost({ costs }: { costs: ReturnType<typeof useSpent>['costs'] }) {
                     .map(({ of, amount }) => `${COST_WORDS[of]} ${amountWords(amount)}`)
                     .join(' · ')}
                 </Typography>
-                <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mt: 1, maxWidth: 520 }}>
+                <Box
+                  sx={{
+                    display: 'flex',
+                    gap: 1.5,
+                    alignItems: 'center',
+                    mt: 1,
+                    '& .MuiTextField-root': { width: 300, flexShrink: 0 },
+                    flexWrap: 'wrap',
+                  }}
+                >
                   <PriceField
                     label={`One of ${job.name} sells at`}
                     value={price ?? null}

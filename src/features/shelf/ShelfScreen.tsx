@@ -141,7 +141,6 @@ export function ShelfScreen() {
             Measure a blank
           </Button>
         </Stack>
-        <Counted />
         <Typography variant="h2" sx={{ mb: 1.5 }}>
           Yours
         </Typography>
@@ -154,6 +153,7 @@ export function ShelfScreen() {
           <Box sx={{ mb: 3 }}>{rows(own, true)}</Box>
         )}
         <OwnTools />
+        <Counted />
         <OwnMoney />
         <Typography variant="h2" sx={{ mb: 1.5 }}>
           Presets
