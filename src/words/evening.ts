@@ -1,4 +1,4 @@
-import type { Assembled, EveningPlan, NotPressed, Placed } from '@/core/evening';
+import type { Assembled, EveningPlan, NotPressed, Placed, Reason } from '@/core/evening';
 import type { Operation, TaskCode } from '@/core/model';
 import { operationWords } from './press/operations';
 import { taskWords } from './press/tasks';
@@ -124,3 +124,18 @@ export const handTimeWords = (
   title: taskWords(does, false).title,
   origin: times === 0 ? 'estimate' : `yours, from ${times === 1 ? 'once' : `${times} times`}`,
 });
+
+/** Why a plan is in the order it is. */
+export function reasonWords(reason: Reason, { machines }: Assembled, units: UnitStyle): string {
+  const nameOf = (at: number) => `“${machines[at]?.machine.name ?? ''}”`;
+  if (reason.code === 'slowest-first')
+    return `${nameOf(reason.machine)} is switched on first: it takes longest, ${longWords(reason.heatsS)}.`;
+  const { machine, fromC, toC, takesS, others, handsS } = reason;
+  const heat = (c: number) => formatTemperature(c, units.temperature);
+  const does = toC < fromC ? 'cools' : 'heats';
+  const meanwhile =
+    others.length > 0
+      ? `meanwhile ${others.map(nameOf).join(' and ')} ${others.length === 1 ? 'presses' : 'press'}`
+      : `hands are busy for ${longWords(handsS)} of it`;
+  return `${nameOf(machine)} ${does} from ${heat(fromC)} to ${heat(toC)} in ${longWords(takesS)}; ${meanwhile}.`;
+}

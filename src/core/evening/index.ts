@@ -7,6 +7,7 @@ export * from './learn';
 export * from './orders';
 export * from './problem';
 export * from './random';
+export * from './reasons';
 export * from './search';
 export * from './settings';
 export * from './steps';

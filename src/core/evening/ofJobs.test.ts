@@ -2,7 +2,7 @@ import { goldenJobs } from '@tests/support/golden';
 import { BUILT_IN_SHELF } from '../shelf';
 import { faultsIn } from '@tests/support/evenings';
 import { MOST_THINGS } from '../model';
-import { eveningOf, fairLooks, gathered, oneAfterAnother, pieceOf, planned } from '.';
+import { eveningOf, fairLooks, gathered, oneAfterAnother, pieceOf, planned, reasonsOf } from '.';
 
 const shelf = BUILT_IN_SHELF;
 const alone = {
@@ -93,4 +93,28 @@ test('what is wished first has its place first, and its price is told', () => {
     expect(own).toHaveLength(evening.pieces[piece ?? 0]?.blocks.length ?? 0);
   }
   expect(pieceOf(assembled, { jobId: 'demo-tee', itemId: 'first', copy: 0 })).toBeNull();
+});
+
+test('the order has its reasons: what is done while a press cools really is done then', () => {
+  const jobs = jobsCalled('demo-moons', 'demo-layers', 'demo-tumbler', 'demo-coaster');
+  const { assembled } = eveningOf(jobs, shelf, alone);
+  const { schedule } = planned(assembled.evening, 2000);
+  const reasons = reasonsOf(assembled, schedule);
+  const cooling = reasons.find((each) => each.code === 'meanwhile' && each.toC < each.fromC);
+  if (cooling?.code !== 'meanwhile') throw new Error('the press of the tee cools for its vinyl');
+  const change = schedule.changes.find(
+    ({ machine, cold, toS, readyS }) =>
+      machine === cooling.machine && !cold && readyS - toS === cooling.takesS,
+  );
+  expect(change).toBeDefined();
+  for (const other of cooling.others)
+    expect(
+      schedule.placed.some(({ piece, block, startS }) => {
+        const use = assembled.evening.pieces[piece]?.blocks[block]?.use;
+        const [from, to] = [change?.toS ?? 0, change?.readyS ?? 0];
+        return use?.machine === other && startS + use.fromS < to && startS + use.toS > from;
+      }),
+    ).toBe(true);
+  expect(cooling.handsS).toBeGreaterThan(0);
+  expect(reasonsOf(assembled, { placed: [], changes: [], endS: 0 })).toEqual([]);
 });

@@ -122,8 +122,27 @@ export function isFor(evening: Evening, piece: number): (mention: number) => boo
     needed.has(mention < count ? mention : (uses[mention - count]?.piece ?? Number.NaN));
 }
 
-/** An order with everything for one piece before everything else. */
-export function withFirst(evening: Evening, order: Order, piece: number): Order {
-  const own = isFor(evening, piece);
-  return Int32Array.from([...order.filter(own), ...order.filter((each) => !own(each))]);
+/** An evening with nothing in it but one piece and what it waits for; the pieces keep their numbers. */
+export function aloneWith(evening: Evening, piece: number): Evening {
+  const needed = neededFor(evening, piece);
+  return {
+    ...evening,
+    pieces: evening.pieces.map((each, i) => (needed.has(i) ? each : { ...each, blocks: [] })),
+  };
+}
+
+/**
+ * An order with everything for one piece before everything else.
+ * @param own the order of that piece alone, by the evening of `aloneWith`.
+ */
+export function withFirst(evening: Evening, order: Order, piece: number, own: Order): Order {
+  const isOwn = isFor(evening, piece);
+  const [all, alone] = [usesOf(evening), usesOf(aloneWith(evening, piece))];
+  const count = evening.pieces.length;
+  const ahead = own.map((mention) => {
+    if (mention < count) return mention;
+    const use = alone[mention - count];
+    return count + all.findIndex((each) => each.piece === use?.piece && each.block === use.block);
+  });
+  return Int32Array.from([...ahead, ...order.filter((each) => !isOwn(each))]);
 }

@@ -1,6 +1,7 @@
 import { lowerBound } from './bound';
 import { costOfEnd, decoderOf, endOfCost, type Decoder } from './decode';
 import {
+  aloneWith,
   feeding,
   inTurn,
   leftOf,
@@ -42,11 +43,15 @@ const COOL = 0.0004;
 /** How long a press is waited for, by the rules of thumb, s. */
 const AWAITED_S = [0, 60, 300];
 /** How often the search begins anew from the rules of thumb (own choice, by trials). */
-const BEGINNINGS = 3;
+const BEGINNINGS = 4;
 /** The warmest where an order is gone by already: it is only put right (own choice, by trials). */
 const WARM_KEPT = 0.004;
+/** Which share of the looks puts right the best that was found (own choice, by trials). */
+const POLISHED = 0.15;
 /** Doing something else next than was told has to save so much, s. */
 const OTHER_NEXT_S = 20;
+/** Plans of the piece that comes first looked at, by itself. */
+const FIRST_LOOKS = 600;
 /** How near two swapped places are, mostly. */
 const NEAR = 12;
 
@@ -97,7 +102,11 @@ function costOf(decoder: Decoder, kept: Order | undefined): Cost {
 }
 
 /** The orders that the rules of thumb come to. */
-function byThumb(evening: Evening, decoder: Decoder, first: number | undefined): Order[] {
+function byThumb(evening: Evening, decoder: Decoder, { first, seed }: SearchRules): Order[] {
+  const own =
+    first === undefined
+      ? null
+      : planEvening(aloneWith(evening, first), { seed, looks: FIRST_LOOKS }).order;
   const left = evening.pieces.map(leftOf);
   return [
     ...AWAITED_S.map((s) => decoder.soonest(feeding(evening), s)),
@@ -105,8 +114,25 @@ function byThumb(evening: Evening, decoder: Decoder, first: number | undefined):
     ...[longestFirst(evening), prepareFirst(evening), inTurn(evening)],
   ].map((order) => {
     const whole = withSettings(evening, order);
-    return first === undefined ? whole : withFirst(evening, whole, first);
+    return first === undefined || !own ? whole : withFirst(evening, whole, first, own);
   });
+}
+
+/** Where an annealing begins and how warm, for how many looks. */
+interface Round {
+  readonly from: 'thumb' | 'best';
+  readonly warm: number;
+  readonly looks: number;
+}
+
+/** Several times anew from the rules of thumb, then the best put right; what is gone by already is only put right. */
+function roundsOf({ kept, looks }: SearchRules): Round[] {
+  const polish = Math.ceil(looks * (kept ? 1 : POLISHED));
+  const each = Math.ceil((looks - polish) / BEGINNINGS);
+  const anew = Array.from({ length: kept ? 0 : BEGINNINGS }, (): Round => ({
+    ...{ from: 'thumb', warm: WARM, looks: each },
+  }));
+  return [...anew, { from: 'best', warm: WARM_KEPT, looks: polish }];
 }
 
 /** Anneals from an order; the first so many places stay as they are. @returns the best found, and looks taken. */
@@ -118,24 +144,24 @@ function annealed(
 ): { order: Order; looks: number } {
   const random = randomOf(rules.seed);
   const unit = costOfEnd(Math.max(60, boundS));
-  const warm = rules.kept ? WARM_KEPT : WARM;
-  const each = Math.max(1, Math.ceil(rules.looks / (rules.kept ? 1 : BEGINNINGS)));
-  const cooling = Math.log(COOL / warm) / each;
   let best = { order: begun.order.slice(), cost: begun.cost };
-  let now = begun.order.slice();
-  let next = now.slice();
-  let nowCost = begun.cost;
-  for (let look = 0; look < rules.looks && now.length - fixed > 1; look++) {
-    if (endOfCost(best.cost) <= boundS) return { order: best.order, looks: look };
-    if (look % each === 0) [nowCost] = [begun.cost, now.set(begun.order)];
-    if (!moved(now, next, fixed, random)) continue;
-    const nextCost = cost(next);
-    const worse = (nextCost - nowCost) / unit;
-    const warmth = warm * exp(cooling * (look % each));
-    if (worse > 0 && random() >= exp(-worse / warmth)) continue;
-    [now, next] = [next, now];
-    nowCost = nextCost;
-    if (nowCost < best.cost) best = { order: now.slice(), cost: nowCost };
+  let next = begun.order.slice();
+  let taken = 0;
+  for (const { from, warm, looks } of roundsOf(rules)) {
+    const start = from === 'thumb' ? begun : best;
+    let now = start.order.slice();
+    let nowCost = start.cost;
+    const cooling = Math.log(COOL / warm) / Math.max(1, looks);
+    for (let look = 0; look < looks && now.length - fixed > 1; look++, taken++) {
+      if (endOfCost(best.cost) <= boundS) return { order: best.order, looks: taken };
+      if (!moved(now, next, fixed, random)) continue;
+      const nextCost = cost(next);
+      const worse = (nextCost - nowCost) / unit;
+      if (worse > 0 && random() >= exp(-worse / (warm * exp(cooling * look)))) continue;
+      [now, next] = [next, now];
+      nowCost = nextCost;
+      if (nowCost < best.cost) best = { order: now.slice(), cost: nowCost };
+    }
   }
   return { order: best.order, looks: rules.looks };
 }
@@ -150,7 +176,7 @@ export function planEvening(evening: Evening, rules: SearchRules): Planned {
   const cost = costOf(decoder, rules.kept);
   const begun = bestOf(cost, [
     ...(rules.kept ? [rules.kept] : []),
-    ...byThumb(evening, decoder, rules.first),
+    ...byThumb(evening, decoder, rules),
   ]);
   const fixed =
     rules.first === undefined ? 0 : begun.order.filter(isFor(evening, rules.first)).length;

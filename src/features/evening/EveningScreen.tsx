@@ -8,12 +8,13 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { format } from 'date-fns';
 import { useMemo, useState, type ReactNode } from 'react';
-import { pieceOf, type LearnedTimes } from '@/core/evening';
+import { pieceOf, reasonsOf, type LearnedTimes } from '@/core/evening';
 import type { EveningRun, EveningWish, Job, KeptEvening, ThingId } from '@/core/model';
 import {
   busiestWords,
   NOT_PRESSED_WORDS,
   priceWords,
+  reasonWords,
   supplyWords,
   wishedEndWords,
   worthWords,
@@ -95,6 +96,8 @@ function PlanOfEvening({
   const { first, beginsAt, endsBy } = wish;
   const [piece, setPiece] = useState<number | null>(null);
   const { plan, made } = shown;
+  const units = useUnits();
+  const reasons = reasonsOf(made.assembled, plan.schedule);
   const at = pieceOf(made.assembled, first);
   const pinned = at === null ? null : (numbersOf(made.assembled)[at] ?? null);
   if (made.assembled.loads.length === 0)
@@ -107,6 +110,17 @@ function PlanOfEvening({
       <Typography sx={{ color: COLOURS.graphite }}>
         {wishedEndWords(plan.schedule.endS, beginsAt, endsBy)} {busiestWords(plan, made.assembled)}
       </Typography>
+      {reasons.length > 0 && (
+        <Box
+          component="ul"
+          aria-label="Why in this order"
+          sx={{ m: 0, pl: 2.5, color: COLOURS.graphite }}
+        >
+          {reasons.map((reason, i) => (
+            <li key={i}>{reasonWords(reason, made.assembled, units)}</li>
+          ))}
+        </Box>
+      )}
       {begin}
       {plan.priceS !== null && pinned !== null && (
         <Alert severity="info" action={<Button onClick={() => onFirst(null)}>As planned</Button>}>
