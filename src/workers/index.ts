@@ -24,6 +24,7 @@ export type { TrialResult, TrialSettings } from './trial';
 export {
   createPlanner,
   createReplanner,
+  lookLongerAside,
   planEveningAside,
   planTogetherAside,
   type EveningShown,

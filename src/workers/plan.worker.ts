@@ -4,8 +4,10 @@ import {
   eveningOf,
   fairLooks,
   pieceOf,
+  LONGER,
   looksAgain,
   planned,
+  plannedAgain,
   replanned,
   type EveningJobs,
   type EveningPlan,
@@ -34,6 +36,21 @@ const planWorker = {
     const first = pieceOf(made.assembled, wish.first);
     onPlan(made, planned(evening, FIRST_LOOKS, first), false);
     onPlan(made, planned(evening, fairLooks(evening), first), true);
+  },
+  /** Goes on looking for a better plan of an evening than one that is known. */
+  longer: (
+    { assembled }: EveningJobs,
+    known: EveningPlan,
+    wish: EveningWish,
+    onPlan: (plan: EveningPlan, share: number) => void,
+  ) => {
+    const first = pieceOf(assembled, wish.first);
+    let best = known;
+    for (let nth = 1; nth <= LONGER && best.schedule.endS > best.boundS; nth++) {
+      best = plannedAgain(assembled.evening, best, first, nth);
+      onPlan(best, nth / LONGER);
+    }
+    onPlan(best, 1);
   },
   /** Plans what is left of an evening anew, from a moment on: the order of work from there. */
   again: (run: EveningRun, nowS: number): EveningRun['order'] => {

@@ -65,6 +65,27 @@ export function planEveningAside(
   return () => worker.terminate();
 }
 
+/**
+ * Goes on looking for a better plan than one that is shown, and tells how far that is, 0–1.
+ * @returns how to stop it: the best found so far stays.
+ */
+export function lookLongerAside(
+  { made, plan }: EveningShown,
+  wish: EveningWish,
+  onPlan: (shown: EveningShown, share: number) => void,
+  onFailed: (error: unknown) => void,
+): () => void {
+  const worker = startWorker();
+  worker.onerror = (event) => onFailed(new Error(event.message || 'The evening was not planned.'));
+  const tell = (better: EveningPlan, share: number) =>
+    onPlan({ made, plan: better, done: true }, share);
+  wrap<PlanWorker>(worker)
+    .longer(made, plan, wish, proxy(tell))
+    .catch(onFailed)
+    .finally(() => worker.terminate());
+  return () => worker.terminate();
+}
+
 /** Plans an evening anew while it is pressed. */
 export interface Replanner {
   /** The order of work from a moment on, s since the evening began. */

@@ -26,6 +26,12 @@ test('the evening is shorter than one after another, said with what it cannot be
   const [, inTurn = ''] = /instead of (.+) one after/.exec(alone ?? '') ?? [];
   expect(minutesIn(alone)).toBeLessThan(minutesIn(inTurn));
 
+  // looked for longer, it is no longer than it was; stopped, what was found stays
+  await page.getByRole('button', { name: 'Look longer for a better one' }).click();
+  await page.getByRole('button', { name: 'Stop looking' }).click();
+  await expect(page.getByRole('button', { name: 'Look longer for a better one' })).toBeVisible();
+  expect(minutesIn(await worth.textContent())).toBeLessThanOrEqual(minutesIn(alone));
+
   // everything to lay ready, once for all of it
   await page.getByRole('button', { name: /^Lay ready/ }).click();
   const ready = page.getByRole('list', { name: 'Lay ready' });

@@ -2,7 +2,16 @@ import { goldenJobs } from '@tests/support/golden';
 import { BUILT_IN_SHELF } from '../shelf';
 import { faultsIn } from '@tests/support/evenings';
 import { MOST_THINGS } from '../model';
-import { eveningOf, fairLooks, gathered, oneAfterAnother, pieceOf, planned, reasonsOf } from '.';
+import {
+  eveningOf,
+  fairLooks,
+  gathered,
+  oneAfterAnother,
+  pieceOf,
+  planned,
+  plannedAgain,
+  reasonsOf,
+} from '.';
 
 const shelf = BUILT_IN_SHELF;
 const alone = {
@@ -48,6 +57,17 @@ test('planned, it is shorter than one after another and no shorter than can be',
   expect(schedule.endS).toBeLessThan(inTurnS);
   expect(schedule.endS).toBeGreaterThanOrEqual(boundS);
   expect(planned({ ...evening, pieces: [] }, 400).schedule.endS).toBe(0);
+});
+
+test('looked for longer, a plan is never worse, nor shorter than can be; all looks are counted', () => {
+  const jobs = jobsCalled('demo-moons', 'demo-layers', 'demo-tumbler', 'demo-coaster');
+  const { evening } = eveningOf(jobs, shelf, alone).assembled;
+  const known = planned(evening, 60);
+  const again = [1, 2, 3].reduce((best, nth) => plannedAgain(evening, best, null, nth), known);
+  expect(again.schedule.endS).toBeLessThanOrEqual(known.schedule.endS);
+  expect(again.schedule.endS).toBeGreaterThanOrEqual(again.boundS);
+  expect(again.looks).toBeGreaterThan(known.looks);
+  expect(again.inTurnS).toBe(known.inTurnS);
 });
 
 test('the larger the evening, the fewer plans are looked at', () => {

@@ -173,6 +173,25 @@ export function planned(evening: Evening, looks: number, first: number | null = 
   return { ...found, inTurnS, priceS };
 }
 
+/** How often an evening is planned once more where somebody wants to look longer. */
+export const LONGER = 10;
+
+/** The better of a plan and the one of another seed: the nth look of a longer search. @param nth from 1. */
+export function plannedAgain(
+  evening: Evening,
+  best: EveningPlan,
+  first: number | null,
+  nth: number,
+): EveningPlan {
+  const rules = { seed: SEED + nth, looks: fairLooks(evening) };
+  const found = planEvening(evening, first === null ? rules : { ...rules, first });
+  const looks = best.looks + found.looks;
+  const savedS = best.schedule.endS - found.schedule.endS;
+  if (savedS <= 0) return { ...best, looks };
+  const priceS = best.priceS === null ? null : Math.max(0, best.priceS - savedS);
+  return { ...best, ...found, looks, priceS };
+}
+
 /** The same evening is planned the same way every time. */
 const SEED = 1;
 

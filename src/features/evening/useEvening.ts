@@ -1,12 +1,12 @@
 'use client';
 
-import { startTransition, useEffect, useMemo, useState } from 'react';
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { learnedTimes, type LearnedTimes } from '@/core/evening';
 import type { EveningWish, Job, Shelf } from '@/core/model';
 import { latestFirst, listRecords, ofKind, storageProblem, survey } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNotify } from '@/ui/notify';
-import { planEveningAside, type EveningShown } from '@/workers';
+import { lookLongerAside, planEveningAside, type EveningShown } from '@/workers';
 
 /** The jobs on the bench; null until they are read. */
 export function useJobs(): readonly Job[] | null {
@@ -45,12 +45,20 @@ interface Asked {
   readonly times: LearnedTimes;
 }
 
+/** How a plan is looked for beyond what is fair: null where it is not. */
+export interface Longer {
+  /** How far it is, 0–1; null while nobody wants it. */
+  readonly share: number | null;
+  readonly begin: () => void;
+  readonly stop: () => void;
+}
+
 /** The plan of an evening, better and better; null until there is one. One of earlier wishes is never done. */
 export function useEvening(
   jobs: readonly Job[],
   wish: EveningWish,
   times: LearnedTimes | null,
-): EveningShown | null {
+): readonly [EveningShown | null, Longer] {
   const { shelf } = useBench();
   const notify = useNotify();
   const [found, setFound] = useState<{ asked: Asked; shown: EveningShown } | null>(null);
@@ -80,8 +88,42 @@ export function useEvening(
       stop();
     };
   }, [asked, notify]);
-  return useMemo(
+  const shown = useMemo(
     () => found && (found.asked === asked ? found.shown : { ...found.shown, done: false }),
     [found, asked],
   );
+  return [shown, useLonger(asked, shown, setFound)];
+}
+
+/** Goes on looking for as long as somebody wants; what is wished otherwise meanwhile ends it. */
+function useLonger(
+  asked: Asked | null,
+  shown: EveningShown | null,
+  onFound: (found: { asked: Asked; shown: EveningShown }) => void,
+): Longer {
+  const notify = useNotify();
+  const [share, setShare] = useState<number | null>(null);
+  const end = useRef<() => void>(() => undefined);
+  const stop = useCallback(() => {
+    end.current();
+    setShare(null);
+  }, []);
+  useEffect(() => stop, [asked, stop]);
+  const begin = () => {
+    if (!asked || !shown) return;
+    setShare(0);
+    end.current = lookLongerAside(
+      shown,
+      asked.wish,
+      (better, so) => {
+        onFound({ asked, shown: better });
+        setShare(so < 1 ? so : null);
+      },
+      (error) => {
+        stop();
+        notify({ tone: 'error', text: String(error) });
+      },
+    );
+  };
+  return { share, begin, stop };
 }
