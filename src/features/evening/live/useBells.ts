@@ -27,24 +27,27 @@ export function useBells({ made, run, guide, nowS, heard }: Live): void {
     });
   }, [heard, bellS, speed, simulated, startedAt]);
 
+  // spoken once a bell and once a change, by what stands then
+  const latest = useRef({ made, run, guide, heard, units });
+  useEffect(() => {
+    latest.current = { made, run, guide, heard, units };
+  });
   const machine = ringing?.machine ?? null;
   const bell = ringing ? `${ringing.piece}.${ringing.step}` : null;
   useEffect(() => {
-    if (machine !== null && heard) speak(bellSpeech(made, machine));
-    // once a bell
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [bell]);
+    if (bell !== null && machine !== null && latest.current.heard)
+      speak(bellSpeech(latest.current.made, machine));
+  }, [bell, machine]);
 
   const does = guide.now[0]?.does;
   const before = useRef(does);
   useEffect(() => {
     const waited = before.current === 'wait' || before.current === 'rest';
     before.current = does;
-    const [act] = guide.now;
-    if (waited && heard && act && does !== 'open' && does !== 'wait')
-      speak(actWords(made, run, act, units, String).title);
-    // once a change
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    const now = latest.current;
+    const [act] = now.guide.now;
+    if (waited && now.heard && act && does !== 'open' && does !== 'wait')
+      speak(actWords(now.made, now.run, act, now.units, String).title);
   }, [does]);
   useEffect(() => {
     document.title = ringing

@@ -95,15 +95,18 @@ export function useLive(run: EveningRun, onRun: (run: EveningRun) => void) {
 
   // later than thought without a touch: what is left is planned anew by who touched it last
   const look = Math.floor(nowS / LOOK_S);
-  const { endS } = guide;
+  const latest = useRef({ run, endS: guide.endS });
   useEffect(() => {
-    if (!touches.current || document.visibilityState !== 'visible') return;
+    latest.current = { run, endS: guide.endS };
+  });
+  useEffect(() => {
+    const { run: late, endS } = latest.current;
+    // only when it is time to look, not at every tick
+    if (look < 0 || !touches.current || document.visibilityState !== 'visible') return;
     if (endS < lastEnd.current + DRIFT_S) return;
     lastEnd.current = endS;
-    again(run, secondsAt(run, eveningNow(run, new Date(steadyNow()))));
-    // only when it is time to look, not at every tick
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [look]);
+    again(late, secondsAt(late, eveningNow(late, new Date(steadyNow()))));
+  }, [look, again]);
 
   const hear = () => void allowSound().then(() => setHeard(soundAllowed()));
   return {
