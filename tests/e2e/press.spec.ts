@@ -132,9 +132,7 @@ test('a record with a photo: written down, seen in the log, out as CSV', async (
   await page.getByRole('button', { name: /Spoiled/ }).click();
   await page.getByRole('button', { name: 'Unreadable lettering' }).click();
   await page.getByLabel('Note').fill('=1+1, mirrored twice');
-  await page
-    .getByLabel('Photo of the result')
-    .setInputFiles('docs/screenshots/press-stack.png');
+  await page.getByLabel('Photo of the result').setInputFiles('docs/screenshots/press-stack.png');
   await expect(page.getByRole('img', { name: 'The result' })).toBeVisible({ timeout: 15_000 });
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText('None written down yet.')).toHaveCount(0);
