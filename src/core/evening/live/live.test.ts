@@ -7,7 +7,6 @@ import { randomOf } from '../random';
 import {
   addThings,
   assembledOf,
-  back,
   breakFrom,
   dropped,
   goesAway,
@@ -122,8 +121,12 @@ test('a break is offered from when no bell rings in it; whoever is back sooner i
   const away = goesAway(run, 0, { inS: from, lastsS: 480 }, at(near));
   const spans = progressOf(made, away, near).away[0];
   expect(spans).toEqual([{ fromS: near + from, toS: near + from + 480 }]);
-  const sooner = back(away, 0, at(near + from + 60));
-  expect(progressOf(made, sooner, near).away[0]?.[0]?.toS).toBe(near + from + 60);
+  // whoever is back sooner says so by a touch
+  const resting = goesAway(begun, 0, { inS: 0, lastsS: 480 }, SEVEN);
+  expect(guideAt(made, resting, 60).now).toEqual([{ does: 'rest', untilS: 480 }]);
+  const sooner = touched(made, resting, 0, at(60));
+  expect(progressOf(made, sooner, 60).away).toEqual([[{ fromS: 0, toS: 60 }]]);
+  expect(guideAt(made, sooner, 61).now[0]?.does).not.toBe('rest');
 });
 
 test('what is passed over is not done; what is dropped is no longer planned', () => {

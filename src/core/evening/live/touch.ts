@@ -23,6 +23,8 @@ function eventOf(made: Assembled, act: Act, person: number, at: string): Evening
       const heatC = of.heats[act.setting] ?? null;
       return { kind: 'set', at, person, machineId: of.machine.id, heatC };
     }
+    case 'rest':
+      return { kind: 'back', at, person };
     default:
       return null;
   }
@@ -36,8 +38,8 @@ export const secondsAt = (run: Pick<EveningRun, 'startedAt'>, now: Date): number
   secondsIn(run, now.toISOString());
 
 /**
- * What somebody is told now is done: hand work is, a machine is closed or opened, or set. Hand work that comes next is
- * begun with it.
+ * What somebody is told now is done: hand work is, a machine is closed or opened, or set; a break is over. Hand work
+ * that comes next is begun with it.
  */
 export function touched(made: Assembled, run: EveningRun, person: number, now: Date): EveningRun {
   const at = now.toISOString();
@@ -80,10 +82,6 @@ export const reads = (run: EveningRun, machineId: string, c: number, now: Date):
 /** A piece is not pressed this evening. */
 export const dropped = (run: EveningRun, piece: number, now: Date): EveningRun =>
   told(run, { kind: 'dropped', at: now.toISOString(), piece });
-
-/** Somebody is back sooner than thought. */
-export const back = (run: EveningRun, person: number, now: Date): EveningRun =>
-  told(run, { kind: 'back', at: now.toISOString(), person });
 
 /** A break is looked for in steps of so many seconds, and no further than so many from now (own choice). */
 const BREAK_STEP_S = 15;
