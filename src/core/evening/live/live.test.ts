@@ -65,13 +65,17 @@ test('hand work is laid aside at a bell, which is answered first, and then gone 
 test('a touch that another tab was before counts once; taken back, it never was', () => {
   const begun = eveningCalled({ 'demo-comet': 2 });
   const made = assembledOf(begun);
-  const on = touched(made, begun, 0, SEVEN);
+  const on = touched(made, begun, 0, at(1));
   const once = touched(made, on, 0, at(60));
   const ended = once.events.find(({ kind }) => kind === 'ended');
   if (!ended) throw new Error('nothing was ended');
   const twice = { ...once, events: [...once.events, ended] };
   expect(progressOf(made, twice, 90)).toEqual(progressOf(made, once, 90));
   expect(takenBack(once).events).toEqual(on.events);
+  // one touch of several, and what was wished before any
+  expect(takenBack(once, at(1).toISOString()).events).toEqual(once.events.slice(on.events.length));
+  const wished = goesAway(begun, 0, { inS: 600, lastsS: 300 }, SEVEN);
+  expect(takenBack(wished)).toEqual(wished);
 });
 
 test('what a display says on the way moves when the machine is ready; arrived, it is ready at once', () => {
@@ -135,7 +139,7 @@ test('what is passed over is not done; what is dropped is no longer planned', ()
   const on = touched(made, begun, 0, SEVEN);
   const over = passedOver(made, on, 0, at(5));
   expect(over.events.map(({ kind }) => kind)).toEqual(['set', 'begun', 'skipped', 'begun']);
-  const less = dropped(begun, 1, at(1));
+  const less = dropped(made, begun, 1, at(1));
   expect(remainingOf(made, progressOf(made, less, 2), 2).evening.pieces[1]?.blocks).toEqual([]);
   expect(guideAt(made, less, 2).endS).toBeLessThan(guideAt(made, begun, 2).endS);
 });
@@ -156,7 +160,7 @@ test('planned anew at any moment of any evening, with breaks and things left out
           random() < 0.02 && inS !== null
             ? goesAway(run, 0, { inS, lastsS: 300 }, when)
             : random() < 0.01
-              ? dropped(run, Math.floor(random() * made.loads.length), when)
+              ? dropped(made, run, Math.floor(random() * made.loads.length), when)
               : run;
         const next = replanned(made, meddled, nowS, 20);
         const { remaining, schedule } = guideAt(made, next, nowS);
@@ -165,6 +169,13 @@ test('planned anew at any moment of any evening, with breaks and things left out
       });
   }
   expect(looked).toBeGreaterThan(300);
+});
+
+test('a tee that is left out leaves its weeding out too', () => {
+  const begun = eveningCalled({ 'demo-layers': 1 });
+  const made = assembledOf(begun);
+  expect(made.loads).toHaveLength(2);
+  expect(guideAt(made, dropped(made, begun, 0, at(1)), 2).now).toEqual([{ does: 'finished' }]);
 });
 
 test('an evening under way is kept as it is read', () => {

@@ -69,19 +69,28 @@ export function passedOver(
   return takenUp(made, told(run, event), person, now);
 }
 
-/** Takes the last touch back: what it said, and what was begun with it. */
-export function takenBack(run: EveningRun): EveningRun {
-  const last = run.events.at(-1);
-  return last ? { ...run, events: run.events.filter(({ at }) => at !== last.at) } : run;
+/** The moment of the last touch; null where there was none yet: what was wished before it began is none. */
+export const lastTouch = ({ events, startedAt }: Pick<EveningRun, 'events' | 'startedAt'>) =>
+  events.findLast(({ at }) => at !== startedAt)?.at ?? null;
+
+/** Takes a touch back: all that it said, and what was begun with it. @param at its moment; the last one's where not told. */
+export function takenBack(run: EveningRun, at = lastTouch(run)): EveningRun {
+  return at === null ? run : { ...run, events: run.events.filter((event) => event.at !== at) };
 }
 
 /** A machine's display says so many degrees. */
 export const reads = (run: EveningRun, machineId: string, c: number, now: Date): EveningRun =>
   told(run, { kind: 'reads', at: now.toISOString(), machineId, c });
 
-/** A piece is not pressed this evening. */
-export const dropped = (run: EveningRun, piece: number, now: Date): EveningRun =>
-  told(run, { kind: 'dropped', at: now.toISOString(), piece });
+/** A piece is not pressed this evening, nor is done what was to be done aside for it. */
+export function dropped(made: Assembled, run: EveningRun, piece: number, now: Date): EveningRun {
+  const aside = (made.evening.pieces[piece]?.blocks ?? []).flatMap(({ after }) => after ?? []);
+  const at = now.toISOString();
+  return told(
+    run,
+    ...[piece, ...aside].map((each) => ({ kind: 'dropped' as const, at, piece: each })),
+  );
+}
 
 /** A break is looked for in steps of so many seconds, and no further than so many from now (own choice). */
 const BREAK_STEP_S = 15;

@@ -11,6 +11,7 @@ import {
   dropped,
   goesAway,
   isOver,
+  lastTouch,
   secondsAt,
   type NewThing,
 } from '@/core/evening';
@@ -97,11 +98,14 @@ function useDrops({ made, run, guide, change, undo }: Live): Choice[] {
         key: String(at),
         label,
         run: () => {
-          change((each, now) => dropped(each, at, now));
-          notify({
-            tone: 'info',
-            text: `“${label}” is left out.`,
-            action: { label: 'Undo', run: undo },
+          change((each, now) => {
+            const next = dropped(made, each, at, now);
+            notify({
+              tone: 'info',
+              text: `“${label}” is left out.`,
+              action: { label: 'Undo', run: () => undo(now.toISOString()) },
+            });
+            return next;
           });
         },
       },
@@ -138,8 +142,8 @@ export function LiveMenu({ live, clock, more }: LiveMenuProps) {
   }));
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', '& button': { minHeight: 48 } }}>
-      {live.run.events.length > 0 && (
-        <Button color="inherit" onClick={live.undo}>
+      {lastTouch(live.run) !== null && (
+        <Button color="inherit" onClick={() => live.undo()}>
           One step back
         </Button>
       )}

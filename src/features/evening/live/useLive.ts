@@ -5,6 +5,7 @@ import {
   assembledOf,
   guideAt,
   passedOver,
+  progressOf,
   reads,
   secondsAt,
   takenBack,
@@ -58,8 +59,9 @@ function useReplanner(run: EveningRun, onRun: (run: EveningRun) => void) {
 function readOff(made: Assembled, run: EveningRun, now: Date): EveningRun {
   if (!run.simulated) return run;
   const nowS = secondsAt(run, now);
+  const { machines } = progressOf(made, run, nowS);
   return made.machines.reduce((sum, { machine, heats }, m) => {
-    const state = guideAt(made, run, nowS).progress.machines[m];
+    const state = machines[m];
     const heating = state && state.setting !== null && state.readyS > nowS;
     if (!heating || heats[state.setting ?? 0] === null) return sum;
     const shows = deviceAt(made, run, machine, nowS).display() + machine.displayOffsetC;
@@ -82,7 +84,7 @@ export function useLive(run: EveningRun, onRun: (run: EveningRun) => void) {
   const change = useCallback(
     (make: (run: EveningRun, now: Date) => EveningRun) => {
       const moment = eveningNow(run, new Date(steadyNow()));
-      const next = make(readOff(made, run, moment), moment);
+      const next = make(run, moment);
       if (next === run) return;
       touches.current = true;
       const at = secondsAt(next, moment);
@@ -90,7 +92,7 @@ export function useLive(run: EveningRun, onRun: (run: EveningRun) => void) {
       onRun(next);
       again(next, at);
     },
-    [made, run, onRun, again],
+    [run, onRun, again],
   );
 
   // later than thought without a touch: what is left is planned anew by who touched it last
@@ -113,10 +115,12 @@ export function useLive(run: EveningRun, onRun: (run: EveningRun) => void) {
     ...{ made, run, now, nowS, guide, heard, hear, change },
     touch: (person: number) => {
       hear();
-      change((each, moment) => touched(made, each, person, moment));
+      change((each, moment) => touched(made, readOff(made, each, moment), person, moment));
     },
-    skip: (person: number) => change((each, moment) => passedOver(made, each, person, moment)),
-    undo: () => change((each) => takenBack(each)),
+    skip: (person: number) =>
+      change((each, moment) => passedOver(made, readOff(made, each, moment), person, moment)),
+    /** Takes a touch back, the last one where its moment is not told. */
+    undo: (at?: string) => change((each) => takenBack(each, at)),
   };
 }
 
