@@ -3,6 +3,7 @@ import { BUILT_IN_SHELF } from '../shelf';
 import { faultsIn } from '@tests/support/evenings';
 import { MOST_THINGS } from '../model';
 import {
+  breaksOf,
   eveningOf,
   fairLooks,
   gathered,
@@ -68,6 +69,15 @@ test('looked for longer, a plan is never worse, nor shorter than can be; all loo
   expect(again.schedule.endS).toBeGreaterThanOrEqual(again.boundS);
   expect(again.looks).toBeGreaterThan(known.looks);
   expect(again.inTurnS).toBe(known.inTurnS);
+});
+
+test('breaks are by the clock on the wall: begun later, they are sooner; what overlaps is one', () => {
+  const breaks = [
+    { at: 20 * 60, lastsMin: 15 },
+    { at: 20 * 60 + 10, lastsMin: 20 },
+  ];
+  expect(breaksOf({ beginsAt: 19 * 60, breaks })).toEqual([{ fromS: 3600, toS: 3600 + 1800 }]);
+  expect(breaksOf({ beginsAt: 19 * 60 + 30, breaks })).toEqual([{ fromS: 1800, toS: 3600 }]);
 });
 
 test('the larger the evening, the fewer plans are looked at', () => {

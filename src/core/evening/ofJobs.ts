@@ -65,7 +65,7 @@ function pressedOf(job: Job, shelf: Shelf) {
 const DAY_MIN = 24 * 60;
 
 /** The breaks of an evening, s from its beginning, in order and apart; one before it is of the next day. */
-function breaksOf({ beginsAt, breaks }: EveningWish): Span[] {
+export function breaksOf({ beginsAt, breaks }: Pick<EveningWish, 'beginsAt' | 'breaks'>): Span[] {
   const spans = breaks.map(({ at, lastsMin }) => {
     const fromS = 60 * ((at - beginsAt + DAY_MIN) % DAY_MIN);
     return { fromS, toS: fromS + 60 * lastsMin };

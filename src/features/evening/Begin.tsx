@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { beginEvening, type NewThing } from '@/core/evening';
+import { beginEvening, breaksOf, type NewThing } from '@/core/evening';
 import { itemLabels, type EveningRun, type Job, type KeptEvening } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
@@ -49,8 +49,9 @@ export function Begin({
     const machines = shelf.machines.filter(({ id }) => used.has(id));
     const setUp = { machines, people, standing };
     const run = beginEvening(calledThings(shown, jobs), setUp, shown.plan.order, now);
-    // breaks are wished for everybody
-    const events = (shown.made.assembled.evening.people[0] ?? []).flatMap(({ fromS, toS }) =>
+    // breaks are wished for everybody, by the clock on the wall: it need not begin when it was planned to
+    const beginsAt = 60 * now.getHours() + now.getMinutes();
+    const events = breaksOf({ ...evening.wish, beginsAt }).flatMap(({ fromS, toS }) =>
       Array.from({ length: people }, (_, person): EveningRun['events'][number] => ({
         ...{ kind: 'away', at, person, inS: fromS, lastsS: toS - fromS },
       })),
