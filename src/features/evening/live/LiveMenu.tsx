@@ -15,6 +15,7 @@ import {
   secondsAt,
   type NewThing,
 } from '@/core/evening';
+import { MOST_THINGS } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNotify } from '@/ui/notify';
 import { thingsAt, thingsWords } from '@/words';
@@ -133,6 +134,11 @@ export function LiveMenu({ live, clock, more }: LiveMenuProps) {
     key: String(i),
     label,
     run: () => {
+      if (live.run.things.length >= MOST_THINGS)
+        return notify({
+          tone: 'warning',
+          text: `An evening holds ${MOST_THINGS} things: press “${label}” another day.`,
+        });
       const one = thing();
       if (!one)
         return notify({ tone: 'warning', text: `A finding stops “${label}”: it is not put in.` });

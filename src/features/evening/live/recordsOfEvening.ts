@@ -35,7 +35,8 @@ export function recordsOfEvening(
     const items = thing.called ? [{ variant: thing.called.slice(0, 120), outcome, faults }] : [];
     records.push(
       recordOf(
-        crypto.randomUUID(),
+        // one record a thing, however often it is written down
+        `evening-${Date.parse(run.startedAt)}-${nth}`,
         { job: own, plan: planJob(own, shelf), run: frozen, simulated: run.simulated !== null },
         { outcome, faults, note, photoSha256: null, items },
         run.simulated ? now : wall,
