@@ -6,7 +6,7 @@ import {
   type Guide,
   type Place,
 } from '@/core/evening';
-import type { EveningRun, Operation } from '@/core/model';
+import { isSameThing, type EveningRun, type Operation } from '@/core/model';
 import { longWords } from './evening';
 import { displayText } from './press/figures';
 import { operationWords } from './press/operations';
@@ -35,10 +35,7 @@ export function thingsAt(
   const load = made.loads[piece];
   const one = load?.blocks[block]?.thing ?? null;
   const meant = one === null ? (load?.things ?? []) : (load?.things.slice(one, one + 1) ?? []);
-  return meant.flatMap(
-    ({ jobId, itemId, copy }) =>
-      run.things.find((t) => t.jobId === jobId && t.itemId === itemId && t.copy === copy) ?? [],
-  );
+  return meant.flatMap((one) => run.things.find((each) => isSameThing(each, one)) ?? []);
 }
 
 /** What things are called together: alike ones are counted. */

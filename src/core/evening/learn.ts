@@ -26,7 +26,7 @@ const LEAST_SHARE = 0.2;
 const MOST_SHARE = 5;
 
 /** Whether an operation is work of hands that no clock counts. */
-const isHandwork = ({ hands, countedS, kind }: Operation): boolean =>
+export const isHandwork = ({ hands, countedS, kind }: Operation): boolean =>
   hands === 'busy' && countedS === null && kind !== 'warm-up';
 
 /** How long each operation by hand took by what happened, s: from when it was begun, else from the touch before. */

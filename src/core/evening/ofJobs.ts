@@ -1,4 +1,11 @@
-import { MOST_THINGS, type EveningWish, type Job, type Shelf, type ThingId } from '../model';
+import {
+  isSameThing,
+  MOST_THINGS,
+  type EveningWish,
+  type Job,
+  type Shelf,
+  type ThingId,
+} from '../model';
 import { planJob } from '../plan';
 import type { Supply } from '../press';
 import { assemble, type Assembled, type EveningThing } from './assemble';
@@ -197,11 +204,7 @@ const SEED = 1;
 
 /** The piece of a thing; null where it is not in the evening. */
 export function pieceOf({ loads }: Assembled, thing: ThingId | null): number | null {
-  const at = loads.findIndex(({ things }) =>
-    things.some(
-      ({ jobId, itemId, copy }) =>
-        jobId === thing?.jobId && itemId === thing.itemId && copy === thing.copy,
-    ),
-  );
+  if (!thing) return null;
+  const at = loads.findIndex(({ things }) => things.some((each) => isSameThing(each, thing)));
   return at < 0 ? null : at;
 }

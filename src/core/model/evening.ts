@@ -142,3 +142,7 @@ export type EveningTold = EveningRun['told'][number];
 export type EveningRun = z.infer<typeof eveningRunSchema>;
 /** The evening of a bench as it is kept. */
 export type KeptEvening = z.infer<typeof eveningSchema>;
+
+/** Whether two are the same copy of the same row of the same job. */
+export const isSameThing = (one: ThingId, other: ThingId): boolean =>
+  one.jobId === other.jobId && one.itemId === other.itemId && one.copy === other.copy;

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { LearnedTimes } from '@/core/evening';
+import { isHandwork, type LearnedTimes } from '@/core/evening';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { handTimeWords } from '@/words';
@@ -14,9 +14,7 @@ export function HandTimes({ shown, times }: { shown: EveningShown; times: Learne
   const { things, assembled } = shown.made;
   const tasks = new Map(
     things.flatMap(({ program }) =>
-      program.operations
-        .filter(({ hands, countedS, kind }) => hands === 'busy' && !countedS && kind !== 'warm-up')
-        .map(({ does, lasts }) => [does, lasts.usualS] as const),
+      program.operations.filter(isHandwork).map(({ does, lasts }) => [does, lasts.usualS] as const),
     ),
   );
   return (

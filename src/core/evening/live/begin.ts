@@ -9,7 +9,7 @@ import {
 import { assemble, type Assembled } from '../assemble';
 import { decoderOf } from '../decode';
 import { feeding, withSettings, type Order } from '../orders';
-import { keptOrder, orderLeft } from './order';
+import { keptOrder } from './order';
 import { progressOf } from './progress';
 import { remainingOf } from './remaining';
 
@@ -87,7 +87,3 @@ export function addThings(
   const more = machines.filter(({ id }) => !known.has(id));
   return { ...run, ...withThings(run, things), machines: [...run.machines, ...more] };
 }
-
-/** The order a run goes by, for what is left of it. */
-export const orderNow = (made: Assembled, run: EveningRun, nowS: number): Order =>
-  orderLeft(remainingOf(made, progressOf(made, run, nowS), nowS), run.order);

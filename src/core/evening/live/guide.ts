@@ -2,9 +2,10 @@ import type { EveningRun } from '../../model';
 import type { Assembled } from '../assemble';
 import { decoderOf } from '../decode';
 import type { Schedule } from '../problem';
-import { isSafe, needsHeld, needsOf, type Need } from './lookAhead';
+import { isSafe, mayEndLateS, needsHeld, needsOf, type Need } from './lookAhead';
 import { orderLeft } from './order';
 import {
+  isBegun,
   isOver,
   operationAt,
   progressOf,
@@ -78,7 +79,7 @@ function clocksOf(made: Assembled, { pieces }: EveningProgress): MachineClock[] 
     const operation = operationAt(made, { piece: at, block, step });
     if (dropped || begunS === null || !use || !operation || operation.countedS === null) return [];
     const bellS = begunS + operation.countedS;
-    const latestS = bellS + (operation.mayOverrunS ?? 0);
+    const latestS = bellS + mayEndLateS(operation);
     return [{ piece: at, block, step, machine: use.machine, begunS, bellS, latestS }];
   });
   return clocks.sort((a, b) => a.latestS - b.latestS);
@@ -129,7 +130,7 @@ function planFor({ made, remaining, schedule, nowS, progress }: Moment, person: 
     const state = progress.pieces[piece];
     if (!first || !state) return [];
     const nth = block + (from[piece] ?? 0);
-    const begun = nth === state.block && (state.begunS !== null || state.step > 0);
+    const begun = nth === state.block && isBegun(state);
     const step = nth === state.block ? state.step : 0;
     const place = { piece, block: nth, step };
     const counted = operationAt(made, place)?.countedS ?? null;
@@ -171,8 +172,8 @@ const SET_SLOW_S = 20;
 function begunWork({ made, progress }: Moment, person: number, taken: ReadonlySet<number>) {
   const at = progress.pieces.findIndex((piece, p) => {
     const block = made.evening.pieces[p]?.blocks[piece.block];
-    const begun = piece.begunS !== null || piece.step > 0;
-    return !piece.dropped && !taken.has(p) && block?.mayPause && begun && piece.person === person;
+    const own = isBegun(piece) && piece.person === person;
+    return !piece.dropped && !taken.has(p) && block?.mayPause && own;
   });
   const piece = progress.pieces[at];
   return piece

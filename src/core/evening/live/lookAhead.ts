@@ -15,6 +15,10 @@ const SOME_DELAY_S = 30;
 export const scatterOf = (operation: Operation | undefined): number =>
   operation?.kind === 'prepare' ? SCATTER.prepare : SCATTER.other;
 
+/** How late an operation may end, s. */
+export const mayEndLateS = (operation: Operation | undefined): number =>
+  operation?.mayOverrunS ?? SOME_DELAY_S;
+
 /** When hands will be needed, between which moments, for how long at most, and how late they may come; s from now. */
 export interface Need {
   readonly earliestS: number;
@@ -37,7 +41,7 @@ export function needsOf(made: Assembled, place: Place, steps: readonly Step[]): 
     const operation = operationAt(made, { ...place, step: place.step + i });
     const spread = Math.exp(ONE_IN_TWENTY * scatterOf(operation));
     const counted = (operation?.countedS ?? null) !== null;
-    const mayWaitS = operation?.mayOverrunS ?? SOME_DELAY_S;
+    const mayWaitS = mayEndLateS(operation);
     if (beforeS > 0)
       busy(counted ? beforeS : beforeS / spread, counted ? beforeS : beforeS * spread, 0);
     if (aloneS > 0) [early, late, open] = [early + aloneS, late + aloneS, false];

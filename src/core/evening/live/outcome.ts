@@ -1,4 +1,4 @@
-import type { EveningRun, Program, RunEvent } from '../../model';
+import { isSameThing, type EveningRun, type Program, type RunEvent } from '../../model';
 import type { Assembled } from '../assemble';
 import { operationAt } from './progress';
 
@@ -18,10 +18,7 @@ export function pressingOf(
   const events = run.events.flatMap((event): RunEvent[] => {
     if (event.kind !== 'begun' && event.kind !== 'ended' && event.kind !== 'skipped') return [];
     const load = made.loads[event.piece];
-    const own = load?.things.findIndex(
-      ({ jobId, itemId, copy }) =>
-        jobId === thing.jobId && itemId === thing.itemId && copy === thing.copy,
-    );
+    const own = load?.things.findIndex((each) => isSameThing(each, thing));
     const meant = load?.blocks[event.block]?.thing ?? null;
     const operation = operationAt(made, event);
     if (own === undefined || own < 0 || (meant !== null && meant !== own) || !operation) return [];
@@ -38,10 +35,6 @@ export function wasDropped(made: Assembled, run: EveningRun, nth: number): boole
   );
   return made.loads.some(
     ({ things }, piece) =>
-      gone.has(piece) &&
-      things.some(
-        ({ jobId, itemId, copy }) =>
-          jobId === thing?.jobId && itemId === thing.itemId && copy === thing.copy,
-      ),
+      thing !== undefined && gone.has(piece) && things.some((each) => isSameThing(each, thing)),
   );
 }

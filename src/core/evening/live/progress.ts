@@ -133,6 +133,10 @@ export function progressOf(made: Assembled, run: EveningRun, nowS: number): Even
   return { pieces, machines, away };
 }
 
+/** Whether anything of the block at hand of a piece was done. */
+export const isBegun = ({ begunS, step }: Pick<PieceProgress, 'begunS' | 'step'>): boolean =>
+  begunS !== null || step > 0;
+
 /** Whether all of a piece is done, or will not be. */
 export const isOver = ({ evening }: Assembled, piece: PieceProgress, at: number): boolean =>
   piece.dropped || piece.block >= (evening.pieces[at]?.blocks.length ?? 0);

@@ -9,7 +9,13 @@ import {
   type Span,
 } from '../problem';
 import { timelineOf, type Step } from '../steps';
-import { operationAt, stepsAt, type EveningProgress, type PieceProgress } from './progress';
+import {
+  isBegun,
+  operationAt,
+  stepsAt,
+  type EveningProgress,
+  type PieceProgress,
+} from './progress';
 
 /** Hand work that takes longer than thought goes on for so long at least, s (own choice). */
 const LEAST_LEFT_S = 10;
@@ -55,7 +61,7 @@ export function stepsLeft(
 
 /** Whether a block is begun and cannot be laid aside. */
 export const isHeld = (block: Block | undefined, piece: PieceProgress): boolean =>
-  block !== undefined && !block.mayPause && (piece.begunS !== null || piece.step > 0);
+  block !== undefined && !block.mayPause && isBegun(piece);
 
 /** Puts what goes on into people's time: at a bell that somebody is late for, all that follows is later. */
 function holding(
@@ -112,7 +118,7 @@ function pieceLeft(
   const [first, ...later] = blocks.slice(piece.block + (held ? 1 : 0));
   if (!first) return { id, readyS: held?.endS ?? 0, blocks: [] };
   const since = held ? held.endS : piece.sinceS - nowS;
-  const begun = !held && (piece.begunS !== null || piece.step > 0);
+  const begun = !held && isBegun(piece);
   if (begun) return { id, readyS: 0, blocks: [partLeft(made, at, piece, nowS, first), ...later] };
   const readyS = Math.max(0, Math.ceil(since + first.waitS));
   return { id, readyS, blocks: [{ ...first, waitS: 0 }, ...later] };
