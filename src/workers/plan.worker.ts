@@ -42,15 +42,17 @@ const planWorker = {
     { assembled }: EveningJobs,
     known: EveningPlan,
     wish: EveningWish,
-    onPlan: (plan: EveningPlan, share: number) => void,
+    /** How far it is, 0–1, and a plan where a better one was found since. */
+    onShare: (share: number, better: EveningPlan | null) => void,
   ) => {
     const first = pieceOf(assembled, wish.first);
     let best = known;
     for (let nth = 1; nth <= LONGER && best.schedule.endS > best.boundS; nth++) {
-      best = plannedAgain(assembled.evening, best, first, nth);
-      onPlan(best, nth / LONGER);
+      const again = plannedAgain(assembled.evening, best, first, nth);
+      onShare(nth / LONGER, again.schedule === best.schedule ? null : again);
+      best = again;
     }
-    onPlan(best, 1);
+    onShare(1, best);
   },
   /** Plans what is left of an evening anew, from a moment on: the order of work from there. */
   again: (run: EveningRun, nowS: number): EveningRun['order'] => {

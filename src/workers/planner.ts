@@ -42,27 +42,57 @@ export interface EveningShown {
   readonly done: boolean;
 }
 
+/** What is told of a search in the background, and where that fails. */
+interface Told<Found extends unknown[]> {
+  readonly onFound: (...found: Found) => void;
+  readonly onFailed: (error: unknown) => void;
+}
+
+/**
+ * Searches in a worker of its own.
+ * @returns how to stop it; what was told but not heard yet is not heard any more.
+ */
+function searchAside<Found extends unknown[]>(
+  { onFound, onFailed }: Told<Found>,
+  search: (worker: Remote<PlanWorker>, tell: (...found: Found) => void) => Promise<void>,
+): () => void {
+  const worker = startWorker();
+  let stopped = false;
+  const failed = (error: unknown) => stopped || onFailed(error);
+  worker.onerror = (event) => failed(new Error(event.message || 'The evening was not planned.'));
+  const stop = () => {
+    stopped = true;
+    worker.terminate();
+  };
+  const tell = proxy((...found: Found) => {
+    if (!stopped) onFound(...found);
+  });
+  search(wrap<PlanWorker>(worker), tell)
+    .catch(failed)
+    // what it told last may still be under way: it is heard
+    .finally(() => worker.terminate());
+  return stop;
+}
+
 /**
  * Plans an evening in the background: a first plan at once, then better ones.
  * @returns how to stop it.
  */
 export function planEveningAside(
-  jobs: readonly Job[],
-  shelf: Shelf,
-  wish: EveningWish,
-  times: LearnedTimes,
-  onPlan: (shown: EveningShown) => void,
-  onFailed: (error: unknown) => void,
+  asked: {
+    readonly jobs: readonly Job[];
+    readonly shelf: Shelf;
+    readonly wish: EveningWish;
+    readonly times: LearnedTimes;
+  },
+  told: Told<[shown: EveningShown]>,
 ): () => void {
-  const worker = startWorker();
-  worker.onerror = (event) => onFailed(new Error(event.message || 'The evening was not planned.'));
+  const { jobs, shelf, wish, times } = asked;
   const tell = (made: EveningJobs, plan: EveningPlan, done: boolean) =>
-    onPlan({ made, plan, done });
-  wrap<PlanWorker>(worker)
-    .evening(jobs, shelf, wish, times, proxy(tell))
-    .catch(onFailed)
-    .finally(() => worker.terminate());
-  return () => worker.terminate();
+    told.onFound({ made, plan, done });
+  return searchAside({ ...told, onFound: tell }, (worker, heard) =>
+    worker.evening(jobs, shelf, wish, times, heard),
+  );
 }
 
 /**
@@ -72,18 +102,13 @@ export function planEveningAside(
 export function lookLongerAside(
   { made, plan }: EveningShown,
   wish: EveningWish,
-  onPlan: (shown: EveningShown, share: number) => void,
-  onFailed: (error: unknown) => void,
+  told: Told<[share: number, better: EveningShown | null]>,
 ): () => void {
-  const worker = startWorker();
-  worker.onerror = (event) => onFailed(new Error(event.message || 'The evening was not planned.'));
-  const tell = (better: EveningPlan, share: number) =>
-    onPlan({ made, plan: better, done: true }, share);
-  wrap<PlanWorker>(worker)
-    .longer(made, plan, wish, proxy(tell))
-    .catch(onFailed)
-    .finally(() => worker.terminate());
-  return () => worker.terminate();
+  const tell = (share: number, better: EveningPlan | null) =>
+    told.onFound(share, better && { made, plan: better, done: true });
+  return searchAside({ ...told, onFound: tell }, (worker, heard) =>
+    worker.longer(made, plan, wish, heard),
+  );
 }
 
 /** Plans an evening anew while it is pressed. */

@@ -181,7 +181,7 @@ export function planned(evening: Evening, looks: number, first: number | null = 
 }
 
 /** How often an evening is planned once more where somebody wants to look longer. */
-export const LONGER = 10;
+export const LONGER = 30;
 
 /** The better of a plan and the one of another seed: the nth look of a longer search. @param nth from 1. */
 export function plannedAgain(

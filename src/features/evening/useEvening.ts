@@ -70,23 +70,10 @@ export function useEvening(
   );
   useEffect(() => {
     if (asked === null) return;
-    let gone = false;
-    const stop = planEveningAside(
-      asked.jobs,
-      asked.shelf,
-      asked.wish,
-      asked.times,
-      (shown) => {
-        if (!gone) startTransition(() => setFound({ asked, shown }));
-      },
-      (error) => {
-        if (!gone) notify({ tone: 'error', text: String(error) });
-      },
-    );
-    return () => {
-      gone = true;
-      stop();
-    };
+    return planEveningAside(asked, {
+      onFound: (shown) => startTransition(() => setFound({ asked, shown })),
+      onFailed: (error) => notify({ tone: 'error', text: String(error) }),
+    });
   }, [asked, notify]);
   const shown = useMemo(
     () => found && (found.asked === asked ? found.shown : { ...found.shown, done: false }),
@@ -112,18 +99,16 @@ function useLonger(
   const begin = () => {
     if (!asked || !shown) return;
     setShare(0);
-    end.current = lookLongerAside(
-      shown,
-      asked.wish,
-      (better, so) => {
-        onFound({ asked, shown: better });
+    end.current = lookLongerAside(shown, asked.wish, {
+      onFound: (so, better) => {
+        if (better) onFound({ asked, shown: better });
         setShare(so < 1 ? so : null);
       },
-      (error) => {
+      onFailed: (error) => {
         stop();
         notify({ tone: 'error', text: String(error) });
       },
-    );
+    });
   };
   return { share, begin, stop };
 }
