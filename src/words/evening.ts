@@ -26,13 +26,12 @@ export const NOT_PRESSED_WORDS: Readonly<Record<NotPressed, string>> = {
 };
 
 /** What a plan is worth, beside one thing after another and what no plan can be shorter than. */
-export function worthWords({ schedule, boundS, inTurnS }: EveningPlan): string {
+export function worthWords({ schedule, boundS, inTurnS, allTried }: EveningPlan): string {
   const { endS } = schedule;
   const won = inTurnS > endS + 30 ? ` instead of ${longWords(inTurnS)} one after another` : '';
-  const best =
-    endS <= boundS
-      ? 'No plan can be shorter.'
-      : `No plan can be shorter than ${longWords(boundS)}.`;
+  const least = `No plan can be shorter than ${longWords(boundS)}.`;
+  const tried = 'Every order of the work was tried: none ends sooner.';
+  const best = endS <= boundS ? 'No plan can be shorter.' : allTried ? tried : least;
   return `${longWords(endS)}${won}. ${best}`;
 }
 
@@ -46,7 +45,11 @@ export function wishedEndWords(endS: number, begin: number, endsBy: number | nul
     : `Done by ${wallTime(begin, endS)}, ${longWords(endS - roomS)} later than you want to be: leave something for another evening, or begin sooner.`;
 }
 
-/** What it costs that something comes first. */
+/** What was wished to go into its machine before what. */
+export const beforeWords = (one: string, other: string): string =>
+  `“${one}” goes in before “${other}”, as you wished.`;
+
+/** What it costs that something comes before something else. */
 export const priceWords = (priceS: number): string =>
   priceS < 30 ? 'That costs nothing.' : `The evening ends ${longWords(priceS)} later for it.`;
 

@@ -9,6 +9,7 @@ import {
   planned,
   plannedAgain,
   replanned,
+  thoroughly,
   type EveningJobs,
   type EveningPlan,
   type LearnedTimes,
@@ -35,7 +36,8 @@ const planWorker = {
     const { evening } = made.assembled;
     const first = pieceOf(made.assembled, wish.first);
     onPlan(made, planned(evening, FIRST_LOOKS, first), false);
-    onPlan(made, planned(evening, fairLooks(evening), first), true);
+    const fair = planned(evening, fairLooks(evening), first);
+    onPlan(made, thoroughly(evening, fair, first), true);
   },
   /** Goes on looking for a better plan of an evening than one that is known. */
   longer: (

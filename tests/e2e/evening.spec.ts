@@ -75,6 +75,15 @@ test('a piece is followed from lane to list and to its job; what a finding stops
   await expect(wished).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'As planned' }).click();
   await expect(wished).toHaveCount(0, { timeout: 30_000 });
+  // or moved by hand, before what it comes after
+  await page
+    .getByRole('button', { name: /^Press it (sooner|later)$/, disabled: false })
+    .first()
+    .click();
+  const moved = page.getByText(/ goes in before .+, as you wished\. (That costs|The evening ends)/);
+  await expect(moved).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'As planned' }).click();
+  await expect(moved).toHaveCount(0, { timeout: 30_000 });
   await page.getByRole('checkbox', { name: 'Navy tee, dye by mistake' }).check();
   await expect(page.getByText(/“Navy tee, dye by mistake” is not in the plan/)).toBeVisible({
     timeout: 30_000,

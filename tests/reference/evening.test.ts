@@ -2,7 +2,15 @@
  * The planner of evenings against what others published and what can be counted out: job shops of Fisher & Thompson
  * (1963) and Lawrence (1984) with their known optima, every tiny evening gone through completely, and a checker of its own.
  */
-import { decoderOf, inTurn, lowerBound, planEvening, randomOf, withSettings } from '@/core/evening';
+import {
+  decoderOf,
+  inTurn,
+  lowerBound,
+  planEvening,
+  randomOf,
+  tryAll,
+  withSettings,
+} from '@/core/evening';
 import { faultsIn, randomEvening } from '../support/evenings';
 import { earliestEnd } from '../support/exhaustive';
 import { jobShop } from '../support/jobShops';
@@ -34,19 +42,27 @@ describe('published job shops', () => {
 
 test('three hundred tiny evenings, gone through completely: hardly ever later, no bound too high', () => {
   const random = randomOf(7);
-  let [count, agreed, excess] = [0, 0, 0];
+  let [count, agreed, excess, tried] = [0, 0, 0, 0];
   while (count < 300) {
     const evening = randomEvening(random, 3, 3);
     const best = earliestEnd(evening, 4000);
     if (best === null) continue;
     count++;
-    const { schedule, boundS } = planEvening(evening, { seed: 1, looks: 3000 });
+    const { schedule, boundS, order } = planEvening(evening, { seed: 1, looks: 3000 });
+    // all orders tried, it is never worse
+    const { order: least, all } = tryAll(evening, order, 60_000);
+    expect(all).toBe(true);
+    const through = decoderOf(evening).schedule(least);
+    expect(faultsIn(evening, through)).toEqual([]);
+    expect(through.endS).toBeLessThanOrEqual(schedule.endS);
+    if (through.endS === best) tried++;
     expect(boundS).toBeLessThanOrEqual(best);
     expect(schedule.endS).toBeGreaterThanOrEqual(best);
     if (schedule.endS === best) agreed++;
     excess += (schedule.endS - best) / Math.max(1, best);
   }
   expect(agreed / count).toBeGreaterThanOrEqual(0.97);
+  expect(tried).toBeGreaterThanOrEqual(agreed);
   expect(excess / count).toBeLessThanOrEqual(0.002);
 });
 

@@ -43,7 +43,7 @@ export const SEVEN = new Date('2026-11-27T19:00:00Z');
 export const eveningCalled = (wanted: Wanted, people = 1): EveningRun =>
   beginEvening(
     thingsCalled(wanted),
-    { machines: BUILT_IN_SHELF.machines, people, standing: 4 },
+    { machines: BUILT_IN_SHELF.machines, people, standing: 4, before: [] },
     null,
     SEVEN,
   );

@@ -21,7 +21,7 @@ function handWork(random: Random, id: string, waitS: number): Block {
   const lastsS = steps(random, 1, 7);
   const mayPause = lastsS > LEAST_PART_S && random() < 0.6;
   const hands = [{ fromS: 0, toS: lastsS }];
-  return { id, waitS, lastsS, hands, use: null, mayPause, seams: [], after: null };
+  return { id, waitS, lastsS, hands, use: null, mayPause, seams: [], after: null, behind: [] };
 }
 
 function machineRun(random: Random, id: string, waitS: number, machines: MachineWork[]): Block {
@@ -34,7 +34,7 @@ function machineRun(random: Random, id: string, waitS: number, machines: Machine
   const machine = below(random, machines.length);
   const setting = below(random, machines[machine]?.changes[0]?.length ?? 1);
   return {
-    ...{ id, waitS, lastsS: end, mayPause: false, seams: [], after: null },
+    ...{ id, waitS, lastsS: end, mayPause: false, seams: [], after: null, behind: [] },
     hands: busy
       ? [{ fromS: 0, toS: end }]
       : [
@@ -85,6 +85,16 @@ export function randomEvening(random: Random, mostPieces: number, mostBlocks: nu
     if (second && block && aside)
       pieces[1] = { ...second, blocks: [{ ...block, after: 0 }, ...more] };
   }
+  // wished to go into its machine behind the one before it
+  const uses = (p: number) => pieces[p]?.blocks.findIndex(({ use }) => use !== null) ?? -1;
+  for (let p = 1; p < pieces.length; p++) {
+    const [piece, at] = [pieces[p], uses(p)];
+    if (!piece || at < 0 || uses(p - 1) < 0 || random() >= 0.15) continue;
+    const blocks = piece.blocks.map((block, b) =>
+      b === at ? { ...block, behind: [p - 1] } : block,
+    );
+    pieces[p] = { ...piece, blocks };
+  }
   const people = Array.from({ length: random() < 0.3 ? 2 : 1 }, () =>
     random() < 0.3 ? [{ fromS: 50, toS: 50 + steps(random, 1, 4) }] : [],
   );
@@ -111,6 +121,11 @@ export function faultsIn(evening: Evening, { placed, changes, endS }: Schedule):
       if (own.startS < before + block.waitS) fault(`${block.id} begins too early`);
       if (block.after !== null && own.startS < (ends[block.after] ?? 0))
         fault(`${block.id} begins before what it waits for`);
+      for (const other of block.behind) {
+        const use = evening.pieces[other]?.blocks.findIndex((each) => each.use !== null) ?? -1;
+        if (own.startS < (at.get(`${other}.${use}`)?.startS ?? 0))
+          fault(`${block.id} goes in before what it goes behind`);
+      }
       if (block.mayPause) {
         const sum = own.hands.reduce((total, { fromS, toS }) => total + toS - fromS, 0);
         const over = sum - block.lastsS;

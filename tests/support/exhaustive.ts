@@ -159,7 +159,12 @@ export function earliestEnd(evening: Evening, mostStates = 60_000): number | nul
             put({ aside: true, left: piece.left + stepsOf(PICK_UP_S) });
           return;
         }
-        if (piece.rest > 0 || waits) return;
+        const isIn = (other: number) => {
+          const use = pieces[other]?.blocks.findIndex((each) => each.use !== null) ?? -1;
+          const { block: at = 0, since = -1 } = now.pieces[other] ?? {};
+          return at > use || (at === use && since >= 0);
+        };
+        if (piece.rest > 0 || waits || !block.behind.every(isIn)) return;
         if (block.mayPause) {
           free.forEach((person) =>
             put({ since: 0, left: stepsOf(block.lastsS), stretch: 0, person }),

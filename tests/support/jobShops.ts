@@ -68,6 +68,7 @@ export function jobShop(name: keyof typeof TEXT): Evening {
           mayPause: false,
           seams: [],
           after: null,
+          behind: [],
         };
       }),
     })),

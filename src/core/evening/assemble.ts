@@ -1,4 +1,4 @@
-import type { Machine, Program } from '../model';
+import { isSameThing, type Machine, type Program, type ThingId } from '../model';
 import { MACHINES } from '../traits';
 import { partsOf, type WorkPart, type WorkParts } from './blocks';
 import type { Block, Evening, MachineWork, PieceWork, Span } from './problem';
@@ -24,6 +24,8 @@ export interface EveningInput {
   readonly people: readonly (readonly Span[])[];
   /** How many things stand free in an oven at once. */
   readonly standing: number;
+  /** What is to go into its machine before what: a thing, and the one it goes before. */
+  readonly before?: readonly (readonly [ThingId, ThingId])[];
 }
 
 /** What a block of the plan stands for. */
@@ -96,7 +98,7 @@ function blocksOf(
   const steps = apart ? own : layingAll(own, count);
   const { lastsS, hands, machineToS } = timelineOf(steps);
   const block = {
-    ...{ lastsS: lastsS + restS, hands, mayPause, after: null },
+    ...{ lastsS: lastsS + restS, hands, mayPause, after: null, behind: [] },
     seams: mayPause ? seamsOf(steps) : [],
     use: use && { ...machineOf(use), fromS: 0, toS: machineToS },
   };
@@ -165,6 +167,41 @@ function piecesOf(
   ];
 }
 
+/** The piece of a thing; null where it is not among the loads. */
+export function pieceOf(
+  { loads }: { readonly loads: readonly Pick<LoadOf, 'things'>[] },
+  thing: ThingId | null,
+): number | null {
+  if (!thing) return null;
+  const at = loads.findIndex(({ things }) => things.some((each) => isSameThing(each, thing)));
+  return at < 0 ? null : at;
+}
+
+/** Which pieces go into their machine only after which: wishes that go round in a circle end with the last that did not. */
+function behindOf(
+  loads: readonly LoadOf[],
+  before: NonNullable<EveningInput['before']>,
+): ReadonlyMap<number, readonly number[]> {
+  const behind = new Map<number, readonly number[]>();
+  const isBehind = (piece: number, other: number): boolean =>
+    piece === other || (behind.get(piece) ?? []).some((each) => isBehind(each, other));
+  for (const [first, then] of before) {
+    const [one, other] = [pieceOf({ loads }, first), pieceOf({ loads }, then)];
+    if (one === null || other === null || isBehind(one, other)) continue;
+    behind.set(other, [...new Set([...(behind.get(other) ?? []), one])]);
+  }
+  return behind;
+}
+
+/** A piece whose first use of a machine comes behind those of others. */
+function goingBehind(piece: PieceWork, behind: readonly number[]): PieceWork {
+  const at = piece.blocks.findIndex(({ use }) => use !== null);
+  return {
+    ...piece,
+    blocks: piece.blocks.map((block, i) => (i === at ? { ...block, behind } : block)),
+  };
+}
+
 /** Puts an evening together from the programs of what is to be pressed. */
 export function assemble(input: EveningInput): Assembled {
   const loads = loadsOf(input);
@@ -181,9 +218,13 @@ export function assemble(input: EveningInput): Assembled {
   loads.forEach((things, i) =>
     made.push(...piecesOf(things, parts[i] ?? NO_PARTS, made.length, machineOf)),
   );
+  const behind = behindOf(
+    made.map(({ load }) => load),
+    input.before ?? [],
+  );
   return {
     evening: {
-      pieces: made.map(({ piece }) => piece),
+      pieces: made.map(({ piece }, i) => goingBehind(piece, behind.get(i) ?? [])),
       machines: machines.map(({ work }) => work),
       people: input.people,
     },

@@ -11,6 +11,10 @@ export interface Booking {
   readonly set: (setting: number, readyS: number) => void;
   /** Whether it has not been switched on. */
   readonly isCold: () => boolean;
+  /** What it is set to; null while it is cold. */
+  readonly setTo: () => number | null;
+  /** Two bookings with the same key come to the same. */
+  readonly key: () => string;
   /** When all that is planned on it is done. */
   readonly doneS: () => number;
   readonly clear: () => void;
@@ -53,6 +57,8 @@ export function bookingOf({ places, freeFromS, taken, setTo, changes }: MachineW
       doneS = Math.max(doneS, ready);
     },
     isCold: () => setting === null,
+    setTo: () => setting,
+    key: () => `${setting} ${readyS} ${doneS} ${lanes.map((lane) => lane.key()).join('|')}`,
     doneS: () => doneS,
     clear: () => {
       lanes.forEach((lane) => lane.clear());

@@ -7,6 +7,10 @@ export interface Calendar {
   /** The first span that ends after a moment; its start, or infinity. */
   readonly nextAfter: (atS: number) => number;
   readonly take: (fromS: number, toS: number) => void;
+  /** How much of it is gaps between one thing and the next, of those shorter than so many seconds. */
+  readonly shortGapsS: (belowS: number) => number;
+  /** Two calendars with the same key are taken up at the same times. */
+  readonly key: () => string;
   readonly clear: () => void;
 }
 
@@ -44,6 +48,15 @@ export function calendarOf(taken: readonly Span[]): Calendar {
       }
       return at;
     },
+    shortGapsS: (belowS) => {
+      let sum = 0;
+      for (let i = 1; i < starts.length; i++) {
+        const gap = (starts[i] as number) - (ends[i - 1] as number);
+        if (gap < belowS) sum += gap;
+      }
+      return sum;
+    },
+    key: () => `${starts.join()}-${ends.join()}`,
     nextAfter: (atS) => starts[first(atS)] ?? Infinity,
     take: (fromS, toS) => {
       if (toS <= fromS) return;

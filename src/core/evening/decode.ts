@@ -1,12 +1,21 @@
 import { clear, emptyFloor, opens, place, setMachine, type Floor } from './floor';
-import { usesOf, type Order, type UseAt, type Wanted } from './orders';
+import { leftOf, usesOf, type Order, type UseAt, type Wanted } from './orders';
 import type { Block, Evening, Schedule } from './problem';
 
 /** Turns an order of work into a plan: whatever comes first in the order gets the earliest place that is left. */
 export interface Decoder {
-  /** What a plan costs: first when it ends. @param order see `Order`. */
-  readonly cost: (order: Order) => number;
+  /**
+   * What a plan costs: first when it ends; then waiting on foot, when its pieces end and changes of setting together.
+   * @param order see `Order`. @param most what costs more is not gone through to its end: it is said to cost infinity.
+   */
+  readonly cost: (order: Order, most?: number) => number;
+  /** When each piece ends by the beginning of an order, what is not in it left out. The array is used again. */
+  readonly endsBy: (beginning: Order) => Float64Array;
   readonly schedule: (order: Order) => Schedule;
+  /** Of what was decoded last: two beginnings with the same key come to the same, whatever follows. */
+  readonly key: () => string;
+  /** What a machine is set to by what was decoded last; null while it is cold. */
+  readonly setTo: (machine: number) => number | null;
   /** What hands do first of all in the order that was last decoded: a piece, or below 0 a machine that is set. */
   readonly first: () => number;
   /**
@@ -18,6 +27,10 @@ export interface Decoder {
 
 /** A second of the end outweighs everything else that is wished for. */
 const END_WEIGHT = 1e6;
+/** Nobody sits down for less than this: so long a gap is waited through on foot, s (own choice). */
+const ON_FOOT_S = 300;
+/** Seconds of ends of pieces that a second of waiting on foot is worth (own choice). */
+const FOOT_WEIGHT = 5;
 /** Seconds of ends of pieces that a change of setting is worth (own choice). */
 const CHANGE_WEIGHT = 30;
 
@@ -33,13 +46,19 @@ interface Progress {
   /** The number of the next block of every piece, and when the one before it ends, s. */
   readonly next: Int32Array;
   readonly ends: Float64Array;
+  /** When the first use of a machine of every piece begins, s; below 0 while that is not placed. */
+  readonly pressed: Float64Array;
   /** How many blocks of a piece were placed before their turn. */
   readonly ahead: Int32Array;
+  /** What of every piece is left from each of its blocks on, s. */
+  readonly left: readonly (readonly number[])[];
 }
 
-function begin({ floor, pieces, next, ends, ahead }: Progress, kept: Floor['kept']): void {
+function begin({ floor, pieces, ...progress }: Progress, kept: Floor['kept']): void {
+  const { next, ends, pressed, ahead } = progress;
   clear(floor, kept);
   next.fill(0);
+  pressed.fill(-1);
   ahead.fill(0);
   for (let i = 0; i < pieces.length; i++) ends[i] = pieces[i]?.readyS ?? 0;
 }
@@ -47,27 +66,45 @@ function begin({ floor, pieces, next, ends, ahead }: Progress, kept: Floor['kept
 const isDone = ({ pieces, next }: Progress, piece: number): boolean =>
   (next[piece] as number) >= (pieces[piece]?.blocks.length ?? 0);
 
+/** Whether a piece is on its machine, or never will be. */
+const isPressed = (progress: Progress, piece: number): boolean =>
+  (progress.pressed[piece] as number) >= 0 || isDone(progress, piece);
+
 /** When the next block of a piece may begin, as far as pieces go; infinity while it waits for another piece. */
-function readyFor(progress: Progress, piece: number, block: Block): number {
-  const { ends } = progress;
-  const own = (ends[piece] as number) + block.waitS;
-  if (block.after === null) return own;
-  return isDone(progress, block.after) ? Math.max(own, ends[block.after] as number) : Infinity;
+function readyFor(progress: Progress, piece: number, { waitS, after, behind }: Block): number {
+  const { ends, pressed } = progress;
+  let at = (ends[piece] as number) + waitS;
+  if (after !== null) {
+    if (!isDone(progress, after)) return Infinity;
+    at = Math.max(at, ends[after] as number);
+  }
+  for (const other of behind) {
+    if (!isPressed(progress, other)) return Infinity;
+    at = Math.max(at, pressed[other] as number);
+  }
+  return at;
+}
+
+/** Places the next block of a piece before its turn. */
+function placeAhead(progress: Progress, piece: number): void {
+  placeNext(progress, piece);
+  progress.ahead[piece] = (progress.ahead[piece] as number) + 1;
 }
 
 /** Places the next block of a piece; before it all of the piece that it waits for. */
 function placeNext(progress: Progress, piece: number): void {
-  const { floor, pieces, next, ends, ahead } = progress;
+  const { floor, pieces, next, ends, pressed } = progress;
   const nth = next[piece] as number;
   const block = pieces[piece]?.blocks[nth];
   if (!block) return;
-  const { after } = block;
-  while (after !== null && !isDone(progress, after)) {
-    placeNext(progress, after);
-    ahead[after] = (ahead[after] as number) + 1;
-  }
+  const { after, behind, use, lastsS } = block;
+  while (after !== null && !isDone(progress, after)) placeAhead(progress, after);
+  for (const other of behind) while (!isPressed(progress, other)) placeAhead(progress, other);
+  const readyS = readyFor(progress, piece, block);
   next[piece] = nth + 1;
-  ends[piece] = place(floor, { piece, block: nth }, block, readyFor(progress, piece, block));
+  const endS = place(floor, { piece, block: nth }, block, readyS);
+  ends[piece] = endS;
+  if (use && (pressed[piece] as number) < 0) pressed[piece] = endS - lastsS;
 }
 
 /** Sets a machine before the turn of what it is for: it heats or cools while hands do something else. */
@@ -75,14 +112,18 @@ function setAhead({ floor, next }: Progress, { piece, block, use }: UseAt): void
   if (block >= (next[piece] as number)) setMachine(floor, use.machine, use.setting);
 }
 
-/** Places everything in an order; returns when the last piece is done. */
-function decode(progress: Progress, uses: readonly UseAt[], order: Order): number {
-  const { pieces, ahead, ends } = progress;
+/** Places everything in an order; returns when the last piece is done, infinity once that cannot be by a moment. */
+function decode(progress: Progress, uses: readonly UseAt[], order: Order, byS = Infinity): number {
+  const { pieces, ahead, ends, next, left } = progress;
   for (const piece of order) {
     // done already, since another piece waited for it
     if (piece >= pieces.length) setAhead(progress, uses[piece - pieces.length] as UseAt);
     else if ((ahead[piece] as number) > 0) ahead[piece] = (ahead[piece] as number) - 1;
-    else placeNext(progress, piece);
+    else {
+      placeNext(progress, piece);
+      const rest = left[piece]?.[next[piece] as number] ?? 0;
+      if ((ends[piece] as number) + rest > byS) return Infinity;
+    }
   }
   let last = 0;
   for (const end of ends) if (end > last) last = end;
@@ -113,22 +154,42 @@ export function decoderOf(evening: Evening): Decoder {
     ...{ floor: emptyFloor(evening), pieces },
     next: new Int32Array(pieces.length),
     ends: new Float64Array(pieces.length),
+    pressed: new Float64Array(pieces.length),
     ahead: new Int32Array(pieces.length),
+    left: pieces.map(leftOf),
   };
   const { floor, ends } = progress;
   return {
-    cost: (order) => {
+    cost: (order, most = Infinity) => {
       begin(progress, null);
-      const endS = decode(progress, uses, order);
+      const endS = decode(progress, uses, order, endOfCost(most));
+      if (endS === Infinity) return Infinity;
       let sum = 0;
       for (const end of ends) sum += end;
-      return END_WEIGHT * endS + sum / Math.max(1, ends.length) + CHANGE_WEIGHT * floor.changed;
+      let onFootS = 0;
+      for (const person of floor.people) onFootS += person.shortGapsS(ON_FOOT_S);
+      const rest = FOOT_WEIGHT * onFootS + CHANGE_WEIGHT * floor.changed;
+      return END_WEIGHT * endS + sum / Math.max(1, ends.length) + rest;
+    },
+    endsBy: (beginning) => {
+      begin(progress, null);
+      decode(progress, uses, beginning);
+      return ends;
     },
     schedule: (order) => {
       const kept = { placed: [], changes: [] };
       begin(progress, kept);
       return { ...kept, endS: decode(progress, uses, order) };
     },
+    key: () =>
+      [
+        progress.next.join(),
+        ends.join(),
+        progress.pressed.join(),
+        ...floor.people.map((person) => person.key()),
+        ...floor.bookings.map((booking) => booking.key()),
+      ].join(';'),
+    setTo: (machine) => floor.bookings[machine]?.setTo() ?? null,
     first: () => floor.first.is,
     soonest: (wanted, awaitS = 0) => {
       begin(progress, null);

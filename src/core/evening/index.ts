@@ -2,6 +2,7 @@ export * from './assemble';
 export * from './blocks';
 export * from './bound';
 export * from './decode';
+export * from './exact';
 export * from './gather';
 export * from './learn';
 export * from './orders';

@@ -1,7 +1,7 @@
 import { goldenJobs } from '@tests/support/golden';
 import { BUILT_IN_SHELF } from '../shelf';
 import { faultsIn } from '@tests/support/evenings';
-import { MOST_THINGS } from '../model';
+import { MOST_THINGS, type EveningWish } from '../model';
 import {
   breaksOf,
   eveningOf,
@@ -12,6 +12,7 @@ import {
   planned,
   plannedAgain,
   reasonsOf,
+  thoroughly,
 } from '.';
 
 const shelf = BUILT_IN_SHELF;
@@ -20,6 +21,7 @@ const alone = {
   beginsAt: 19 * 60,
   endsBy: null,
   breaks: [],
+  before: [],
 };
 const jobsCalled = (...ids: readonly string[]) => goldenJobs().filter(({ id }) => ids.includes(id));
 
@@ -147,4 +149,42 @@ test('the order has its reasons: what is done while a press cools really is done
     ).toBe(true);
   expect(cooling.handsS).toBeGreaterThan(0);
   expect(reasonsOf(assembled, { placed: [], changes: [], endS: 0 })).toEqual([]);
+});
+
+test('moved by hand, a piece goes into its machine before another, and the price is told; a circle is not followed', () => {
+  const jobs = jobsCalled('demo-comet', 'demo-moons', 'demo-tumbler');
+  const thing = (jobId: string) => ({ jobId, itemId: 'first', copy: 0 });
+  const before: EveningWish['before'] = [
+    [thing('demo-tumbler'), thing('demo-moons')],
+    [thing('demo-moons'), thing('demo-comet')],
+    [thing('demo-comet'), thing('demo-tumbler')],
+  ];
+  const { assembled } = eveningOf(jobs, shelf, { ...alone, before });
+  const { evening } = assembled;
+  const plan = thoroughly(evening, planned(evening, 600), null);
+  expect(faultsIn(evening, plan.schedule)).toEqual([]);
+  const starts = ['demo-tumbler', 'demo-moons', 'demo-comet'].map((jobId) => {
+    const piece = pieceOf(assembled, thing(jobId)) ?? -1;
+    const pressed = plan.schedule.placed.find(
+      (each) => each.piece === piece && evening.pieces[piece]?.blocks[each.block]?.use,
+    );
+    return pressed?.startS ?? NaN;
+  });
+  expect(starts).toEqual([...starts].sort((a, b) => a - b));
+  const free = eveningOf(jobs, shelf, alone).assembled.evening;
+  const { schedule } = thoroughly(free, planned(free, 600), null);
+  expect(plan.schedule.endS).toBeGreaterThanOrEqual(schedule.endS);
+  expect(plan.priceS).toBeGreaterThanOrEqual(0);
+});
+
+test('of a small evening every order is tried; a large one is as it was', () => {
+  const { evening } = eveningOf(jobsCalled('demo-comet', 'demo-moons'), shelf, alone).assembled;
+  const plan = planned(evening, 1);
+  const least = thoroughly(evening, plan, null);
+  expect(least.allTried).toBe(true);
+  expect(least.schedule.endS).toBeLessThanOrEqual(planned(evening, 3000).schedule.endS);
+  expect(least.schedule.endS).toBeGreaterThanOrEqual(least.boundS);
+  const large = eveningOf(jobsCalled('demo-tee', 'demo-moons', 'demo-layers'), shelf, alone);
+  const known = planned(large.assembled.evening, 10);
+  expect(thoroughly(large.assembled.evening, known, null).schedule).toBe(known.schedule);
 });

@@ -1,18 +1,13 @@
-import {
-  isSameThing,
-  MOST_THINGS,
-  type EveningWish,
-  type Job,
-  type Shelf,
-  type ThingId,
-} from '../model';
+import { MOST_THINGS, type EveningWish, type Job, type Shelf } from '../model';
 import { planJob } from '../plan';
 import type { Supply } from '../press';
 import { assemble, type Assembled, type EveningThing } from './assemble';
 import { gathered } from './gather';
 import { asTimed, type LearnedTimes } from './learn';
+import { decoderOf } from './decode';
+import { tryAll } from './exact';
 import { merged, type Evening, type Schedule, type Span } from './problem';
-import type { Order } from './orders';
+import { asideFor, type Order } from './orders';
 import { planEvening } from './search';
 
 /** Why a job is not pressed in the evening. */
@@ -41,8 +36,10 @@ export interface EveningPlan {
   readonly looks: number;
   /** The order of work the plan was made of. */
   readonly order: Order;
-  /** How much later it all ends since a piece has its place first, s; null where none was wished. */
+  /** How much later it all ends for what was wished to come before what, s; null where nothing was. */
   readonly priceS: number | null;
+  /** Whether every order of the work was tried: none ends sooner. */
+  readonly allTried: boolean;
 }
 
 /** The things of a job, each with the program of it alone; why not, where it cannot be pressed. */
@@ -112,7 +109,7 @@ export function eveningOf(
   const { machines } = shelf;
   return {
     things,
-    assembled: assemble({ things, machines, people, standing: wish.standing }),
+    assembled: assemble({ things, machines, people, standing: wish.standing, before: wish.before }),
     left,
     blanks: [...blanks].map(([name, count]) => ({ name, count })),
     supplies: gathered(supplies),
@@ -121,14 +118,12 @@ export function eveningOf(
 
 /** How long it takes to do one piece after another, with what is done aside for each; machines stay as they were set. */
 export function oneAfterAnother(evening: Evening): number {
-  const aside = new Set(
-    evening.pieces.flatMap(({ blocks }) => blocks.flatMap(({ after }) => after ?? [])),
-  );
+  const aside = new Set(evening.pieces.flatMap(asideFor));
   let machines = evening.machines;
   let at = 0;
   evening.pieces.forEach((piece, i) => {
     if (aside.has(i)) return;
-    const before = piece.blocks.flatMap(({ after }) => (after === null ? [] : [after]));
+    const before = asideFor(piece);
     const pieces = [
       ...before.flatMap((nth) => evening.pieces[nth] ?? []),
       {
@@ -136,6 +131,7 @@ export function oneAfterAnother(evening: Evening): number {
         blocks: piece.blocks.map((block) => ({
           ...block,
           after: block.after === null ? null : before.indexOf(block.after),
+          behind: [],
         })),
       },
     ];
@@ -171,14 +167,44 @@ export function planned(evening: Evening, looks: number, first: number | null = 
   if (evening.pieces.length === 0)
     return {
       ...{ schedule: { placed: [], changes: [], endS: 0 }, boundS: 0 },
-      ...{ inTurnS, looks: 0, order: new Int32Array(0), priceS: null },
+      ...{ inTurnS, looks: 0, order: new Int32Array(0), priceS: null, allTried: true },
     };
-  const free = planEvening(evening, { seed: SEED, looks });
-  if (first === null) return { ...free, inTurnS, priceS: null };
-  const found = planEvening(evening, { seed: SEED, looks, first });
+  const rules = { seed: SEED, looks };
+  const base = { inTurnS, allTried: false };
+  const free = planEvening(asItComes(evening), rules);
+  const wished = evening.pieces.some(({ blocks }) => blocks.some((block) => block.behind.length));
+  if (first === null && !wished) return { ...free, ...base, priceS: null };
+  const found = planEvening(evening, first === null ? rules : { ...rules, first });
   const priceS = Math.max(0, found.schedule.endS - free.schedule.endS);
-  return { ...found, inTurnS, priceS };
+  return { ...found, ...base, priceS };
 }
+
+/** So many beginnings of orders are gone through: a second or two on an ordinary computer. */
+const TRIED = 60_000;
+/** More blocks than this are not gone through: there would be no end of it (by trials). */
+const MOST_BLOCKS = 14;
+
+/** A plan of a small evening after every order of its work was tried; a larger one as it is. */
+export function thoroughly(evening: Evening, plan: EveningPlan, first: number | null): EveningPlan {
+  const blocks = evening.pieces.reduce((sum, piece) => sum + piece.blocks.length, 0);
+  const { endS } = plan.schedule;
+  // what has its place before all else leaves no choice of orders
+  if (first !== null || blocks > MOST_BLOCKS || endS <= plan.boundS) return plan;
+  const { order, all } = tryAll(evening, plan.order, TRIED);
+  if (order === plan.order) return { ...plan, allTried: all };
+  const schedule = decoderOf(evening).schedule(order);
+  const priceS = plan.priceS && Math.max(0, plan.priceS - (endS - schedule.endS));
+  return { ...plan, order, schedule, priceS, allTried: all };
+}
+
+/** An evening in which nothing is wished to go into its machine before anything else. */
+const asItComes = (evening: Evening): Evening => ({
+  ...evening,
+  pieces: evening.pieces.map((piece) => ({
+    ...piece,
+    blocks: piece.blocks.map((block) => ({ ...block, behind: [] })),
+  })),
+});
 
 /** How often an evening is planned once more where somebody wants to look longer. */
 export const LONGER = 30;
@@ -201,10 +227,3 @@ export function plannedAgain(
 
 /** The same evening is planned the same way every time. */
 const SEED = 1;
-
-/** The piece of a thing; null where it is not in the evening. */
-export function pieceOf({ loads }: Assembled, thing: ThingId | null): number | null {
-  if (!thing) return null;
-  const at = loads.findIndex(({ things }) => things.some((each) => isSameThing(each, thing)));
-  return at < 0 ? null : at;
-}

@@ -109,9 +109,32 @@ export function withSettings(evening: Evening, order: Order): Order {
   return Int32Array.from([...first, ...all]);
 }
 
+/**
+ * An order in which what needs the coolest setting of its machine comes first, or last; everything else keeps its place.
+ * @param sign 1 for the coolest first, −1 for the hottest.
+ */
+export function bySetting({ pieces, machines }: Evening, order: Order, sign: 1 | -1): Order {
+  const settings = pieces.map(({ blocks }) => {
+    const several = blocks.find(
+      ({ use }) => use && (machines[use.machine]?.changes[0]?.length ?? 0) > 1,
+    );
+    return several?.use?.setting ?? null;
+  });
+  const of = (piece: number) => settings[piece] ?? 0;
+  const sorted = order
+    .filter((piece) => settings[piece] !== null)
+    .sort((a, b) => sign * (of(a) - of(b)));
+  let next = 0;
+  return order.map((piece) => (settings[piece] === null ? piece : (sorted[next++] ?? piece)));
+}
+
+/** What is done aside for a piece. */
+export const asideFor = (piece: PieceWork | undefined): readonly number[] =>
+  (piece?.blocks ?? []).flatMap(({ after }) => after ?? []);
+
 /** The pieces that have to be done for one: it and what it waits for. */
 const neededFor = ({ pieces }: Evening, piece: number): ReadonlySet<number> =>
-  new Set([piece, ...(pieces[piece]?.blocks ?? []).flatMap(({ after }) => after ?? [])]);
+  new Set([piece, ...asideFor(pieces[piece])]);
 
 /** Whether each place of an order is of a piece, or of what it waits for. */
 export function isFor(evening: Evening, piece: number): (mention: number) => boolean {

@@ -25,6 +25,8 @@ export interface Block {
   readonly seams: readonly number[];
   /** Another piece that must be done before it begins; null where none must. */
   readonly after: number | null;
+  /** Other pieces whose first use of a machine must have begun before it does. */
+  readonly behind: readonly number[];
 }
 
 /** One thing, or one load of things, from the first touch to the last: blocks one after another. */

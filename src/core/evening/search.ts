@@ -2,6 +2,7 @@ import { lowerBound } from './bound';
 import { costOfEnd, decoderOf, endOfCost, type Decoder } from './decode';
 import {
   aloneWith,
+  bySetting,
   feeding,
   inTurn,
   leftOf,
@@ -54,8 +55,10 @@ const OTHER_NEXT_S = 20;
 const FIRST_LOOKS = 600;
 /** How near two swapped places are, mostly. */
 const NEAR = 12;
+/** So many that follow each other are moved at once at most (own choice, by trials). */
+const LONGEST_RUN = 3;
 
-const { floor, min, max, exp } = Math;
+const { floor, min, max, exp, log } = Math;
 
 /**
  * A neighbour of an order: one block taken out and put in elsewhere, or two of different pieces swapped.
@@ -74,6 +77,16 @@ function moved(order: Order, into: Order, fixed: number, random: () => number): 
     into[to] = order[from] as number;
     return true;
   }
+  const length = 1 + floor(random() * random() * LONGEST_RUN);
+  if (length > 1) {
+    const put = min(to, count - length);
+    const run = order.slice(from, from + length);
+    if (put < fixed || run.length < length || put === from) return false;
+    if (from < put) into.copyWithin(from, from + length, put + length);
+    else into.copyWithin(put + length, put, from);
+    into.set(run, put);
+    return true;
+  }
   const piece = order[from] as number;
   if (from < to) into.copyWithin(from, from + 1, to + 1);
   else into.copyWithin(to + 1, to, from);
@@ -81,10 +94,10 @@ function moved(order: Order, into: Order, fixed: number, random: () => number): 
   return true;
 }
 
-type Cost = (order: Order) => number;
+type Cost = (order: Order, most?: number) => number;
 
 /** The best of some orders. */
-function bestOf(cost: Cost, orders: readonly Order[]): { order: Order; cost: number } {
+function bestOf(cost: Cost, orders: readonly Order[]): Begun {
   return orders
     .map((order) => ({ order, cost: cost(order) }))
     .reduce((best, each) => (each.cost < best.cost ? each : best));
@@ -95,32 +108,42 @@ function costOf(decoder: Decoder, kept: Order | undefined): Cost {
   if (!kept) return decoder.cost;
   decoder.cost(kept);
   const told = decoder.first();
-  return (order) => {
-    const cost = decoder.cost(order);
+  return (order, most) => {
+    const cost = decoder.cost(order, most);
     return decoder.first() === told ? cost : cost + costOfEnd(OTHER_NEXT_S);
   };
 }
 
-/** The orders that the rules of thumb come to. */
-function byThumb(evening: Evening, decoder: Decoder, { first, seed }: SearchRules): Order[] {
+/** The orders that the rules of thumb come to: as they are, with the coolest settings first, and with the hottest. */
+function byThumb(evening: Evening, decoder: Decoder, { first, seed }: SearchRules): Order[][] {
   const own =
     first === undefined
       ? null
       : planEvening(aloneWith(evening, first), { seed, looks: FIRST_LOOKS }).order;
   const left = evening.pieces.map(leftOf);
-  return [
+  const orders = [
     ...AWAITED_S.map((s) => decoder.soonest(feeding(evening), s)),
     decoder.soonest((piece, block) => left[piece]?.[block] ?? 0),
     ...[longestFirst(evening), prepareFirst(evening), inTurn(evening)],
-  ].map((order) => {
-    const whole = withSettings(evening, order);
-    return first === undefined || !own ? whole : withFirst(evening, whole, first, own);
-  });
+  ];
+  const several = evening.machines.some(({ changes }) => (changes[0]?.length ?? 0) > 1);
+  return [
+    orders,
+    ...(several ? ([1, -1] as const) : []).map((sign) =>
+      orders.map((order) => bySetting(evening, order, sign)),
+    ),
+  ].map((family) =>
+    family.map((order) => {
+      const whole = withSettings(evening, order);
+      return first === undefined || !own ? whole : withFirst(evening, whole, first, own);
+    }),
+  );
 }
 
 /** Where an annealing begins and how warm, for how many looks. */
 interface Round {
-  readonly from: 'thumb' | 'best';
+  /** Which of the beginnings, or the best that was found. */
+  readonly from: number | 'best';
   readonly warm: number;
   readonly looks: number;
 }
@@ -129,35 +152,46 @@ interface Round {
 function roundsOf({ kept, looks }: SearchRules): Round[] {
   const polish = Math.ceil(looks * (kept ? 1 : POLISHED));
   const each = Math.ceil((looks - polish) / BEGINNINGS);
-  const anew = Array.from({ length: kept ? 0 : BEGINNINGS }, (): Round => ({
-    ...{ from: 'thumb', warm: WARM, looks: each },
+  const anew = Array.from({ length: kept ? 0 : BEGINNINGS }, (_, from): Round => ({
+    ...{ from, warm: WARM, looks: each },
   }));
   return [...anew, { from: 'best', warm: WARM_KEPT, looks: polish }];
 }
 
-/** Anneals from an order; the first so many places stay as they are. @returns the best found, and looks taken. */
+/** An order with what it costs. */
+interface Begun {
+  readonly order: Order;
+  readonly cost: number;
+}
+
+/**
+ * Anneals from several beginnings in turn; the first so many places stay as they are.
+ * @param beginnings the best first. @returns the best found, and looks taken.
+ */
 function annealed(
   cost: Cost,
-  begun: { readonly order: Order; readonly cost: number },
+  beginnings: readonly [Begun, ...Begun[]],
   rules: SearchRules,
   { fixed, boundS }: { readonly fixed: number; readonly boundS: number },
 ): { order: Order; looks: number } {
   const random = randomOf(rules.seed);
   const unit = costOfEnd(Math.max(60, boundS));
+  const [begun] = beginnings;
   let best = { order: begun.order.slice(), cost: begun.cost };
   let next = begun.order.slice();
   let taken = 0;
   for (const { from, warm, looks } of roundsOf(rules)) {
-    const start = from === 'thumb' ? begun : best;
+    const start = from === 'best' ? best : ((from === 2 ? beginnings[1] : begun) ?? begun);
     let now = start.order.slice();
     let nowCost = start.cost;
     const cooling = Math.log(COOL / warm) / Math.max(1, looks);
     for (let look = 0; look < looks && now.length - fixed > 1; look++, taken++) {
       if (endOfCost(best.cost) <= boundS) return { order: best.order, looks: taken };
       if (!moved(now, next, fixed, random)) continue;
-      const nextCost = cost(next);
-      const worse = (nextCost - nowCost) / unit;
-      if (worse > 0 && random() >= exp(-worse / (warm * exp(cooling * look)))) continue;
+      // the worst that is taken, drawn first: what is worse need not be gone through to its end
+      const most = nowCost - unit * warm * exp(cooling * look) * log(random());
+      const nextCost = cost(next, most);
+      if (nextCost > most) continue;
       [now, next] = [next, now];
       nowCost = nextCost;
       if (nowCost < best.cost) best = { order: now.slice(), cost: nowCost };
@@ -174,12 +208,13 @@ export function planEvening(evening: Evening, rules: SearchRules): Planned {
   const decoder = decoderOf(evening);
   const boundS = lowerBound(evening);
   const cost = costOf(decoder, rules.kept);
-  const begun = bestOf(cost, [
-    ...(rules.kept ? [rules.kept] : []),
-    ...byThumb(evening, decoder, rules),
-  ]);
+  const [best, ...others] = byThumb(evening, decoder, rules)
+    .map((family) => bestOf(cost, family))
+    .concat(rules.kept ? [{ order: rules.kept, cost: cost(rules.kept) }] : [])
+    .sort((a, b) => a.cost - b.cost);
+  const begun = best ?? { order: new Int32Array(0), cost: 0 };
   const fixed =
     rules.first === undefined ? 0 : begun.order.filter(isFor(evening, rules.first)).length;
-  const { order, looks } = annealed(cost, begun, rules, { fixed, boundS });
+  const { order, looks } = annealed(cost, [begun, ...others], rules, { fixed, boundS });
   return { schedule: decoder.schedule(order), boundS, looks, order };
 }

@@ -8,6 +8,8 @@ import { machineSchema } from './shelf';
 export const MOST_THINGS = 120;
 /** Breaks wished in one evening at most (own choice). */
 export const MOST_BREAKS = 6;
+/** So many wishes of what comes before what at most; the earliest is forgotten (own choice). */
+export const MOST_BEFORE = 40;
 /** People at one bench at most. */
 export const MOST_PEOPLE = 2;
 
@@ -31,6 +33,12 @@ export const thingIdSchema = z.object({
   copy: z.int().min(0).max(10_000),
 });
 
+/** Which thing is to go into its machine before which other. */
+const beforeSchema = z
+  .array(z.tuple([thingIdSchema, thingIdSchema]))
+  .max(MOST_BEFORE)
+  .default([]);
+
 /** What an evening is wished to be. */
 export const eveningWishSchema = z.object({
   people: z.int().min(1).max(MOST_PEOPLE),
@@ -38,6 +46,8 @@ export const eveningWishSchema = z.object({
   standing: z.int().min(1).max(24),
   /** What is to come first; null leaves it to the plan. */
   first: thingIdSchema.nullable(),
+  /** What is to go into its machine before what. */
+  before: beforeSchema,
   /** When it begins, and by when it is wished to end. */
   beginsAt: wallSchema,
   endsBy: wallSchema.nullable(),
@@ -103,6 +113,7 @@ export const eveningRunSchema = z.object({
   machines: z.array(machineSchema).max(100),
   people: z.int().min(1).max(MOST_PEOPLE),
   standing: z.int().min(1).max(24),
+  before: beforeSchema,
   /** In what order work is given its time; `sets` sets the machine for a block ahead of it. */
   order: z
     .array(z.object({ piece: countSchema, block: countSchema, sets: z.boolean() }))

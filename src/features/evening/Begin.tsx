@@ -42,12 +42,12 @@ export function Begin({
   const router = useRouter();
   const begin = (simulated: boolean) => {
     void allowSound();
-    const { people, standing } = evening.wish;
+    const { people, standing, before } = evening.wish;
     const now = new Date(steadyNow());
     const at = now.toISOString();
     const used = new Set(shown.made.assembled.machines.map(({ machine }) => machine.id));
     const machines = shelf.machines.filter(({ id }) => used.has(id));
-    const setUp = { machines, people, standing };
+    const setUp = { machines, people, standing, before };
     const run = beginEvening(calledThings(shown, jobs), setUp, shown.plan.order, now);
     // breaks are wished for everybody, by the clock on the wall: it need not begin when it was planned to
     const beginsAt = 60 * now.getHours() + now.getMinutes();

@@ -98,7 +98,7 @@ function Evening({
           {shown && (
             <PlanOfEvening
               {...{ shown, longer, jobs, pressed, wish, times: times ?? new Map() }}
-              onFirst={(first) => onWish({ ...wish, first })}
+              onWish={onWish}
               begin={!run && <Begin {...{ shown, jobs, evening, onEvening }} />}
             />
           )}

@@ -1,21 +1,13 @@
 'use client';
 
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
-import { pieceOf, reasonsOf, type LearnedTimes } from '@/core/evening';
-import type { EveningWish, Job, ThingId } from '@/core/model';
-import {
-  busiestWords,
-  priceWords,
-  reasonWords,
-  supplyWords,
-  wishedEndWords,
-  worthWords,
-} from '@/words';
+import { reasonsOf, type LearnedTimes } from '@/core/evening';
+import type { EveningWish, Job } from '@/core/model';
+import { busiestWords, reasonWords, supplyWords, wishedEndWords, worthWords } from '@/words';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
@@ -25,7 +17,7 @@ import { HandTimes } from './HandTimes';
 import { Lanes } from './Lanes';
 import { LookLonger } from './LookLonger';
 import { Order } from './Order';
-import { numbersOf, thingOf, thingWords } from './things';
+import { Moves, Wished } from './Moves';
 import type { Longer } from './useEvening';
 
 /** Everything to lay ready before the first machine is switched on. */
@@ -57,7 +49,7 @@ export function PlanOfEvening({
   pressed,
   wish,
   times,
-  onFirst,
+  onWish,
   begin,
 }: {
   shown: EveningShown;
@@ -67,17 +59,15 @@ export function PlanOfEvening({
   /** Those that were chosen. */
   pressed: readonly Job[];
   wish: EveningWish;
-  onFirst: (first: ThingId | null) => void;
+  onWish: (wish: EveningWish) => void;
   /** What begins it. */
   begin: ReactNode;
 }) {
-  const { first, beginsAt, endsBy } = wish;
+  const { beginsAt, endsBy } = wish;
   const [piece, setPiece] = useState<number | null>(null);
   const { plan, made } = shown;
   const units = useUnits();
   const reasons = reasonsOf(made.assembled, plan.schedule);
-  const at = pieceOf(made.assembled, first);
-  const pinned = at === null ? null : (numbersOf(made.assembled)[at] ?? null);
   if (made.assembled.loads.length === 0)
     return <Typography>Choose what is to be pressed, and it is planned here.</Typography>;
   return (
@@ -100,16 +90,13 @@ export function PlanOfEvening({
         </Box>
       )}
       {begin}
-      {plan.priceS !== null && pinned !== null && (
-        <Alert severity="info" action={<Button onClick={() => onFirst(null)}>As planned</Button>}>
-          “{thingWords(made.assembled.loads[at ?? 0], jobs)}” comes first, as you wished.{' '}
-          {priceWords(plan.priceS)}
-        </Alert>
-      )}
+      <Wished {...{ shown, jobs, wish, onWish }} />
       <Box sx={{ height: 4 }}>
         {!shown.done && <LinearProgress aria-label="Looking for a better plan" />}
       </Box>
-      {shown.done && plan.schedule.endS > plan.boundS && <LookLonger longer={longer} />}
+      {shown.done && !plan.allTried && plan.schedule.endS > plan.boundS && (
+        <LookLonger longer={longer} />
+      )}
       <Lanes shown={shown} begin={beginsAt} piece={piece} onPiece={setPiece} />
       <LayReady shown={shown} />
       <Buying jobs={pressed} />
@@ -118,18 +105,12 @@ export function PlanOfEvening({
           In this order
         </Typography>
         {piece !== null && (
-          <>
-            <Button
-              variant="outlined"
-              disabled={pinned === piece}
-              onClick={() => onFirst(thingOf(made.assembled, piece))}
-            >
-              This one first
-            </Button>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Moves {...{ shown, wish, onWish, piece }} />
             <Button color="inherit" onClick={() => setPiece(null)}>
               Show all
             </Button>
-          </>
+          </Box>
         )}
       </Box>
       <Order shown={shown} jobs={jobs} begin={beginsAt} piece={piece} />

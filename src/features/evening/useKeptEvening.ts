@@ -11,7 +11,7 @@ const SEVEN_MIN = 19 * 60;
 
 const WISH: EveningWish = {
   ...{ people: 1, standing: 4, first: null },
-  ...{ beginsAt: SEVEN_MIN, endsBy: null, breaks: [] },
+  ...{ beginsAt: SEVEN_MIN, endsBy: null, breaks: [], before: [] },
 };
 
 /** The evening of the bench: undefined until it is read, null where none was thought of yet. */

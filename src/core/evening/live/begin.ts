@@ -22,14 +22,15 @@ export interface NewThing extends ThingId {
 
 /** An evening under way as it is planned with: its pieces never change their numbers. */
 export function assembledOf(
-  run: Pick<EveningRun, 'programs' | 'things' | 'machines' | 'standing' | 'people'>,
+  run: Pick<EveningRun, 'programs' | 'things' | 'machines' | 'standing' | 'people' | 'before'>,
 ): Assembled {
   const things = run.things.flatMap(({ jobId, itemId, copy, batch, program }) => {
     const own = run.programs[program];
     return own ? [{ jobId, itemId, copy, batch, program: own }] : [];
   });
   const people = Array.from({ length: run.people }, () => []);
-  return assemble({ things, machines: run.machines, people, standing: run.standing });
+  const { machines, standing, before } = run;
+  return assemble({ things, machines, people, standing, before });
 }
 
 /** What things share of a program is kept once. */
@@ -54,6 +55,7 @@ export function beginEvening(
     readonly machines: readonly Machine[];
     readonly people: number;
     readonly standing: number;
+    readonly before: EveningRun['before'];
   },
   order: Order | null,
   now: Date,

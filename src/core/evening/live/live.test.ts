@@ -180,7 +180,10 @@ test('a tee that is left out leaves its weeding out too', () => {
 
 test('an evening under way is kept as it is read', () => {
   const run = worked(eveningCalled({ 'demo-comet': 1 }), 900);
-  const wish = { people: 1, standing: 4, first: null, beginsAt: 1140, endsBy: null, breaks: [] };
+  const wish = {
+    ...{ people: 1, standing: 4, first: null, beginsAt: 1140 },
+    ...{ endsBy: null, breaks: [], before: [] },
+  };
   const kept = { jobIds: ['demo-comet'], wish, run };
   expect(eveningSchema.parse(JSON.parse(JSON.stringify(kept)))).toEqual(kept);
 });

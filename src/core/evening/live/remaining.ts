@@ -106,14 +106,33 @@ function partLeft(
   };
 }
 
+/** Whether a piece is in its first machine, or was. */
+function isPressed(made: Assembled, at: number, piece: PieceProgress | undefined): boolean {
+  const use = made.evening.pieces[at]?.blocks.findIndex((block) => block.use !== null) ?? -1;
+  return piece !== undefined && (piece.block > use || (piece.block === use && isBegun(piece)));
+}
+
+/** Blocks without what they need not go behind any more. */
+const going = (
+  made: Assembled,
+  { pieces }: EveningProgress,
+  blocks: readonly Block[],
+): readonly Block[] =>
+  blocks.map((block) => ({
+    ...block,
+    behind: block.behind.filter((other) => !isPressed(made, other, pieces[other])),
+  }));
+
 function pieceLeft(
   made: Assembled,
+  progress: EveningProgress,
   at: number,
-  piece: PieceProgress,
   nowS: number,
   held: Held | undefined,
 ): PieceWork {
-  const { id, blocks } = made.evening.pieces[at] as PieceWork;
+  const piece = progress.pieces[at] as PieceProgress;
+  const { id, blocks: all } = made.evening.pieces[at] as PieceWork;
+  const blocks = going(made, progress, all);
   if (piece.dropped) return { id, readyS: 0, blocks: [] };
   const [first, ...later] = blocks.slice(piece.block + (held ? 1 : 0));
   if (!first) return { id, readyS: held?.endS ?? 0, blocks: [] };
@@ -159,11 +178,11 @@ export function remainingOf(made: Assembled, progress: EveningProgress, nowS: nu
     .sort((a, b) => bell(a.at, a.piece) - bell(b.at, b.piece))
     .map(({ piece, at }) => holding(made, at, piece, nowS, people));
   const evening: Evening = {
-    pieces: progress.pieces.map((piece, at) =>
+    pieces: progress.pieces.map((_, at) =>
       pieceLeft(
         made,
+        progress,
         at,
-        piece,
         nowS,
         held.find((each) => each.piece === at),
       ),

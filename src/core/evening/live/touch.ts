@@ -1,5 +1,6 @@
 import type { EveningEvent, EveningRun } from '../../model';
 import type { Assembled } from '../assemble';
+import { asideFor } from '../orders';
 import { guideAt, type Act, type Guide } from './guide';
 import { needsHeld } from './lookAhead';
 import { progressOf, secondsIn } from './progress';
@@ -84,7 +85,7 @@ export const reads = (run: EveningRun, machineId: string, c: number, now: Date):
 
 /** A piece is not pressed this evening, nor is done what was to be done aside for it. */
 export function dropped(made: Assembled, run: EveningRun, piece: number, now: Date): EveningRun {
-  const aside = (made.evening.pieces[piece]?.blocks ?? []).flatMap(({ after }) => after ?? []);
+  const aside = asideFor(made.evening.pieces[piece]);
   const at = now.toISOString();
   return told(
     run,

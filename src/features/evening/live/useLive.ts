@@ -26,10 +26,10 @@ const LOOK_S = 10;
 
 /** The pieces of an evening under way, worked out where things were put in, not at every touch. */
 function useAssembled(run: EveningRun): Assembled {
-  const { programs, things, machines, people, standing } = run;
+  const { programs, things, machines, people, standing, before } = run;
   return useMemo(
-    () => assembledOf({ programs, things, machines, people, standing }),
-    [programs, things, machines, people, standing],
+    () => assembledOf({ programs, things, machines, people, standing, before }),
+    [programs, things, machines, people, standing, before],
   );
 }
 
