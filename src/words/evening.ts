@@ -1,4 +1,4 @@
-import type { Assembled, EveningPlan, NotPressed, Placed, Reason } from '@/core/evening';
+import type { Assembled, EveningPlan, MachineOf, NotPressed, Placed, Reason } from '@/core/evening';
 import type { Operation, TaskCode } from '@/core/model';
 import { operationWords } from './press/operations';
 import { taskWords } from './press/tasks';
@@ -112,11 +112,31 @@ export function blockWords(
 
 const lowered = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-/** How a machine is set: switched on where it was cold, to a heat where it has several. */
-export function setWords(heat: number | null, cold: boolean, units: UnitStyle): string {
+/** How a machine is set otherwise: whether it is switched off or on for it, and which part is put on it first. */
+export function settingOf(
+  { machine, heats, fitted, off }: MachineOf,
+  { setting, from }: { readonly setting: number; readonly from: number | null },
+) {
+  const part = fitted[setting];
+  const isOff = setting === off;
+  const on = from === null || from === off;
+  const fits = on && off !== null && !isOff && (part !== machine || from === off);
+  return { isOff, on, fits: fits && part ? part.name : null, heat: heats[setting] ?? null };
+}
+
+/** How a machine is set: switched on where it was cold, to a heat where it has several, a part put on it first. */
+export function setWords(
+  of: MachineOf | undefined,
+  change: Parameters<typeof settingOf>[1],
+  units: UnitStyle,
+): string {
+  if (!of) return '';
+  const { isOff, on, fits, heat } = settingOf(of, change);
+  if (isOff) return 'Switch it off and let it go cold: another part goes on next';
   const to = heat === null ? '' : formatTemperature(heat, units.temperature);
-  if (!cold) return `Set it to ${to}`;
-  return to === '' ? 'Switch it on' : `Switch it on and set it to ${to}`;
+  if (!on) return `Set it to ${to}`;
+  const first = fits === null ? 'Switch it on' : `Unplugged and cold, fit “${fits}”; switch it on`;
+  return to === '' ? first : `${first} and set it to ${to}`;
 }
 
 /** What a task of hands is called, and where its time comes from. @param times how often it was timed. */

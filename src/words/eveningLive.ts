@@ -7,7 +7,7 @@ import {
   type Place,
 } from '@/core/evening';
 import { isSameThing, type EveningRun, type Operation } from '@/core/model';
-import { longWords } from './evening';
+import { longWords, settingOf } from './evening';
 import { displayText } from './press/figures';
 import { operationWords } from './press/operations';
 import { formatTemperature, type UnitStyle } from './units';
@@ -63,6 +63,7 @@ export function displayWords(
 }
 
 const NOTHING = { detail: '', thing: '', machine: '', button: null };
+const NOTHING_TO_SAY: ActWords = { ...NOTHING, title: '' };
 
 /** What is done at the step of a place, and for what. */
 function stepWords(made: Assembled, run: EveningRun, place: Place, units: UnitStyle) {
@@ -74,8 +75,42 @@ function stepWords(made: Assembled, run: EveningRun, place: Place, units: UnitSt
     title: words?.title ?? '',
     detail: words?.detail ?? '',
     thing: thingsWords(thingsAt(made, run, place)),
-    machine: (use && made.machines[use.machine]?.machine.name) ?? '',
+    machine: (use && made.machines[use.machine]?.fitted[use.setting]?.name) ?? '',
   };
+}
+
+/** How a machine is set now: switched on or off, a part put on it, or only its display set otherwise. */
+function setActWords(
+  made: Assembled,
+  run: EveningRun,
+  act: Extract<Act, { does: 'set' }>,
+  units: UnitStyle,
+): ActWords {
+  const of = made.machines[act.machine];
+  if (!of) return NOTHING_TO_SAY;
+  const part = of.fitted[act.setting] ?? of.machine;
+  const { isOff, on, fits, heat } = settingOf(of, act);
+  const to = displayWords(run, part.id, heat, units);
+  const said = { thing: '', machine: part.name };
+  if (isOff)
+    return {
+      ...{ ...said, title: `Switch off: ${part.name}`, button: 'It is off' },
+      detail: 'Unplug it and let it go cold: another part goes on it next. Go on meanwhile.',
+    };
+  if (!on)
+    return {
+      ...{ ...said, title: `Set ${part.name} to ${to ?? ''}`, button: 'It is set' },
+      detail: 'It gets there while you go on.',
+    };
+  const heats = to
+    ? `Set it to ${to}. It heats while you go on.`
+    : 'It gets there while you go on.';
+  return fits === null
+    ? { ...said, title: `Switch on: ${part.name}`, detail: heats, button: 'It is on' }
+    : {
+        ...{ ...said, title: `Fit “${fits}”, then switch on`, button: 'It is on' },
+        detail: `Unplugged and cold: never change a hot part. Seat it and close its catch as its maker shows. ${heats}`,
+      };
 }
 
 /** What somebody is told to do now. @param clock says a moment of the evening as a time on the wall. */
@@ -108,23 +143,8 @@ export function actWords(
         button: 'It is open',
       };
     }
-    case 'set': {
-      const of = made.machines[act.machine];
-      const to = displayWords(run, of?.machine.id ?? '', of?.heats[act.setting] ?? null, units);
-      const name = of?.machine.name ?? '';
-      const title = act.cold ? `Switch on: ${name}` : `Set ${name} to ${to ?? ''}`;
-      const detail =
-        act.cold && to
-          ? `Set it to ${to}. It heats while you go on.`
-          : 'It gets there while you go on.';
-      return {
-        title,
-        detail,
-        thing: '',
-        machine: name,
-        button: act.cold ? 'It is on' : 'It is set',
-      };
-    }
+    case 'set':
+      return setActWords(made, run, act, units);
     case 'wait':
       return { ...NOTHING, title: 'Nothing to do just now', detail: `Until ${clock(act.untilS)}.` };
     case 'rest':

@@ -32,7 +32,8 @@ function machineRun(random: Random, id: string, waitS: number, machines: Machine
   const thenS = random() < 0.3 ? steps(random, 1, 2) : 0;
   const end = layS + dwellS + openS + thenS;
   const machine = below(random, machines.length);
-  const setting = below(random, machines[machine]?.changes[0]?.length ?? 1);
+  const { off = null, changes = [] } = machines[machine] ?? {};
+  const setting = below(random, off ?? changes[0]?.length ?? 1);
   return {
     ...{ id, waitS, lastsS: end, mayPause: false, seams: [], after: null, behind: [] },
     hands: busy
@@ -60,7 +61,18 @@ function machineOf(random: Random, id: string): MachineWork {
     .map((row) => row.slice(0, settings));
   const setTo = random() < 0.3 ? 0 : null;
   const freeFromS = random() < 0.3 ? steps(random, 1, 4) : 0;
-  return { id, places, freeFromS, taken: [], setTo, changes };
+  // another part goes on only once it is off and cold
+  if (settings === 2 && random() < 0.3) {
+    const cools = after(steps(random, 1, 4));
+    const parts = [
+      [after(warmS), after(warmS), null],
+      [after(0), null, cools],
+      [null, after(0), cools],
+      [after(warmS + STEP_S), after(warmS + STEP_S), after(0)],
+    ];
+    return { id, places, freeFromS, taken: [], setTo, changes: parts, off: 2 };
+  }
+  return { id, places, freeFromS, taken: [], setTo, changes, off: null };
 }
 
 /** An evening of the whole model: machines with settings and places, waits, held presses, work laid aside, breaks. */

@@ -127,19 +127,18 @@ export function earliestEnd(evening: Evening, mostStates = 60_000): number | nul
       now.machines.forEach((machine, m) => {
         const work = machines[m];
         if (!work || machine.changing > 0 || onIt(m) > 0 || step < stepsOf(work.freeFromS)) return;
-        work.changes[machine.set === null ? 0 : machine.set + 1]?.forEach(
-          ({ handsS, thenS }, to) => {
-            if (to === machine.set) return;
-            free.forEach((person) => {
-              const then = copy();
-              then.machines[m] = {
-                ...{ set: to, person, handsLeft: stepsOf(handsS) },
-                changing: stepsOf(handsS + thenS),
-              };
-              look(then);
-            });
-          },
-        );
+        work.changes[machine.set === null ? 0 : machine.set + 1]?.forEach((change, to) => {
+          if (to === machine.set || !change) return;
+          const { handsS, thenS } = change;
+          free.forEach((person) => {
+            const then = copy();
+            then.machines[m] = {
+              ...{ set: to, person, handsLeft: stepsOf(handsS) },
+              changing: stepsOf(handsS + thenS),
+            };
+            look(then);
+          });
+        });
       });
       now.pieces.forEach((piece, p) => {
         const block = blockOf(p, piece);

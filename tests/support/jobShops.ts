@@ -51,7 +51,15 @@ export function jobShop(name: keyof typeof TEXT): Evening {
   return {
     people: [],
     machines: Array.from({ length: machines }, (_, i) => ({
-      ...{ id: String(i), places: 1, freeFromS: 0, taken: [], setTo: 0, changes: [[], []] },
+      ...{
+        id: String(i),
+        places: 1,
+        freeFromS: 0,
+        taken: [],
+        setTo: 0,
+        changes: [[], []],
+        off: null,
+      },
     })),
     pieces: rows.map((row, job) => ({
       id: String(job),

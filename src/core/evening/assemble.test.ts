@@ -96,7 +96,8 @@ test('coasters lie on the plate together, in even loads, laid and freed one by o
 });
 
 test('heating is quick and cooling slow; the way there is the machine’s own', () => {
-  const press = shelf.machines.find(({ id }) => id === 'plate-press');
+  const pressId = programOf('demo-tee').passes[0]?.machineId ?? '';
+  const press = shelf.machines.find(({ id }) => id === pressId);
   if (!press) throw new Error('no press');
   const [cold, cool, hot] = changesOf({ ...press, warmUpS: 900 }, [150, 200], null);
   expect(cold?.[1]).toEqual({ handsS: 15, thenS: 900 });
@@ -131,4 +132,55 @@ test('two people are done sooner than one', () => {
     planEvening(evening(things('demo-socks', 4), people).evening, { seed: 1, looks: 400 }).schedule
       .endS;
   expect(end(2)).toBeLessThan(0.8 * end(1));
+});
+
+describe('parts that are put on one press', () => {
+  const pressId = programOf('demo-tee').passes[0]?.machineId ?? '';
+  const press = shelf.machines.find(({ id }) => id === pressId);
+  const machines = shelf.machines.map((each) =>
+    each.id === 'mug-attachment' ? { ...each, onPress: pressId } : each,
+  );
+  const comet = goldenJobs().find(({ id }) => id === 'demo-comet');
+  /** The comet mug in the mug attachment. */
+  function mugs(count: number): EveningThing[] {
+    if (!comet) throw new Error('no comet in the demo');
+    const { press: plan } = planJob(
+      { ...comet, heat: { ...comet.heat, machineId: 'mug-attachment' } },
+      shelf,
+    );
+    return Array.from({ length: count }, (_, copy) => ({
+      ...{ jobId: comet.id, itemId: 'first', copy, program: plan.program },
+    }));
+  }
+  const both = [...mugs(1), ...things('demo-tee', 1)];
+  const input = { things: both, people: [[]], standing: 4 };
+
+  test('they are one machine, and never two at work at once; between them it is off and cold', () => {
+    const { evening: parted, machines: own } = assemble({ ...input, machines });
+    const at = own.findIndex(({ fitted }) => fitted.some(({ id }) => id === 'mug-attachment'));
+    const { fitted = [], machine, off = null } = own[at] ?? {};
+    expect(machine).toBe(press);
+    expect(fitted.map(({ id }) => id)).toContain(pressId);
+    const { schedule, boundS } = planEvening(parted, { seed: 1, looks: 400 });
+    expect(faultsIn(parted, schedule)).toEqual([]);
+    expect(schedule.endS).toBeGreaterThanOrEqual(boundS);
+    const sets = schedule.changes.filter((change) => change.machine === at);
+    expect(sets.map(({ setting }) => setting)).toContain(off);
+    for (const { from, setting } of sets)
+      if (from !== null && from !== off && setting !== off)
+        expect(fitted[from]?.id).toBe(fitted[setting]?.id);
+    // with a press each it is sooner
+    const apart = assemble({ ...input, machines: shelf.machines }).evening;
+    expect(apart.machines.length).toBe(parted.machines.length + 1);
+    expect(planEvening(apart, { seed: 1, looks: 400 }).schedule.endS).toBeLessThan(schedule.endS);
+  });
+
+  test('a part alone is fitted before its press is switched on', () => {
+    const { machines: own, evening: alone } = assemble({ ...input, things: mugs(1), machines });
+    expect(own[0]?.machine).toBe(press);
+    const [part] = own[0]?.fitted ?? [];
+    const bare = part && changesOf(part, own[0]?.heats.slice(0, 1) ?? [], null)[0]?.[0];
+    expect(bare?.handsS).toBeGreaterThan(0);
+    expect(alone.machines[0]?.changes[0]?.[0]?.handsS).toBeGreaterThan(bare?.handsS ?? 0);
+  });
 });

@@ -1,9 +1,9 @@
 import { isSameThing, type Machine, type Program, type ThingId } from '../model';
 import { MACHINES } from '../traits';
 import { partsOf, type WorkPart, type WorkParts } from './blocks';
-import type { Block, Evening, MachineWork, PieceWork, Span } from './problem';
+import { machinesFor, settingOf, type MachineOf } from './machines';
+import type { Block, Evening, PieceWork, Span } from './problem';
 import { layingAll, seamsOf, timelineOf, type Step } from './steps';
-import { changesOf, type Heat } from './settings';
 
 /** One thing to be pressed in the evening, with the program of that thing alone. */
 export interface EveningThing {
@@ -46,8 +46,7 @@ export interface LoadOf {
 export interface Assembled {
   readonly evening: Evening;
   readonly loads: readonly LoadOf[];
-  /** The machines by their place in the evening, with the heats their settings stand for. */
-  readonly machines: readonly { readonly machine: Machine; readonly heats: readonly Heat[] }[];
+  readonly machines: readonly MachineOf[];
 }
 
 /** Things that lie on a plate together, as evenly as can be: none is left for a load of its own at the end. */
@@ -106,35 +105,6 @@ function blocksOf(
     block: { ...block, waitS: thing === 0 ? waitS : 0 },
     of: { steps, thing: apart ? thing : null },
   }));
-}
-
-/** The machines that the work needs, each with the heats it is set to, the coolest first. */
-function machinesFor({ machines, standing, things }: EveningInput, parts: readonly WorkPart[]) {
-  return machines.flatMap((machine) => {
-    const wanted = parts.flatMap(({ use }) => (use?.machineId === machine.id ? [use.heat] : []));
-    if (wanted.length === 0) return [];
-    const heats = [...new Set(wanted)].sort((a, b) => (a ?? 0) - (b ?? 0));
-    const work: MachineWork = {
-      id: machine.id,
-      places: MACHINES[machine.kind].batches === 'standing free' ? Math.max(1, standing) : 1,
-      ...{ freeFromS: 0, taken: [], setTo: null },
-      changes: changesOf(machine, heats, toldWarmUp(things, machine.id)),
-    };
-    return [{ machine, heats, work }];
-  });
-}
-
-/** How long a machine warms up by the programs that use it, s; null where none says. */
-function toldWarmUp(things: readonly EveningThing[], machineId: string): number | null {
-  const told = things.flatMap(({ program }) =>
-    program.operations
-      .filter(({ does, kind, pass }) => {
-        const own = program.passes[pass]?.machineId === machineId;
-        return own && kind === 'warm-up' && does !== 'reset-heat';
-      })
-      .map(({ lasts }) => lasts.usualS),
-  );
-  return told.length > 0 ? Math.max(...told) : null;
 }
 
 const NO_PARTS: WorkParts = { main: [], aside: [] };
@@ -210,10 +180,8 @@ export function assemble(input: EveningInput): Assembled {
     input,
     parts.flatMap(({ main }) => main),
   );
-  const machineOf = ({ machineId, heat }: NonNullable<WorkPart['use']>) => {
-    const machine = machines.findIndex((each) => each.machine.id === machineId);
-    return { machine, setting: machines[machine]?.heats.indexOf(heat) ?? 0 };
-  };
+  const known = machines.map(({ of }) => of);
+  const machineOf = (use: NonNullable<WorkPart['use']>) => settingOf(known, use);
   const made: { piece: PieceWork; load: LoadOf }[] = [];
   loads.forEach((things, i) =>
     made.push(...piecesOf(things, parts[i] ?? NO_PARTS, made.length, machineOf)),
@@ -229,6 +197,6 @@ export function assemble(input: EveningInput): Assembled {
       people: input.people,
     },
     loads: made.map(({ load }) => load),
-    machines: machines.map(({ machine, heats }) => ({ machine, heats })),
+    machines: known,
   };
 }

@@ -1,16 +1,14 @@
 import { calendarOf } from './calendar';
-import { rowOf, type Change, type MachineUse, type MachineWork } from './problem';
+import { rowOf, wayTo, type ChangeTo, type MachineUse, type MachineWork } from './problem';
 
 /** What is planned on one machine, in the order of its settings: within one, blocks may be put between others. */
 export interface Booking {
   /** The earliest start of a block, from a moment on, at which its place is free, as the machine is set at last. */
   readonly free: (use: MachineUse, startS: number) => number;
   readonly take: (use: MachineUse, startS: number) => void;
-  /** What it costs to set it so now; null where it is. */
-  readonly changeTo: (setting: number) => Change | null;
+  /** How it is set so now, one change after another; none where it is. */
+  readonly wayTo: (setting: number) => readonly ChangeTo[];
   readonly set: (setting: number, readyS: number) => void;
-  /** Whether it has not been switched on. */
-  readonly isCold: () => boolean;
   /** What it is set to; null while it is cold. */
   readonly setTo: () => number | null;
   /** Two bookings with the same key come to the same. */
@@ -21,7 +19,11 @@ export interface Booking {
 }
 
 /** The bookings of one machine. */
-export function bookingOf({ places, freeFromS, taken, setTo, changes }: MachineWork): Booking {
+export function bookingOf(machine: MachineWork): Booking {
+  const { places, freeFromS, taken, setTo, changes } = machine;
+  const ways = changes.map((row, from) =>
+    row.map((_, to) => wayTo(machine, from === 0 ? null : from - 1, to)),
+  );
   // each in a place of its own; what is in it beyond its places is in the first one
   const lanes = Array.from({ length: places }, (_, i) =>
     calendarOf(taken.filter((_span, nth) => (nth < places ? nth === i : i === 0))),
@@ -50,13 +52,12 @@ export function bookingOf({ places, freeFromS, taken, setTo, changes }: MachineW
       lane?.take(from, to);
       doneS = Math.max(doneS, to);
     },
-    changeTo: (to) => (to === setting ? null : (changes[rowOf(setting)]?.[to] ?? null)),
+    wayTo: (to) => ways[rowOf(setting)]?.[to] ?? [],
     set: (to, ready) => {
       setting = to;
       readyS = ready;
       doneS = Math.max(doneS, ready);
     },
-    isCold: () => setting === null,
     setTo: () => setting,
     key: () => `${setting} ${readyS} ${doneS} ${lanes.map((lane) => lane.key()).join('|')}`,
     doneS: () => doneS,

@@ -78,7 +78,7 @@ function firstSet(machine: MachineWork | undefined, setting: number): number {
     );
   return freeFromS + (least[setting] ?? 0);
 }
-const stepS = (change: { handsS: number; thenS: number } | undefined): number =>
+const stepS = (change: { handsS: number; thenS: number } | null | undefined): number =>
   change ? change.handsS + change.thenS : Infinity;
 
 /** Earliest starts and what must follow, of every block of every piece, s. */

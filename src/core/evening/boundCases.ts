@@ -1,4 +1,4 @@
-import { rowOf, type Evening, type MachineUse } from './problem';
+import { wayS, type Evening, type MachineUse } from './problem';
 
 /** One way the settings of the machines may follow each other, with what it entails. */
 export interface Case {
@@ -12,8 +12,8 @@ export interface Case {
 const MOST_SPLIT = 3;
 
 const stepS = ({ machines }: Evening, machine: number, from: number, to: number): number => {
-  const change = machines[machine]?.changes[rowOf(from)]?.[to];
-  return change ? change.handsS + change.thenS : 0;
+  const of = machines[machine];
+  return of ? wayS(of, from, to) : 0;
 };
 
 /** The settings each machine is used at. */

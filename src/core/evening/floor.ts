@@ -4,6 +4,7 @@ import {
   LEAST_PART_S,
   PICK_UP_S,
   type Block,
+  type ChangeTo,
   type Evening,
   type Placed,
   type PlacedChange,
@@ -91,25 +92,30 @@ export function opens(floor: Floor, block: Block, readyS: number): number {
   if (block.mayPause)
     return Math.min(...floor.people.map((person) => person.free(readyS, LEAST_PART_S)));
   const booking = bookingFor(floor, block);
-  const change = block.use && booking ? booking.changeTo(block.use.setting) : null;
-  const from = change && booking ? booking.doneS() + change.handsS + change.thenS : 0;
+  const way = block.use && booking ? booking.wayTo(block.use.setting) : [];
+  let from = way.length > 0 && booking ? booking.doneS() : 0;
+  for (const { handsS, thenS } of way) from += handsS + thenS;
   return earliest(floor, block, Math.max(readyS, from));
 }
 
 /** Sets a machine otherwise, as soon as it and hands are free; nothing where it is set so. */
 export function setMachine(floor: Floor, machine: number, setting: number): void {
   const booking = floor.bookings[machine];
-  const change = booking?.changeTo(setting);
-  if (!booking || !change) return;
+  if (!booking) return;
+  for (const change of booking.wayTo(setting)) changeMachine(floor, booking, machine, change);
+}
+
+function changeMachine(floor: Floor, booking: Booking, machine: number, change: ChangeTo): void {
+  const { setting } = change;
   const [person, fromS] = soonestPerson(floor, booking.doneS(), change.handsS);
   const toS = fromS + change.handsS;
   floor.people[person]?.take(fromS, toS);
   const readyS = toS + change.thenS;
-  const cold = booking.isCold();
+  const from = booking.setTo();
   booking.set(setting, readyS);
   begins(floor, -1 - machine, fromS);
   floor.changed++;
-  floor.kept?.changes.push({ machine, setting, person, cold, fromS, toS, readyS });
+  floor.kept?.changes.push({ machine, setting, person, from, fromS, toS, readyS });
 }
 
 /**

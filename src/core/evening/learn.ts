@@ -97,7 +97,13 @@ export interface WarmedUp {
 
 /** What machines took to warm up in an evening, by what their displays were read to say. */
 export function warmUpsOf({ machines }: Assembled, { events }: EveningRun): readonly WarmedUp[] {
-  return machines.flatMap(({ machine, heats }): WarmedUp[] => {
+  const own = machines.flatMap(({ fitted, heats, off }) =>
+    [...new Set(fitted)].map((machine) => ({
+      machine,
+      heats: heats.filter((_, i) => fitted[i] === machine && i !== off),
+    })),
+  );
+  return own.flatMap(({ machine, heats }): WarmedUp[] => {
     const on = events.find((event) => event.kind === 'set' && event.machineId === machine.id);
     if (on?.kind !== 'set' || on.heatC === null) return [];
     const wanted = on.heatC;

@@ -135,8 +135,8 @@ test('the order has its reasons: what is done while a press cools really is done
   const cooling = reasons.find((each) => each.code === 'meanwhile' && each.toC < each.fromC);
   if (cooling?.code !== 'meanwhile') throw new Error('the press of the tee cools for its vinyl');
   const change = schedule.changes.find(
-    ({ machine, cold, toS, readyS }) =>
-      machine === cooling.machine && !cold && readyS - toS === cooling.takesS,
+    ({ machine, from, toS, readyS }) =>
+      machine === cooling.machine && from !== null && readyS - toS === cooling.takesS,
   );
   expect(change).toBeDefined();
   for (const other of cooling.others)

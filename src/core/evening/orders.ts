@@ -1,4 +1,4 @@
-import { rowOf, type Evening, type MachineUse, type MachineWork, type PieceWork } from './problem';
+import { wayS, type Evening, type MachineUse, type PieceWork } from './problem';
 
 /**
  * The order in which things are planned. A piece is mentioned once for each of its blocks: the nth mention stands for the
@@ -76,12 +76,6 @@ export const usesOf = ({ pieces }: Evening): readonly UseAt[] =>
     blocks.flatMap(({ use }, block) => (use ? [{ piece, block, use }] : [])),
   );
 
-/** Seconds a change takes in all. */
-const changeS = ({ changes, setTo }: MachineWork, setting: number): number => {
-  const change = changes[rowOf(setTo)]?.[setting];
-  return change ? change.handsS + change.thenS : 0;
-};
-
 /**
  * An order with the setting of machines as things of their own: what is cold is switched on before all else, the slowest
  * first; another heat is set just before the block it is for.
@@ -100,7 +94,7 @@ export function withSettings(evening: Evening, order: Order): Order {
     const machine = use && machines[use.machine];
     if (use && machine) {
       if (machine.setTo === null && !cold.has(use.machine))
-        cold.set(use.machine, { at, s: changeS(machine, use.setting) });
+        cold.set(use.machine, { at, s: wayS(machine, null, use.setting) });
       else if ((machine.changes[0]?.length ?? 0) > 1) all.push(pieces.length + at);
     }
     all.push(piece);

@@ -54,8 +54,10 @@ export interface MachineWork {
   readonly taken: readonly Span[];
   /** What it is set to; null while it is cold. */
   readonly setTo: number | null;
-  /** From a setting (a row each, the first for cold) to a setting. */
-  readonly changes: readonly (readonly Change[])[];
+  /** From a setting (a row each, the first for cold) to a setting; null where it has to be off first. */
+  readonly changes: readonly (readonly (Change | null)[])[];
+  /** The setting that stands for off and cooled, where parts are put on and taken off; null where none are. */
+  readonly off: number | null;
 }
 
 /** What is planned: pieces on machines, by people who are away at times. */
@@ -81,8 +83,8 @@ export interface PlacedChange extends Span {
   readonly machine: number;
   readonly setting: number;
   readonly person: number;
-  /** Whether it was switched on for it. */
-  readonly cold: boolean;
+  /** What it was set to before; null where it is switched on. */
+  readonly from: number | null;
   /** When it is as hot as it was set. */
   readonly readyS: number;
 }
@@ -100,6 +102,29 @@ export const PICK_UP_S = 10;
 export const LEAST_PART_S = 30;
 /** A row of changes: that of a setting, or of the cold machine. */
 export const rowOf = (setTo: number | null): number => (setTo === null ? 0 : setTo + 1);
+
+/** One change of a machine, with the setting it leads to. */
+export interface ChangeTo extends Change {
+  readonly setting: number;
+}
+
+/** How a machine is set otherwise: at once, or switched off first; nothing where it is set so. */
+export function wayTo({ changes, off }: MachineWork, from: number | null, to: number): ChangeTo[] {
+  if (from === to) return [];
+  const direct = changes[rowOf(from)]?.[to];
+  if (direct) return [{ ...direct, setting: to }];
+  const [away, on] = off === null ? [] : [changes[rowOf(from)]?.[off], changes[rowOf(off)]?.[to]];
+  return off !== null && away && on
+    ? [
+        { ...away, setting: off },
+        { ...on, setting: to },
+      ]
+    : [];
+}
+
+/** How long a machine takes to be set otherwise, hands included, s. */
+export const wayS = (machine: MachineWork, from: number | null, to: number): number =>
+  wayTo(machine, from, to).reduce((sum, { handsS, thenS }) => sum + handsS + thenS, 0);
 
 /** Spans put in order and apart: what overlaps or meets is one. */
 export function merged(spans: readonly Span[]): Span[] {

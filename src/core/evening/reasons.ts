@@ -27,22 +27,18 @@ const overlapS = (fromS: number, toS: number, span: { fromS: number; toS: number
 /** Why a plan is in the order it is, the longest changes first. */
 export function reasonsOf({ evening, machines }: Assembled, schedule: Schedule): readonly Reason[] {
   const { changes, placed } = schedule;
-  const cold = changes.filter((change) => change.cold);
+  const cold = changes.filter((change) => change.from === null);
   const [first] = [...cold].sort((a, b) => a.fromS - b.fromS);
   const slowest = Math.max(0, ...cold.map(({ toS, readyS }) => readyS - toS));
   const switched: Reason[] =
     first && cold.length > 1 && first.readyS - first.toS === slowest
       ? [{ code: 'slowest-first', machine: first.machine, heatsS: slowest }]
       : [];
-  const meanwhile = changes.flatMap(({ machine, setting, cold: isCold, toS, readyS }): Reason[] => {
-    const before = changes
-      .filter((each) => each.machine === machine && each.readyS <= toS)
-      .sort((a, b) => a.toS - b.toS)
-      .at(-1);
+  const meanwhile = changes.flatMap(({ machine, setting, from, toS, readyS }): Reason[] => {
     const heats = machines[machine]?.heats ?? [];
-    const [fromC, toC] = [before ? heats[before.setting] : null, heats[setting]];
+    const [fromC, toC] = [from === null ? null : heats[from], heats[setting]];
     const takesS = readyS - toS;
-    if (isCold || fromC == null || toC == null || takesS < WORTH_TELLING_S) return [];
+    if (fromC == null || toC == null || takesS < WORTH_TELLING_S) return [];
     const uses = placed.flatMap(({ piece, block, startS }) => {
       const use = evening.pieces[piece]?.blocks[block]?.use;
       return use

@@ -1,4 +1,6 @@
+import { MACHINES } from '../traits';
 import type { Machine } from '../model';
+import { spanOf } from '../press';
 import type { Change } from './problem';
 
 /** A room in the evening, °C (own choice). */
@@ -55,4 +57,46 @@ export function changesOf(
     degrees.map((toC) => ({ handsS: RESET_S, thenS: between(own, fromC, toC) })),
   );
   return [cold, ...among];
+}
+
+/** One way a press is used in an evening: with a part on it or without, at each of its heats. */
+export interface Fitted {
+  readonly machine: Machine;
+  readonly heats: readonly Heat[];
+  /** From switching on to hot, where a program tells it, s. */
+  readonly warmUpS: number | null;
+}
+
+/** Putting a part on costs hands so much, s. */
+const fitS = (): number => spanOf('fit-attachment')[1];
+
+/**
+ * What it takes to set one press otherwise whose parts are changed: a heat of the same part as ever, another part only
+ * on a press that is off and has cooled.
+ * @returns a row for the cold press, one for each heat of each part, and one for off and cooled, which is the last setting.
+ */
+export function changesAmong(fitted: readonly Fitted[]): (Change | null)[][] {
+  const settings = fitted.flatMap(({ machine, heats, warmUpS }, part) => {
+    const own = changesOf(machine, heats, warmUpS);
+    return heats.map((_, heat) => ({
+      part,
+      own,
+      heat,
+      isPart: MACHINES[machine.kind].changes === 'part',
+    }));
+  });
+  const coolsS = spanOf('attachment-off')[1] - fitS();
+  const on = (fits: (isPart: boolean) => boolean) =>
+    settings.map(({ own, heat, isPart }): Change => {
+      const { handsS, thenS } = own[0]?.[heat] ?? { handsS: 0, thenS: 0 };
+      return { handsS: handsS + (fits(isPart) ? fitS() : 0), thenS };
+    });
+  return [
+    [...on((isPart) => isPart), null],
+    ...settings.map(({ part, own, heat }) => [
+      ...settings.map((to) => (to.part === part ? (own[heat + 1]?.[to.heat] ?? null) : null)),
+      { handsS: RESET_S, thenS: coolsS },
+    ]),
+    [...on(() => true), { handsS: RESET_S, thenS: 0 }],
+  ];
 }

@@ -90,6 +90,8 @@ export const machineSchema = z.object({
   coolBorderMm: lengthSchema.max(100).default(0),
   /** Pressures it can give; empty where its clamp or a sleeve sets it. */
   pressures: z.array(pressureSchema).max(3).default(['light', 'medium', 'firm']),
+  /** For a part that is put on a press: which one; null where it is not known, or stands by itself. */
+  onPress: idSchema.nullable().default(null),
   /** Whether it has a soft pad. */
   pad: z.boolean().default(false),
   /** From switching on to hot, s; null where it is not known. */

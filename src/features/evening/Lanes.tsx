@@ -174,7 +174,11 @@ export function Lanes({ shown, begin, piece, onPiece }: LanesProps) {
   const numberOf = ({ at }: LaneSpan) => (at ? (numbers[at.piece] ?? null) : null);
   const labelOf = (span: LaneSpan) => {
     const when = `${wallTime(begin, span.fromS)} to ${wallTime(begin, span.toS)}`;
-    if (!span.at) return `${setWords(span.heat, span.cold, units)}, ${when}`;
+    if (span.change) {
+      const of = assembled.machines[span.change.machine];
+      return `${setWords(of, span.change, units)}, ${when}`;
+    }
+    if (!span.at) return when;
     return `${numbers[span.at.piece]}: ${blockWords(assembled, span.at, units)}, ${when}`;
   };
   return (

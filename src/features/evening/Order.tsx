@@ -29,14 +29,14 @@ function entriesOf({ made, plan }: EveningShown, units: ReturnType<typeof useUni
     return {
       ...{ key: `${piece}.${block}`, atS: startS, piece },
       text: blockWords(assembled, { piece, block }, units),
-      machine: (use && assembled.machines[use.machine]?.machine.name) ?? '',
+      machine: (use && assembled.machines[use.machine]?.fitted[use.setting]?.name) ?? '',
     };
   });
-  const settings = plan.schedule.changes.map(({ machine, setting, cold, fromS }, i): Entry => {
+  const settings = plan.schedule.changes.map(({ machine, setting, from, fromS }, i): Entry => {
     const of = assembled.machines[machine];
     return {
       ...{ key: `s${i}`, atS: fromS, piece: null },
-      text: setWords(of?.heats[setting] ?? null, cold, units),
+      text: setWords(of, { setting, from }, units),
       machine: of?.machine.name ?? '',
     };
   });

@@ -1,4 +1,4 @@
-import { ROOM_C, type Assembled, type EveningPlan } from '@/core/evening';
+import { ROOM_C, type Assembled, type EveningPlan, type PlacedChange } from '@/core/evening';
 
 /** Something in a lane: a block of a piece, or a machine heating or cooling to what it is set to. */
 export interface LaneSpan {
@@ -8,9 +8,8 @@ export interface LaneSpan {
   readonly kind: 'hands' | 'machine' | 'setting';
   /** The block it belongs to; null where a machine is set. */
   readonly at: { readonly piece: number; readonly block: number } | null;
-  /** What a machine is set to, and whether it was switched on for it. */
-  readonly heat: number | null;
-  readonly cold: boolean;
+  /** How a machine is set; null where a block is worked on. */
+  readonly change: PlacedChange | null;
 }
 
 /** Everything that one person or machine does. */
@@ -29,13 +28,11 @@ export function lanesOf({ evening, machines }: Assembled, { schedule }: EveningP
     const own = placed.flatMap(({ piece, block, hands }) =>
       hands
         .filter((span) => span.person === person)
-        .map(({ fromS, toS }) => ({ fromS, toS, at: { piece, block }, heat: null, cold: false })),
+        .map(({ fromS, toS }) => ({ fromS, toS, at: { piece, block }, change: null })),
     );
     const setting = changes
       .filter((change) => change.person === person)
-      .map(({ fromS, toS, machine, cold, setting: to }) => ({
-        ...{ fromS, toS, cold, at: null, heat: machines[machine]?.heats[to] ?? null },
-      }));
+      .map((change) => ({ fromS: change.fromS, toS: change.toS, at: null, change }));
     const spans = [...own, ...setting].map((span, i): LaneSpan => ({
       ...span,
       key: `p${person}.${i}`,
@@ -72,12 +69,11 @@ export function lanesOf({ evening, machines }: Assembled, { schedule }: EveningP
       heats: nth === 0 ? curve : [],
       spans: [
         ...lane.map((use, i): LaneSpan => ({
-          ...{ ...use, key: `m${m}.${nth}.${i}`, kind: 'machine', heat: null, cold: false },
+          ...{ ...use, key: `m${m}.${nth}.${i}`, kind: 'machine', change: null },
         })),
-        ...(nth === 0 ? own : []).map(({ fromS, readyS, setting, cold }, i): LaneSpan => ({
-          ...{ key: `s${m}.${i}`, fromS, toS: readyS, kind: 'setting', at: null },
-          heat: heats[setting] ?? null,
-          cold,
+        ...(nth === 0 ? own : []).map((change, i): LaneSpan => ({
+          ...{ key: `s${m}.${i}`, fromS: change.fromS, toS: change.readyS, kind: 'setting' },
+          ...{ at: null, change },
         })),
       ],
     }));

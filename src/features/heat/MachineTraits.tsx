@@ -1,8 +1,12 @@
 'use client';
 
 import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
 import type { Machine, Pressure } from '@/core/model';
+import { MACHINES } from '@/core/traits';
+import { useBench } from '@/ui/bench/BenchProvider';
 import { Choice } from '@/ui/fields/Choice';
 import { NumberField } from '@/ui/fields/NumberField';
 import { DurationField, LengthField, TemperatureField } from '@/ui/fields/QuantityField';
@@ -106,6 +110,30 @@ function Plate({ machine, change }: PartProps) {
   );
 }
 
+/** A part: which press of the shelf it is put on. In an evening that press wears one part at a time. */
+function OnPress({ machine, change }: PartProps) {
+  const { shelf } = useBench();
+  if (MACHINES[machine.kind].changes !== 'part') return null;
+  const presses = shelf.machines.filter(({ kind }) => MACHINES[kind].changes === 'press');
+  return (
+    <TextField
+      select
+      size="small"
+      label="The press it is put on"
+      value={presses.some(({ id }) => id === machine.onPress) ? machine.onPress : ''}
+      onChange={({ target }) => change({ onPress: target.value || null })}
+      helperText="In an evening a press wears one part at a time."
+    >
+      <MenuItem value="">One of its own</MenuItem>
+      {presses.map(({ id, name }) => (
+        <MenuItem key={id} value={id}>
+          {name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
 function Abilities({ machine, change }: PartProps) {
   const timed = machine.timerMaxS !== null;
   return (
@@ -183,6 +211,7 @@ export function MachineTraits(props: PartProps) {
         needed="A machine needs a name; it keeps its last one."
         onWords={(name) => change({ name: name.trim() })}
       />
+      <OnPress {...props} />
       <Display {...props} />
       <Plate {...props} />
       <Abilities {...props} />

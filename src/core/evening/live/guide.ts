@@ -26,7 +26,8 @@ export type Act =
       readonly does: 'set';
       readonly machine: number;
       readonly setting: number;
-      readonly cold: boolean;
+      /** What it was set to before; null where it is switched on. */
+      readonly from: number | null;
     }
   /** Nothing that could be begun: until so many seconds after the evening began. */
   | { readonly does: 'wait' | 'rest'; readonly untilS: number }
@@ -140,8 +141,8 @@ function planFor({ made, remaining, schedule, nowS, progress }: Moment, person: 
   });
   const sets = schedule.changes
     .filter((change) => change.person === person)
-    .map(({ machine, setting, cold, fromS }): Coming => ({
-      act: { does: 'set', machine, setting, cold },
+    .map(({ machine, setting, from, fromS }): Coming => ({
+      act: { does: 'set', machine, setting, from },
       atS: nowS + fromS,
     }));
   return [...work, ...sets].sort((a, b) => a.atS - b.atS);

@@ -7,6 +7,7 @@ import { randomOf } from '../random';
 import {
   addThings,
   assembledOf,
+  beginEvening,
   breakFrom,
   dropped,
   goesAway,
@@ -27,15 +28,16 @@ const at = (s: number) => new Date(SEVEN.getTime() + 1000 * s);
 /** Does what one person is told for so long, everything in its usual time, bells at once. */
 function worked(run: EveningRun, untilS: number): EveningRun {
   const made = assembledOf(run);
-  let [now, s] = [takenUp(made, run, 0, SEVEN), 0];
+  let [now, s] = [run, 0];
   while (s < untilS) {
+    now = takenUp(made, now, 0, at(s));
     const guide = guideAt(made, now, s);
     const act = guide.now[0] as Act;
     const state = 'piece' in act ? guide.progress.pieces[act.piece] : undefined;
     const step =
       'step' in act ? made.loads[act.piece]?.blocks[act.block]?.steps[act.step] : undefined;
     if (act.does === 'work' && s < (state?.begunS ?? s) + (step?.beforeS ?? 0)) s += 5;
-    else if (act.does === 'wait' || act.does === 'hold') s += 5;
+    else if (['wait', 'hold', 'finished'].includes(act.does)) s += 5;
     else now = touched(made, now, 0, at(s));
   }
   return now;
@@ -94,6 +96,29 @@ test('what a display says on the way moves when the machine is ready; arrived, i
   const half = 21 + (heat - 21) / 2;
   expect(ready(reads(set, id, half, at(200)))).toBeCloseTo(400, 6);
   expect(ready(reads(set, id, heat, at(200)))).toBe(200);
+});
+
+test('a press whose part is changed in mid-evening goes cold first; everything is pressed all the same', () => {
+  const apart = eveningCalled({ 'demo-comet': 1, 'demo-tee': 1 });
+  const [part, press] = apart.programs.map(({ passes }) => passes[0]?.machineId ?? '');
+  const machines = apart.machines.map((each) =>
+    each.id === part ? { ...each, onPress: press ?? null } : each,
+  );
+  const setUp = { machines, people: 1, standing: 4, before: [] };
+  const run = beginEvening(thingsCalled({ 'demo-comet': 1, 'demo-tee': 1 }), setUp, null, SEVEN);
+  const made = assembledOf(run);
+  const { off = null, machine } = made.machines[0] ?? {};
+  expect(made.machines).toHaveLength(1);
+  expect(machine?.id).toBe(press);
+  const done = worked(run, 4 * 3600);
+  expect(guideAt(made, done, 4 * 3600).now).toEqual([{ does: 'finished' }]);
+  const sets = done.events.filter((event) => event.kind === 'set');
+  expect(sets.map(({ machineId }) => machineId)).toEqual(
+    expect.arrayContaining([part ?? '', press ?? '']),
+  );
+  const cools = sets.findIndex(({ heatC }) => heatC === made.machines[0]?.heats[off ?? -1]);
+  const gap = (i: number) => Date.parse(sets[i + 1]?.at ?? '') - Date.parse(sets[i]?.at ?? '');
+  expect(gap(cools) / 1000).toBeGreaterThanOrEqual(1500);
 });
 
 test('a mug added in mid-evening has a load of its own: what is under way keeps its numbers', () => {

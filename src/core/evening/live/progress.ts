@@ -76,13 +76,18 @@ function setMachine(
   event: Extract<EveningEvent, { machineId: string }>,
   s: number,
 ): void {
-  const at = made.machines.findIndex(({ machine }) => machine.id === event.machineId);
+  const at = made.machines.findIndex(
+    ({ machine, fitted }) =>
+      machine.id === event.machineId || fitted.some(({ id }) => id === event.machineId),
+  );
   const state = machines[at];
-  const heats = made.machines[at]?.heats ?? [];
+  const { heats = [], fitted = [] } = made.machines[at] ?? {};
   const changes = made.evening.machines[at]?.changes ?? [];
   if (!state) return;
   if (event.kind === 'set') {
-    const setting = heats.indexOf(event.heatC);
+    const setting = fitted.findIndex(
+      ({ id }, i) => id === event.machineId && heats[i] === event.heatC,
+    );
     if (setting < 0) return;
     const change = changes[rowOf(state.setting)]?.[setting];
     state.fromC = state.setting === null ? ROOM_C : (heats[state.setting] ?? ROOM_C);

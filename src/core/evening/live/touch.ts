@@ -22,7 +22,8 @@ function eventOf(made: Assembled, act: Act, person: number, at: string): Evening
       const of = made.machines[act.machine];
       if (!of) return null;
       const heatC = of.heats[act.setting] ?? null;
-      return { kind: 'set', at, person, machineId: of.machine.id, heatC };
+      const { id } = of.fitted[act.setting] ?? of.machine;
+      return { kind: 'set', at, person, machineId: id, heatC };
     }
     case 'rest':
       return { kind: 'back', at, person };

@@ -53,12 +53,18 @@ function Heat({ live, machine: m, clock }: CardProps) {
   const of = made.machines[m];
   const state = guide.progress.machines[m];
   if (!of || !state) return null;
-  const { machine, heats } = of;
   if (state.setting === null)
     return <Typography sx={{ color: NIGHT.soft }}>Not switched on yet.</Typography>;
-  const heat = heats[state.setting] ?? null;
+  const machine = of.fitted[state.setting] ?? of.machine;
+  const heat = of.heats[state.setting] ?? null;
   const to = displayWords(run, machine.id, heat, units);
   const getsThere = state.readyS > nowS;
+  if (state.setting === of.off)
+    return (
+      <Typography sx={{ color: NIGHT.soft }}>
+        {getsThere ? `Off, cold about ${clock(state.readyS)}` : 'Off and cold'}
+      </Typography>
+    );
   const shows = run.simulated ? deviceAt(made, run, machine, nowS).display() : null;
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 0.5 }}>

@@ -60,10 +60,10 @@ function readOff(made: Assembled, run: EveningRun, now: Date): EveningRun {
   if (!run.simulated) return run;
   const nowS = secondsAt(run, now);
   const { machines } = progressOf(made, run, nowS);
-  return made.machines.reduce((sum, { machine, heats }, m) => {
-    const state = machines[m];
-    const heating = state && state.setting !== null && state.readyS > nowS;
-    if (!heating || heats[state.setting ?? 0] === null) return sum;
+  return made.machines.reduce((sum, { fitted, heats, off }, m) => {
+    const { setting = null, readyS = 0 } = machines[m] ?? {};
+    const machine = setting === null || setting === off ? undefined : fitted[setting];
+    if (!machine || setting === null || heats[setting] === null || readyS <= nowS) return sum;
     const shows = deviceAt(made, run, machine, nowS).display() + machine.displayOffsetC;
     return reads(sum, machine.id, shows, now);
   }, run);
