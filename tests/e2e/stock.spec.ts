@@ -1,6 +1,47 @@
 /** What is left, what to buy before an evening, what it costs, and what an evening used up. */
 import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
 import { axeFaults, expect, test } from './bench';
+
+/** Counts the demo's mugs: so many are left, bought by the dozen. */
+async function count(page: Page, left: string) {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await page.goto('/demo/shelf');
+  await page.getByRole('combobox', { name: 'Count something' }).click();
+  await page.getByRole('option', { name: 'Straight mug, 12 oz', exact: true }).click();
+  const mugs = page.getByRole('listitem', { name: 'Straight mug, 12 oz' });
+  await mugs.getByLabel('Left').fill(left);
+  await mugs.getByLabel('In a pack').fill('12');
+  await mugs.getByLabel('A pack costs').fill('30');
+  return mugs;
+}
+
+test('a job pressed by itself: what it costs, what it uses up, and back with Undo', async ({
+  page,
+}) => {
+  const mugs = await count(page, '5');
+  await page.goto('/demo/job/demo-comet/heat');
+  await page.getByRole('button', { name: /^What it costs/ }).click();
+  await expect(page.getByRole('list', { name: 'What it costs' })).toContainText('3.33, without');
+  await page.goto('/demo/job/demo-comet/record');
+  await page.getByRole('button', { name: /Spoiled/ }).click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('What was used up is taken off what is left.')).toBeVisible();
+  await page.goto('/demo/shelf');
+  await expect(mugs.getByLabel('Left')).toHaveValue('4', { timeout: 30_000 });
+  await expect(mugs.getByLabel('Spoiled, to try on')).toHaveValue('1');
+  await page.goto('/demo/job/demo-comet/record');
+  await page.getByRole('button', { name: /Good/ }).first().click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page
+    .getByRole('alert')
+    .filter({ hasText: 'What was used up' })
+    .getByRole('button', { name: 'Undo' })
+    .click();
+  await page.goto('/demo/shelf');
+  await expect(mugs.getByLabel('Left')).toHaveValue('4', { timeout: 30_000 });
+});
 
 test('what runs short is said before the evening, with a list and what it costs; what was used up is taken off', async ({
   page,
@@ -8,16 +49,7 @@ test('what runs short is said before the evening, with a list and what it costs;
   test.setTimeout(180_000);
   // the waits of the evening are passed by the page's own clock
   await page.clock.install();
-  await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
-  await page.goto('/demo/shelf');
-  const add = page.getByRole('combobox', { name: 'Count something' });
-  await add.click();
-  await page.getByRole('option', { name: 'Straight mug, 12 oz', exact: true }).click();
-  const mugs = page.getByRole('listitem', { name: 'Straight mug, 12 oz' });
-  await mugs.getByLabel('Left').fill('1');
-  await mugs.getByLabel('In a pack').fill('12');
-  await mugs.getByLabel('A pack costs').fill('30');
+  const mugs = await count(page, '1');
   expect(await axeFaults(page)).toEqual([]);
   await page.reload();
   await expect(mugs.getByLabel('A pack costs')).toHaveValue('30', { timeout: 30_000 });

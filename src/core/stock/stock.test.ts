@@ -1,6 +1,6 @@
 import { goldenJobs } from '@tests/support/golden';
 import { DEMO_RECORDS } from '@/demo/records';
-import type { Good, Job, Money, PressRecord } from '../model';
+import { itemLabels, type Good, type Job, type Money, type PressRecord } from '../model';
 import { planJob } from '../plan';
 import { BUILT_IN_SHELF } from '../shelf';
 import {
@@ -11,6 +11,7 @@ import {
   shareOf,
   shortOf,
   spentBy,
+  spoiledIn,
   spoiledShare,
   type Spent,
 } from '.';
@@ -160,4 +161,16 @@ describe('what a mug costs', () => {
       .reduce((total, { amount }) => total + (amount ?? 0), 0);
     expect(sum).toBeCloseTo(made * 1.25, 9);
   });
+});
+
+test('what of a job was spoiled is counted by its rows: the whole, or those told otherwise', () => {
+  const job = jobCalled('demo-observers');
+  const [first] = itemLabels(job);
+  const count = (told: Parameters<typeof spoiledIn>[1]) =>
+    spoiledIn(job, told).reduce((sum, each) => sum + each.count, 0);
+  expect(count({ outcome: 'good', items: [] })).toBe(0);
+  expect(count({ outcome: 'spoiled', items: [] })).toBe(4);
+  const one = { variant: first ?? '', outcome: 'spoiled' as const, faults: [] };
+  expect(count({ outcome: 'good', items: [one] })).toBe(1);
+  expect(count({ outcome: 'spoiled', items: [{ ...one, outcome: 'usable' }] })).toBe(3);
 });

@@ -1,4 +1,4 @@
-import { MOST_LEFT, type Good, type Paper } from '../model';
+import { itemLabels, MOST_LEFT, type Good, type Job, type Paper, type PressRecord } from '../model';
 import { keyOf, type Spent, type SpentOf } from './spent';
 
 /** What is at hand: goods by the piece, and papers with what is left of their packs. */
@@ -41,6 +41,24 @@ export const shortOf = (needed: readonly Spent[], stock: Stock): Shortage[] =>
     return [{ ...spent, left, missing, packs, price }];
   });
 
+/** Blanks that were spoiled: by the piece where rows of a job came out differently. */
+export interface Spoiled {
+  readonly blankId: string;
+  readonly name: string;
+  readonly count: number;
+}
+
+/** The blanks of a job that were spoiled, by how it and those of its rows that differ came out. */
+export function spoiledIn(job: Job, told: Pick<PressRecord, 'outcome' | 'items'>): Spoiled[] {
+  const { id: blankId, name } = job.blank;
+  const labels = itemLabels(job);
+  const count = job.items.reduce((sum, { copies }, row) => {
+    const own = told.items.find(({ variant }) => variant === labels[row]);
+    return sum + ((own ?? told).outcome === 'spoiled' ? copies : 0);
+  }, 0);
+  return count > 0 ? [{ blankId, name, count }] : [];
+}
+
 /** A change of the stock: what has to be kept of it. */
 export interface Booked {
   readonly goods: readonly Good[];
@@ -57,11 +75,7 @@ const less = (left: number, count: number): number =>
 export function booked(
   { goods, papers }: Stock,
   spent: readonly Spent[],
-  spoiled: readonly {
-    readonly blankId: string;
-    readonly name: string;
-    readonly count: number;
-  }[] = [],
+  spoiled: readonly Spoiled[] = [],
 ): Booked {
   const changed = new Map<string, Good>();
   const known = (of: Good['of']) =>

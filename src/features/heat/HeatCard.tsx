@@ -1,5 +1,6 @@
 'use client';
 
+import { useMemo } from 'react';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -18,6 +19,7 @@ import { DurationField, TemperatureField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/jobContext';
 import { NextStep } from '@/ui/job/NextStep';
 import { Section } from '@/ui/Section';
+import { Buying } from '@/ui/stock';
 import { COLOURS } from '@/ui/theme';
 import { FiguresBeside } from './FiguresBeside';
 import { ItemFields } from './ItemFields';
@@ -158,6 +160,7 @@ export function HeatCard() {
   const { job, plan } = useJob();
   const { change } = useHeatEdit();
   const units = useUnits();
+  const alone = useMemo(() => [job], [job]);
   const { recipe } = plan.tools;
   const { cool, schoolB } = recipe;
   const { handle } = plan.press.program;
@@ -196,6 +199,9 @@ export function HeatCard() {
         />
       )}
       <ItemFields />
+      <Section title="Stock and cost">
+        <Buying jobs={alone} />
+      </Section>
     </Box>
   );
 }

@@ -12,6 +12,7 @@ import { useRef, useState } from 'react';
 import { recordOf } from '@/core/log';
 import { FAULT_IDS, itemLabels, type Fault, type Outcome } from '@/core/model';
 import { frozen } from '@/core/press';
+import { spentBy, spoiledIn } from '@/core/stock';
 import { putArt, saveDocument, storageProblem, type Kept } from '@/store';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
@@ -19,6 +20,7 @@ import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { OUTCOMES } from '@/ui/OutcomeWord';
+import { useBooking } from '@/ui/stock';
 import { COLOURS } from '@/ui/theme';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { takeInTask } from '@/workers';
@@ -125,6 +127,7 @@ export function RecordForm({ corrected, onDone }: FormProps) {
   const { store } = useBench();
   const { job, plan, history, setRun } = useJob();
   const notify = useNotify();
+  const book = useBooking();
   const { told, change, clear } = useDraft(job.id, corrected?.body ?? null);
   const [outcomeMissing, setOutcomeMissing] = useState(false);
   const variants = itemLabels(job);
@@ -159,6 +162,8 @@ export function RecordForm({ corrected, onDone }: FormProps) {
       tone: 'success',
       text: corrected ? 'Put right in the log.' : 'Written down. It is in the log.',
     });
+    // said last, so that its Undo stays
+    if (!corrected) book({ spent: spentBy(job, plan), spoiled: spoiledIn(job, body) });
   }
 
   return (

@@ -3,12 +3,11 @@
 import { useRouter } from 'next/navigation';
 import { warmUpsOf, withWarmUps } from '@/core/evening';
 import type { Job } from '@/core/model';
-import { booked } from '@/core/stock';
 import { saveDocuments, storageProblem } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
 import { useNotify } from '@/ui/notify';
-import { useGoods } from '@/ui/stock';
+import { useBooking } from '@/ui/stock';
 import { recordsOfEvening } from './recordsOfEvening';
 import { usedUp } from './usedUp';
 import type { Live } from './useLive';
@@ -20,34 +19,9 @@ import type { Live } from './useLive';
 export function useWriteDown(live: Live, jobs: readonly Job[], onDone: () => void): () => void {
   const { made, run } = live;
   const { name, store, shelf, addToShelf } = useBench();
-  const [goods, setGood] = useGoods();
+  const book = useBooking();
   const notify = useNotify();
   const router = useRouter();
-
-  /** Takes what was used up off what is left. */
-  function book() {
-    const stock = { goods: goods ?? [], papers: shelf.papers };
-    const { spent, spoiled } = usedUp(live, jobs, shelf);
-    const after = booked(stock, spent, spoiled);
-    const before = {
-      goods: after.goods.map(({ id }) => [id, stock.goods.find((each) => each.id === id)] as const),
-      papers: stock.papers.filter(({ id }) => after.papers.some((each) => each.id === id)),
-    };
-    if (after.goods.length + after.papers.length === 0) return;
-    for (const good of after.goods) setGood(good.id, good);
-    addToShelf({ papers: [...after.papers] });
-    notify({
-      tone: 'info',
-      text: 'What was used up is taken off what is left.',
-      action: {
-        label: 'Undo',
-        run: () => {
-          before.goods.forEach(([id, good]) => setGood(id, good ?? null));
-          addToShelf({ papers: [...before.papers] });
-        },
-      },
-    });
-  }
 
   async function save() {
     const { records, lost } = recordsOfEvening(live, jobs, shelf, new Date(steadyNow()));
@@ -75,7 +49,7 @@ export function useWriteDown(live: Live, jobs: readonly Job[], onDone: () => voi
       tone: lost.length > 0 ? 'warning' : 'success',
       text: lost.length > 0 ? `${text} Not ${lost.join(', ')}: the job is gone.` : text,
     });
-    if (!run.simulated) book();
+    if (!run.simulated) book(usedUp(live, jobs, shelf));
   }
 
   return () => void save();

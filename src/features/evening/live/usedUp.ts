@@ -1,7 +1,8 @@
 import { wasDropped } from '@/core/evening';
 import { thingsIn, type Job, type Shelf } from '@/core/model';
 import { planJob } from '@/core/plan';
-import { added, shareOf, spentBy, type Spent } from '@/core/stock';
+import { added, shareOf, spentBy } from '@/core/stock';
+import type { UsedUp } from '@/ui/stock';
 import type { Live } from './useLive';
 
 /** What an evening has used up, and the blanks that were spoiled in it. */
@@ -9,7 +10,7 @@ export function usedUp(
   { made, run }: Pick<Live, 'made' | 'run'>,
   jobs: readonly Job[],
   shelf: Shelf,
-): { spent: Spent[]; spoiled: { blankId: string; name: string; count: number }[] } {
+): UsedUp {
   const pressed = run.things
     .map((thing, nth) => ({ thing, nth }))
     .filter(({ nth }) => !wasDropped(made, run, nth));

@@ -11,10 +11,10 @@ import { planJob } from '@/core/plan';
 import { added, costsOf, shortOf, spentBy } from '@/core/stock';
 import { exportedName } from '@/files/exported';
 import { listRecords } from '@/store';
-import { useBench } from '@/ui/bench/BenchProvider';
+import { useBench } from '../bench/BenchProvider';
 import { download } from '@/ui/files';
 import { PriceField } from '@/ui/fields/PriceField';
-import { useGoods, useMoney } from '@/ui/stock';
+import { useGoods, useMoney } from './useGoods';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { TaskProgress, useTask } from '@/ui/useTask';
@@ -55,7 +55,7 @@ function useSpent(jobs: readonly Job[]) {
 
 type Short = ReturnType<typeof useSpent>['short'];
 
-/** What runs short, told before the evening, with a list to take along. */
+/** What runs short, told before anything is pressed, with a list to take along. */
 function ToBuy({ short }: { short: Short }) {
   const { shelf } = useBench();
   const task = useTask();
@@ -154,7 +154,7 @@ function Cost({ costs }: { costs: ReturnType<typeof useSpent>['costs'] }) {
   );
 }
 
-/** What has to be bought before the evening, and what it costs. */
+/** What has to be bought before jobs are pressed, and what they cost. */
 export function Buying({ jobs }: { jobs: readonly Job[] }) {
   const { short, costs } = useSpent(jobs);
   return (
