@@ -187,6 +187,22 @@ test('the live screen: two hands, a second tab, a display that is typed, given u
   await expect(one.getByRole('heading', { level: 1 })).toHaveText(says ?? '');
 });
 
+test('a machine is opened before its bell: its clock is gone, and the work goes on', async ({
+  page,
+}) => {
+  await begin(page, ['Comet mug']);
+  await page.getByRole('button', { name: '× 60' }).click();
+  await workUntil(page, /^Press$/);
+  const timer = page.getByRole('timer', { name: /^Time left in/ });
+  if (!(await timer.isVisible())) await big(page).click();
+  await expect(timer).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await page.getByRole('button', { name: 'Open it early' }).click();
+  await expect(timer).toHaveCount(0);
+  await page.getByRole('button', { name: 'One step back' }).click();
+  await expect(timer).toBeVisible();
+});
+
 test('on a phone: the next step, its button and every clock without scrolling sideways', async ({
   page,
 }) => {

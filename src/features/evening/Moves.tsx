@@ -108,7 +108,12 @@ export function Wished({
     <Alert
       severity="info"
       action={
-        <Button onClick={() => onWish({ ...wish, first: null, before: [] })}>As planned</Button>
+        <Button
+          sx={{ whiteSpace: 'nowrap' }}
+          onClick={() => onWish({ ...wish, first: null, before: [] })}
+        >
+          As planned
+        </Button>
       }
     >
       {told.join(' ')} {priceWords(plan.priceS)}

@@ -100,8 +100,8 @@ export function PlanOfEvening({
       <Lanes shown={shown} begin={beginsAt} piece={piece} onPiece={setPiece} />
       <LayReady shown={shown} />
       <Buying jobs={pressed} />
-      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1 }}>
-        <Typography variant="h2" component="h2" sx={{ flex: 1 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mt: 1 }}>
+        <Typography variant="h2" component="h2" sx={{ flex: '1 0 auto' }}>
           In this order
         </Typography>
         {piece !== null && (

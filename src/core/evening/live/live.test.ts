@@ -12,6 +12,7 @@ import {
   dropped,
   goesAway,
   guideAt,
+  openedEarly,
   passedOver,
   progressOf,
   reads,
@@ -156,6 +157,22 @@ test('a break is offered from when no bell rings in it; whoever is back sooner i
   const sooner = touched(made, resting, 0, at(60));
   expect(progressOf(made, sooner, 60).away).toEqual([[{ fromS: 0, toS: 60 }]]);
   expect(guideAt(made, sooner, 61).now[0]?.does).not.toBe('rest');
+});
+
+test('a machine opened before its bell is over: its hands go on, and one step back closes it again', () => {
+  const begun = eveningCalled({ 'demo-comet': 1 });
+  const made = assembledOf(begun);
+  let s = 600;
+  let run = worked(begun, s);
+  while (guideAt(made, run, s).clocks.length === 0 && s < 7200) run = worked(begun, (s += 30));
+  const [clock] = guideAt(made, run, s).clocks;
+  if (!clock) throw new Error('nothing was pressed');
+  expect(clock.bellS).toBeGreaterThan(s + 20);
+  const open = openedEarly(made, run, clock, 0, at(s + 20));
+  const { clocks, progress } = guideAt(made, open, s + 20);
+  expect(clocks).toEqual([]);
+  expect(progress.pieces[clock.piece]).toMatchObject({ sinceS: s + 20 });
+  expect(takenBack(open).events).toEqual(run.events);
 });
 
 test('what is passed over is not done; what is dropped is no longer planned', () => {

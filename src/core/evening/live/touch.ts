@@ -3,7 +3,7 @@ import type { Assembled } from '../assemble';
 import { asideFor } from '../orders';
 import { guideAt, type Act, type Guide } from './guide';
 import { needsHeld } from './lookAhead';
-import { progressOf, secondsIn } from './progress';
+import { progressOf, secondsIn, type Place } from './progress';
 
 const told = (run: EveningRun, ...events: readonly EveningEvent[]): EveningRun => ({
   ...run,
@@ -48,6 +48,18 @@ export function touched(made: Assembled, run: EveningRun, person: number, now: D
   const act = guideAt(made, run, secondsAt(run, now)).now[person];
   const event = act ? eventOf(made, act, person, at) : null;
   return event ? takenUp(made, told(run, event), person, now) : run;
+}
+
+/** A machine is opened before its bell, or what is held is let go; whoever is told to do hand work next begins it. */
+export function openedEarly(
+  made: Assembled,
+  run: EveningRun,
+  clock: Place,
+  person: number,
+  now: Date,
+): EveningRun {
+  const event = { kind: 'ended' as const, at: now.toISOString(), person, ...placeOf(clock) };
+  return takenUp(made, told(run, event), person, now);
 }
 
 /** Hand work that somebody is told to do now is begun. */

@@ -1,8 +1,9 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { reads, type MachineClock } from '@/core/evening';
+import { openedEarly, reads, stepsAt, type MachineClock } from '@/core/evening';
 import { deviceAt } from '@/devices';
 import { NIGHT } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
@@ -20,8 +21,10 @@ interface CardProps {
 
 /** A machine's clock: what is in it, how long still, and how late it may be opened. */
 function Running({ live, running }: { live: Live; running: MachineClock }) {
-  const { made, run, nowS } = live;
+  const { made, run, nowS, guide, change } = live;
   const left = running.bellS - nowS;
+  const held = (stepsAt(made, running)[running.step]?.aloneS ?? 0) === 0;
+  const by = guide.progress.pieces[running.piece]?.person ?? 0;
   return (
     <Box>
       <Typography
@@ -42,6 +45,16 @@ function Running({ live, running }: { live: Live; running: MachineClock }) {
           ? `; may wait ${formatClock(running.latestS - running.bellS)} longer`
           : ''}
       </Typography>
+      {left > 0 && (
+        <Button
+          size="small"
+          color="inherit"
+          sx={{ minHeight: 44, px: 0 }}
+          onClick={() => change((each, at) => openedEarly(made, each, running, by, at))}
+        >
+          {held ? 'Let it go early' : 'Open it early'}
+        </Button>
+      )}
     </Box>
   );
 }

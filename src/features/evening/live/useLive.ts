@@ -88,11 +88,13 @@ export function useLive(run: EveningRun, onRun: (run: EveningRun) => void) {
       if (next === run) return;
       touches.current = true;
       const at = secondsAt(next, moment);
-      lastEnd.current = guideAt(assembledOf(next), next, at).endS;
+      // touches leave the pieces as they are; only what is put in makes more of them
+      const then = next.things === run.things ? made : assembledOf(next);
+      lastEnd.current = guideAt(then, next, at).endS;
       onRun(next);
       again(next, at);
     },
-    [run, onRun, again],
+    [run, made, onRun, again],
   );
 
   // later than thought without a touch: what is left is planned anew by who touched it last
