@@ -14,6 +14,7 @@ async function begin(page: Page, names: readonly string[]) {
   await expect(order).toBeVisible({ timeout: 30_000 });
   for (const name of LATEST)
     if (!names.includes(name)) await page.getByRole('checkbox', { name, exact: true }).uncheck();
+  for (const name of names) await page.getByRole('checkbox', { name, exact: true }).check();
   const start = page.getByRole('button', { name: 'Try it on simulated machines' });
   await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(names.length);
   await expect(start).toBeEnabled({ timeout: 30_000 });
@@ -201,6 +202,20 @@ test('a machine is opened before its bell: its clock is gone, and the work goes 
   await expect(timer).toHaveCount(0);
   await page.getByRole('button', { name: 'One step back' }).click();
   await expect(timer).toBeVisible();
+});
+
+test('a large panel in an evening: where the plate goes is drawn on it, section by section', async ({
+  page,
+}) => {
+  await begin(page, ['Star chart for the wall']);
+  await page.getByRole('button', { name: '× 60' }).click();
+  const where = page.getByRole('img', { name: /^Where the plate goes: section [12] of / });
+  await expect(async () => {
+    if (!(await where.isVisible()) && (await big(page).isVisible()))
+      await big(page).click({ timeout: 2000 });
+    await expect(where).toBeVisible({ timeout: 100 });
+  }).toPass({ timeout: 90_000, intervals: [100] });
+  await expect(page.getByText(/the plate’s left side .*, its upper side/)).toBeVisible();
 });
 
 test('on a phone: the next step, its button and every clock without scrolling sideways', async ({

@@ -9,12 +9,11 @@ import type { Phase } from '@/core/press';
 import { formatClock } from '@/words/units';
 import { useJob } from '@/ui/job/jobContext';
 import { LayerStack } from '@/ui/LayerStack';
-import { Cautions, NIGHT } from '@/ui/press';
+import { Cautions, NIGHT, placeOf, PlatePlace, rowBelow } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { checkWords, operationFigures, operationWords } from '@/words';
 
-import { placeOf, PlatePlace } from './PlatePlace';
 import type { Pressing } from './usePressing';
 
 const titleSx = {
@@ -105,7 +104,8 @@ function Step({ step, program, phase }: { step: Operation; program: Program; pha
   const layers = step.layUp === null ? [] : (program.layUps[step.layUp] ?? []);
   const showStack = layers.length > 0 && !timed;
   // beside the clock, so that the big button hides no caution
-  const place = placeOf(step, useJob().plan);
+  const { design, plan } = useJob();
+  const place = placeOf(step, plan);
   const beside = showStack || place !== null;
   const columns = beside ? '1.2fr 1fr' : step.cautions.length > 0 ? '2fr 1fr' : '1fr';
   return (
@@ -137,7 +137,11 @@ function Step({ step, program, phase }: { step: Operation; program: Program; pha
         <Clock phase={phase} />
       </Box>
       <Box sx={{ display: 'flex', flexDirection: 'column', gap: 3 }}>
-        {place && <PlatePlace step={step} place={place} />}
+        {place && (
+          <PlatePlace
+            {...{ step, place, plan, job: design, itemId: rowBelow(step, design, plan) }}
+          />
+        )}
         {showStack && !place && <LayerStack layers={layers} program={program} large />}
         <Cautions cautions={step.cautions} />
       </Box>

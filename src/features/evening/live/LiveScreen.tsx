@@ -135,7 +135,7 @@ function Pressing({ evening, run, jobs, onEvening }: PressingProps) {
             sx={{ display: 'flex', gap: 4, flexDirection: { xs: 'column', md: 'row' }, flex: 1 }}
           >
             {live.guide.now.map((_, person) => (
-              <NowPanel key={person} live={live} person={person} clock={clock} />
+              <NowPanel key={person} {...{ live, jobs, person, clock }} />
             ))}
           </Box>
           <Machines live={live} clock={clock} />

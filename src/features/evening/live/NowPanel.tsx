@@ -5,12 +5,14 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef } from 'react';
 import type { Act } from '@/core/evening';
+import type { Job } from '@/core/model';
 import { LayerStack } from '@/ui/LayerStack';
 import { Cautions, NIGHT } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { actWords, loadWords, operationFigures, operationOf } from '@/words';
 import { formatClock } from '@/words/units';
+import { PlateOnThing } from './PlateOnThing';
 import type { Live } from './useLive';
 
 const BIG = {
@@ -98,13 +100,14 @@ function Figures({ live, act }: { live: Live; act: Act }) {
 }
 
 /** What has to be looked at: the lay-up where something is laid, and what to take care of. */
-function Beside({ live, act }: { live: Live; act: Act }) {
+function Beside({ live, act, jobs }: { live: Live; act: Act; jobs: readonly Job[] }) {
   const operation = operationOf(live.made, act);
   if (!operation || !('piece' in act)) return null;
   const program = live.made.loads[act.piece]?.things[0]?.program;
   const layers = operation.layUp === null ? [] : (program?.layUps[operation.layUp] ?? []);
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
+      <PlateOnThing {...{ live, act, jobs }} />
       {program && layers.length > 0 && act.does === 'start' && (
         <LayerStack layers={layers} program={program} large />
       )}
@@ -115,13 +118,14 @@ function Beside({ live, act }: { live: Live; act: Act }) {
 
 export interface NowPanelProps {
   live: Live;
+  jobs: readonly Job[];
   person: number;
   /** Says a moment of the evening as a time on the wall. */
   clock: (s: number) => string;
 }
 
 /** What one person does now, as large as the screen allows, and the one button for it. */
-export function NowPanel({ live, person, clock }: NowPanelProps) {
+export function NowPanel({ live, jobs, person, clock }: NowPanelProps) {
   const units = useUnits();
   const { made, run, guide, nowS } = live;
   const act = guide.now[person] ?? { does: 'finished' as const };
@@ -187,7 +191,7 @@ export function NowPanel({ live, person, clock }: NowPanelProps) {
             </Typography>
           )}
         </Box>
-        <Beside live={live} act={act} />
+        <Beside live={live} act={act} jobs={jobs} />
       </Box>
       {words.button && (
         <Button ref={button} variant="contained" onClick={() => live.touch(person)} sx={BIG}>

@@ -7,8 +7,7 @@ import { itemOf } from '@/core/job';
 import type { Job, Operation } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { formatLength } from '@/words/units';
-import { useJob } from '@/ui/job/jobContext';
-import { NIGHT } from '@/ui/press';
+import { NIGHT } from './night';
 import { FONTS } from '@/ui/theme';
 import { FacePicture, layersOf } from '@/ui/turntable';
 import { useUnits } from '@/ui/units';
@@ -31,25 +30,35 @@ export function placeOf({ section, faceId, pass }: Operation, { press, faces }: 
 
 type Place = NonNullable<ReturnType<typeof placeOf>>;
 
-/** Which row of what is made lies below the plate at a step: the first of its load. */
-function itemAt({ load, pass }: Operation, { items }: Job, { press }: JobPlan): string {
+/** Which row of a job lies below the plate at a step: the first of its load. */
+export function rowBelow({ load, pass }: Operation, { items }: Job, { press }: JobPlan): string {
   const perLoad = press.program.passes[pass]?.perLoad ?? 1;
   const rows = items.flatMap(({ id, copies }) => Array.from({ length: copies }, () => id));
   return rows[((load?.number ?? 1) - 1) * perLoad] ?? items[0]?.id ?? '';
 }
 
 /** Where the plate goes, drawn on the blank: placements done ticked, the way from the blank's edges told. */
-export function PlatePlace({ step, place }: { step: Operation; place: Place }) {
-  const { design, plan } = useJob();
+export function PlatePlace({
+  step,
+  place,
+  job,
+  plan,
+  itemId,
+}: {
+  step: Operation;
+  place: Place;
+  job: Job;
+  plan: JobPlan;
+  /** Which row lies below the plate. */
+  itemId: string;
+}) {
   const { length } = useUnits();
-  const itemId = itemAt(step, design, plan);
   // the clock draws this screen several times a second: the face only where it changed
   const layers = useMemo(
     () => layersOf(plan, itemId).filter(({ pass }) => pass <= step.pass),
     [plan, itemId, step.pass],
   );
-  const item = itemOf(design, itemId);
-  const { colour } = item.colour ?? design.blank.substrate;
+  const { colour } = itemOf(job, itemId).colour ?? job.blank.substrate;
   const { section, side, face, here } = place;
   const boxes = side.sections.map(({ box }) => box);
   const left = Math.min(0, ...boxes.map(({ x }) => x));
