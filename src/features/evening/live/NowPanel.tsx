@@ -12,10 +12,12 @@ import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { actWords, loadWords, operationFigures, operationOf } from '@/words';
 import { formatClock } from '@/words/units';
-import { PlateOnThing } from './PlateOnThing';
+import { usePlateOnThing } from './usePlateOnThing';
 import type { Live } from './useLive';
 
 const BIG = {
+  // in sight whatever has to be looked at above it
+  ...{ position: 'sticky', bottom: 12, zIndex: 1 },
   minHeight: 96,
   fontSize: { xs: 26, sm: 34 },
   borderRadius: 3,
@@ -102,13 +104,14 @@ function Figures({ live, act }: { live: Live; act: Act }) {
 /** What has to be looked at: the lay-up where something is laid, and what to take care of. */
 function Beside({ live, act, jobs }: { live: Live; act: Act; jobs: readonly Job[] }) {
   const operation = operationOf(live.made, act);
+  const plate = usePlateOnThing(live, act, jobs);
   if (!operation || !('piece' in act)) return null;
   const program = live.made.loads[act.piece]?.things[0]?.program;
   const layers = operation.layUp === null ? [] : (program?.layUps[operation.layUp] ?? []);
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
-      <PlateOnThing {...{ live, act, jobs }} />
-      {program && layers.length > 0 && act.does === 'start' && (
+      {plate}
+      {program && !plate && layers.length > 0 && act.does === 'start' && (
         <LayerStack layers={layers} program={program} large />
       )}
       <Cautions cautions={operation.cautions} />
@@ -151,7 +154,10 @@ export function NowPanel({ live, jobs, person, clock }: NowPanelProps) {
         sx={{
           display: 'grid',
           gap: 3,
-          gridTemplateColumns: { xs: '1fr', lg: run.people > 1 ? '1fr' : '1.5fr 1fr' },
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            md: run.people > 1 ? 'minmax(0, 1fr)' : 'minmax(0, 1.5fr) minmax(0, 1fr)',
+          },
         }}
       >
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, minWidth: 0 }}>

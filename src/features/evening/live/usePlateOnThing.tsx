@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, type ReactElement } from 'react';
 import type { Act } from '@/core/evening';
 import type { Job } from '@/core/model';
 import { planJob } from '@/core/plan';
@@ -9,8 +9,8 @@ import { placeOf, PlatePlace } from '@/ui/press';
 import { operationOf } from '@/words';
 import type { Live } from './useLive';
 
-/** Where the plate goes on the thing at hand, where it takes several placements; nothing where its job is gone. */
-export function PlateOnThing({ live, act, jobs }: { live: Live; act: Act; jobs: readonly Job[] }) {
+/** Where the plate goes on the thing at hand, drawn; null where it has one placement, or its job is gone. */
+export function usePlateOnThing(live: Live, act: Act, jobs: readonly Job[]): ReactElement | null {
   const { shelf } = useBench();
   const step = operationOf(live.made, act);
   const thing = 'piece' in act ? live.made.loads[act.piece]?.things[0] : undefined;
