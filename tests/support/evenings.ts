@@ -61,6 +61,7 @@ function machineOf(random: Random, id: string): MachineWork {
     .map((row) => row.slice(0, settings));
   const setTo = random() < 0.3 ? 0 : null;
   const freeFromS = random() < 0.3 ? steps(random, 1, 4) : 0;
+  const base = { id, places, freeFromS, turning: null, taken: [], setTo };
   // another part goes on only once it is off and cold
   if (settings === 2 && random() < 0.3) {
     const cools = after(steps(random, 1, 4));
@@ -70,9 +71,9 @@ function machineOf(random: Random, id: string): MachineWork {
       [null, after(0), cools],
       [after(warmS + STEP_S), after(warmS + STEP_S), after(0)],
     ];
-    return { id, places, freeFromS, taken: [], setTo, changes: parts, off: 2 };
+    return { ...base, changes: parts, off: 2 };
   }
-  return { id, places, freeFromS, taken: [], setTo, changes, off: null };
+  return { ...base, changes, off: null };
 }
 
 /** An evening of the whole model: machines with settings and places, waits, held presses, work laid aside, breaks. */
@@ -179,8 +180,15 @@ export function faultsIn(evening: Evening, { placed, changes, endS }: Schedule):
     const own = changes.filter((each) => each.machine === m).sort((a, b) => a.fromS - b.fromS);
     let set = machine.setTo;
     own.forEach((change) => {
-      const cost = machine.changes[set === null ? 0 : set + 1]?.[change.setting];
-      const busyToS = Math.max(machine.freeFromS, ...machine.taken.map(({ toS }) => toS));
+      const turned =
+        change === own[0] && !uses.some(({ fromS }) => fromS < change.fromS)
+          ? (machine.turning?.[change.setting] ?? null)
+          : null;
+      const cost = turned ?? machine.changes[set === null ? 0 : set + 1]?.[change.setting];
+      const busyToS = Math.max(
+        turned ? 0 : machine.freeFromS,
+        ...machine.taken.map(({ toS }) => toS),
+      );
       if (change.fromS < busyToS) fault(`machine ${m} is set while taken up`);
       if (change.toS - change.fromS !== cost?.handsS) fault(`machine ${m} is set in no time`);
       if (change.readyS !== change.toS + (cost?.thenS ?? 0)) fault(`machine ${m} heats in no time`);
@@ -191,7 +199,7 @@ export function faultsIn(evening: Evening, { placed, changes, endS }: Schedule):
     uses.forEach(({ setting, fromS }) => {
       const last = own.filter(({ readyS }) => readyS <= fromS).at(-1);
       if ((last ? last.setting : machine.setTo) !== setting) fault(`machine ${m} is set otherwise`);
-      if (fromS < machine.freeFromS) fault(`machine ${m} is taken up`);
+      if (!last && fromS < machine.freeFromS) fault(`machine ${m} is taken up`);
       const busy = [...uses, ...machine.taken].filter(
         (each) => each.fromS <= fromS && each.toS > fromS,
       ).length;

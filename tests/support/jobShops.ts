@@ -55,6 +55,7 @@ export function jobShop(name: keyof typeof TEXT): Evening {
         id: String(i),
         places: 1,
         freeFromS: 0,
+        turning: null,
         taken: [],
         setTo: 0,
         changes: [[], []],

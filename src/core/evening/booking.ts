@@ -20,7 +20,7 @@ export interface Booking {
 
 /** The bookings of one machine. */
 export function bookingOf(machine: MachineWork): Booking {
-  const { places, freeFromS, taken, setTo, changes } = machine;
+  const { places, freeFromS, turning, taken, setTo, changes } = machine;
   const ways = changes.map((row, from) =>
     row.map((_, to) => wayTo(machine, from === 0 ? null : from - 1, to)),
   );
@@ -28,7 +28,9 @@ export function bookingOf(machine: MachineWork): Booking {
   const lanes = Array.from({ length: places }, (_, i) =>
     calendarOf(taken.filter((_span, nth) => (nth < places ? nth === i : i === 0))),
   );
-  const busyToS = taken.reduce((most, { toS }) => Math.max(most, toS), freeFromS);
+  const busyToS = taken.reduce((most, { toS }) => Math.max(most, toS), turning ? 0 : freeFromS);
+  const turns = turning?.map((change, to) => change && [{ ...change, setting: to }]);
+  let turnable = turning !== null;
   let setting = setTo;
   let readyS = freeFromS;
   let doneS = busyToS;
@@ -50,20 +52,25 @@ export function bookingOf(machine: MachineWork): Booking {
       const [from, to] = [startS + use.fromS, startS + use.toS];
       const lane = lanes.find((each) => each.free(from, to - from) === from);
       lane?.take(from, to);
+      turnable = false;
       doneS = Math.max(doneS, to);
     },
-    wayTo: (to) => ways[rowOf(setting)]?.[to] ?? [],
+    wayTo: (to) =>
+      (turnable && to !== setting ? turns?.[to] : null) ?? ways[rowOf(setting)]?.[to] ?? [],
     set: (to, ready) => {
       setting = to;
+      turnable = false;
       readyS = ready;
       doneS = Math.max(doneS, ready);
     },
     setTo: () => setting,
-    key: () => `${setting} ${readyS} ${doneS} ${lanes.map((lane) => lane.key()).join('|')}`,
+    key: () =>
+      `${setting} ${turnable} ${readyS} ${doneS} ${lanes.map((lane) => lane.key()).join('|')}`,
     doneS: () => doneS,
     clear: () => {
       lanes.forEach((lane) => lane.clear());
       setting = setTo;
+      turnable = turning !== null;
       readyS = freeFromS;
       doneS = busyToS;
     },

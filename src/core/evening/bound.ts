@@ -63,12 +63,14 @@ function shared(loads: readonly Load[], workers: number): number {
 /** The least a machine needs from how it is now until it is set so, by whatever settings between, s from now. */
 function firstSet(machine: MachineWork | undefined, setting: number): number {
   if (!machine) return 0;
-  const { changes, setTo, places, taken } = machine;
+  const { changes, setTo, places, taken, turning } = machine;
   const busyToS = places > 1 ? [] : taken.map(({ toS }) => toS);
-  const freeFromS = Math.max(machine.freeFromS, ...busyToS);
-  if (setTo === setting) return freeFromS;
+  const readyS = Math.max(machine.freeFromS, ...busyToS);
+  if (setTo === setting) return readyS;
+  // on its way it can be turned at once
+  const freeFromS = turning ? Math.max(0, ...busyToS) : readyS;
   const from = changes[rowOf(setTo)] ?? [];
-  const least = from.map((step) => stepS(step));
+  const least = from.map((step, to) => Math.min(stepS(step), stepS(turning?.[to])));
   // the shortest way between settings (Bellman & Ford)
   for (let round = 1; round < least.length; round++)
     least.forEach((_, to) =>

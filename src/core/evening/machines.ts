@@ -65,7 +65,7 @@ export function machinesFor(
       work: {
         id: press.id,
         places: batches === 'standing free' ? Math.max(1, input.standing) : 1,
-        ...{ freeFromS: 0, taken: [], setTo: null, off },
+        ...{ freeFromS: 0, turning: null, taken: [], setTo: null, off },
         changes: several
           ? changesAmong(fitted)
           : changesOf(first.machine, first.heats, first.warmUpS),

@@ -139,7 +139,7 @@ export function oneAfterAnother(evening: Evening): number {
     at += schedule.endS;
     machines = machines.map((machine, m) => ({
       ...machine,
-      freeFromS: 0,
+      ...{ freeFromS: 0, turning: null },
       setTo: schedule.changes.filter((each) => each.machine === m).at(-1)?.setting ?? machine.setTo,
     }));
   });

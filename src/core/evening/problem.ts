@@ -50,6 +50,11 @@ export interface MachineWork {
   readonly places: number;
   /** From when on it is as hot as it is set, s from now. */
   readonly freeFromS: number;
+  /**
+   * On its way to a heat, what setting it otherwise takes at once, by how hot it is by now: until something uses it as it
+   * is set. Null where it is there, or is used.
+   */
+  readonly turning: readonly (Change | null)[] | null;
   /** What goes on in it now, a span each, s from now. */
   readonly taken: readonly Span[];
   /** What it is set to; null while it is cold. */

@@ -35,6 +35,11 @@ function between(machine: Machine, fromC: number, toC: number): number {
   return Math.round(s + SETTLING_S);
 }
 
+/** What it takes to set a machine on its way to a heat to another one instead, by how hot it is by now, °C. */
+export const turnedTo = (machine: Machine, nowC: number, toC: number): Change => ({
+  ...{ handsS: RESET_S, thenS: between(machine, nowC, toC) },
+});
+
 /**
  * What it takes to set a machine to each of its heats of an evening, whole seconds.
  * @param warmUpS from switching on to hot, where a program tells it.

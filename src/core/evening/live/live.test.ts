@@ -99,6 +99,33 @@ test('what a display says on the way moves when the machine is ready; arrived, i
   expect(ready(reads(set, id, heat, at(200)))).toBe(200);
 });
 
+test('an oven on its way to a heat that is not wanted any more is turned down at once, by how hot it is by then', () => {
+  const begun = eveningCalled({ 'demo-moons': 1, 'demo-tumbler': 1 });
+  const made = assembledOf(begun);
+  const m = made.machines.findIndex(({ heats }) => heats.length === 2);
+  const [cool = 0, hot = 0] = (made.machines[m]?.heats ?? []).map(Number);
+  const id = made.machines[m]?.machine.id ?? '';
+  const set = (s: number, heatC: number) => ({
+    ...{ kind: 'set' as const, at: at(s).toISOString(), person: 0, machineId: id, heatC },
+  });
+  const run: EveningRun = { ...begun, events: [set(0, hot)] };
+  const half = (progressOf(made, run, 0).machines[m]?.readyS ?? 0) / 2;
+  const left = remainingOf(made, progressOf(made, run, half), half).evening;
+  expect(left.machines[m]?.turning?.[0]?.thenS).toBeLessThan(half);
+  // turned down on its way it is there sooner than from the hot end
+  const turned = { ...run, events: [...run.events, set(half, cool)] };
+  const [on, down] = [run, turned].map((each) => progressOf(made, each, half).machines[m]);
+  expect(down?.readyS).toBeLessThan(on?.readyS ?? 0);
+  expect(down?.c).toBeCloseTo(21 + (hot - 21) / 2, 6);
+  const { schedule } = guideAt(made, turned, half);
+  expect(
+    faultsIn(remainingOf(made, progressOf(made, turned, half), half).evening, schedule),
+  ).toEqual([]);
+  // once there, setting it cooler takes what cooling takes
+  const there = remainingOf(made, progressOf(made, run, 4 * half), 4 * half).evening;
+  expect(there.machines[m]?.turning).toBeNull();
+});
+
 test('a press whose part is changed in mid-evening goes cold first; everything is pressed all the same', () => {
   const apart = eveningCalled({ 'demo-comet': 1, 'demo-tee': 1 });
   const [part, press] = apart.programs.map(({ passes }) => passes[0]?.machineId ?? '');

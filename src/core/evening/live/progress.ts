@@ -1,7 +1,7 @@
 import type { EveningEvent, EveningRun, Operation } from '../../model';
 import type { Assembled } from '../assemble';
 import { rowOf, type Span } from '../problem';
-import { HOT_ENOUGH_C, ROOM_C } from '../settings';
+import { HOT_ENOUGH_C, ROOM_C, turnedTo, type Heat } from '../settings';
 import type { Step } from '../steps';
 
 /** Where in an evening something stands: which piece, which of its blocks, which step of that. */
@@ -26,6 +26,8 @@ export interface PieceProgress extends Omit<Place, 'piece'> {
 export interface MachineProgress {
   readonly setting: number | null;
   readonly readyS: number;
+  /** How hot it is thought to be, °C; null where it has no degrees. */
+  readonly c: number | null;
 }
 
 /** How an evening stands. */
@@ -69,10 +71,24 @@ function take(made: Assembled, piece: Mutable<PieceProgress>, event: Touch, s: n
 }
 type Touch = Extract<EveningEvent, Place>;
 
+/** How a machine stands, and how it came to be so: how hot it was when it was set, and when that was. */
+type Heating = Omit<MachineProgress, 'c'> & { fromC: number; atS: number };
+
+/** How hot a machine is thought to be, °C: as far on its way as its time; null where it has no degrees. */
+function heatOf(
+  { setting, readyS, fromC, atS }: Heating,
+  heats: readonly Heat[],
+  s: number,
+): number | null {
+  const heat = setting === null ? ROOM_C : (heats[setting] ?? null);
+  const share = readyS > atS ? Math.min(1, (s - atS) / (readyS - atS)) : 1;
+  return heat === null ? null : fromC + share * (heat - fromC);
+}
+
 /** A machine as it was set, by what changing takes; a reading on the way tells how much of that is left. */
 function setMachine(
   made: Assembled,
-  machines: Mutable<MachineProgress & { fromC: number; atS: number }>[],
+  machines: Mutable<Heating>[],
   event: Extract<EveningEvent, { machineId: string }>,
   s: number,
 ): void {
@@ -84,13 +100,19 @@ function setMachine(
   const { heats = [], fitted = [] } = made.machines[at] ?? {};
   const changes = made.evening.machines[at]?.changes ?? [];
   if (!state) return;
+  const wasC = heatOf(state, heats, s);
   if (event.kind === 'set') {
     const setting = fitted.findIndex(
       ({ id }, i) => id === event.machineId && heats[i] === event.heatC,
     );
     if (setting < 0) return;
-    const change = changes[rowOf(state.setting)]?.[setting];
-    state.fromC = state.setting === null ? ROOM_C : (heats[state.setting] ?? ROOM_C);
+    const [machine, toC] = [fitted[setting], heats[setting]];
+    const onWay = state.setting !== null && state.readyS > s && fitted[state.setting] === machine;
+    const change =
+      onWay && machine && wasC !== null && toC != null
+        ? turnedTo(machine, wasC, toC)
+        : changes[rowOf(state.setting)]?.[setting];
+    state.fromC = wasC ?? ROOM_C;
     [state.atS, state.setting, state.readyS] = [s, setting, s + (change?.thenS ?? 0)];
     return;
   }
@@ -135,7 +157,13 @@ export function progressOf(made: Assembled, run: EveningRun, nowS: number): Even
     if (!block || stepsAt(made, { piece: p, block: piece.block }).length > 0) return;
     if (nowS >= piece.sinceS + block.waitS + block.lastsS) piece.block++;
   });
-  return { pieces, machines, away };
+  return {
+    ...{ pieces, away },
+    machines: machines.map((state, m) => ({
+      ...{ setting: state.setting, readyS: state.readyS },
+      c: heatOf(state, made.machines[m]?.heats ?? [], nowS),
+    })),
+  };
 }
 
 /** Whether anything of the block at hand of a piece was done. */

@@ -1,4 +1,5 @@
 import type { Assembled } from '../assemble';
+import type { MachineOf } from '../machines';
 import { calendarOf, type Calendar } from '../calendar';
 import {
   merged,
@@ -8,12 +9,14 @@ import {
   type PieceWork,
   type Span,
 } from '../problem';
+import { turnedTo } from '../settings';
 import { timelineOf, type Step } from '../steps';
 import {
   isBegun,
   operationAt,
   stepsAt,
   type EveningProgress,
+  type MachineProgress,
   type PieceProgress,
 } from './progress';
 
@@ -143,17 +146,34 @@ function pieceLeft(
   return { id, readyS, blocks: [{ ...first, waitS: 0 }, ...later] };
 }
 
+/** What setting a machine otherwise takes while it is on its way to its heat; null where it is there, off, or in use. */
+function turningOf(
+  { fitted, heats, off }: MachineOf,
+  { setting, readyS, c }: MachineProgress,
+  nowS: number,
+): MachineWork['turning'] {
+  const machine = setting === null || setting === off ? undefined : fitted[setting];
+  if (!machine || readyS <= nowS || c === null) return null;
+  return heats.map((toC, to) =>
+    to !== setting && to !== off && fitted[to] === machine && toC !== null
+      ? turnedTo(machine, c, toC)
+      : null,
+  );
+}
+
 /** A machine as it stands, and what it is taken up by. */
 function machineLeft(
-  machine: MachineWork,
-  state: EveningProgress['machines'][number] | undefined,
+  work: MachineWork,
+  of: MachineOf | undefined,
+  state: MachineProgress | undefined,
   nowS: number,
   held: readonly Held[],
 ): MachineWork {
   return {
-    ...machine,
+    ...work,
     setTo: state?.setting ?? null,
     freeFromS: Math.max(0, Math.ceil((state?.readyS ?? 0) - nowS)),
+    turning: of && state && held.length === 0 ? turningOf(of, state, nowS) : null,
     taken: held.map(({ machineToS }) => ({ fromS: 0, toS: machineToS })),
   };
 }
@@ -190,6 +210,7 @@ export function remainingOf(made: Assembled, progress: EveningProgress, nowS: nu
     machines: made.evening.machines.map((machine, m) =>
       machineLeft(
         machine,
+        made.machines[m],
         progress.machines[m],
         nowS,
         held.filter((each) => each.machine === m),
