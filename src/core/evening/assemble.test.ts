@@ -4,7 +4,10 @@ import { planJob } from '../plan';
 import { BUILT_IN_SHELF } from '../shelf';
 import {
   assemble,
+  assembledOf,
+  beginEvening,
   changesOf,
+  machinesUsed,
   partsOf,
   planEvening,
   timelineOf,
@@ -96,8 +99,7 @@ test('coasters lie on the plate together, in even loads, laid and freed one by o
 });
 
 test('heating is quick and cooling slow; the way there is the machine’s own', () => {
-  const pressId = programOf('demo-tee').passes[0]?.machineId ?? '';
-  const press = shelf.machines.find(({ id }) => id === pressId);
+  const press = shelf.machines.find(({ id }) => id === 'plate-press');
   if (!press) throw new Error('no press');
   const [cold, cool, hot] = changesOf({ ...press, warmUpS: 900 }, [150, 200], null);
   expect(cold?.[1]).toEqual({ handsS: 15, thenS: 900 });
@@ -173,6 +175,14 @@ describe('parts that are put on one press', () => {
     const apart = assemble({ ...input, machines: shelf.machines }).evening;
     expect(apart.machines.length).toBe(parted.machines.length + 1);
     expect(planEvening(apart, { seed: 1, looks: 400 }).schedule.endS).toBeLessThan(schedule.endS);
+  });
+
+  test('begun, an evening has its parts with it, not only the press they are put on', () => {
+    const made = assemble({ ...input, machines });
+    const called = both.map((thing) => ({ ...thing, jobName: thing.jobId, called: '' }));
+    const setUp = { machines: machinesUsed(made.machines), people: 1, standing: 4, before: [] };
+    const run = beginEvening(called, setUp, null, new Date(0));
+    expect(assembledOf(run).evening).toEqual(made.evening);
   });
 
   test('a part alone is fitted before its press is switched on', () => {

@@ -5,7 +5,7 @@ export * from './decode';
 export * from './exact';
 export * from './gather';
 export * from './learn';
-export type { MachineOf } from './machines';
+export { machinesUsed, type MachineOf } from './machines';
 export * from './orders';
 export * from './problem';
 export * from './random';

@@ -74,6 +74,11 @@ export function machinesFor(
   });
 }
 
+/** Everything of the shelf that machines of an evening are made of: parts, and the presses they are put on. */
+export const machinesUsed = (machines: readonly MachineOf[]): Machine[] => [
+  ...new Set(machines.flatMap(({ machine, fitted }) => [...fitted, machine])),
+];
+
 /** Which setting of which machine a heat of a machine is. */
 export function settingOf(
   machines: readonly MachineOf[],

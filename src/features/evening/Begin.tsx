@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { beginEvening, breaksOf, type NewThing } from '@/core/evening';
+import { beginEvening, breaksOf, machinesUsed, type NewThing } from '@/core/evening';
 import { itemLabels, type EveningRun, type Job, type KeptEvening } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
@@ -38,15 +38,14 @@ export function Begin({
   evening: KeptEvening;
   onEvening: (evening: KeptEvening) => void;
 }) {
-  const { name, shelf } = useBench();
+  const { name } = useBench();
   const router = useRouter();
   const begin = (simulated: boolean) => {
     void allowSound();
     const { people, standing, before } = evening.wish;
     const now = new Date(steadyNow());
     const at = now.toISOString();
-    const used = new Set(shown.made.assembled.machines.map(({ machine }) => machine.id));
-    const machines = shelf.machines.filter(({ id }) => used.has(id));
+    const machines = machinesUsed(shown.made.assembled.machines);
     const setUp = { machines, people, standing, before };
     const run = beginEvening(calledThings(shown, jobs), setUp, shown.plan.order, now);
     // breaks are wished for everybody, by the clock on the wall: it need not begin when it was planned to
