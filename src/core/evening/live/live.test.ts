@@ -138,6 +138,17 @@ test('a press whose part is changed in mid-evening goes cold first; everything i
   const { off = null, machine } = made.machines[0] ?? {};
   expect(made.machines).toHaveLength(1);
   expect(machine?.id).toBe(press);
+  // switched off on its way up it is cold no later than from the top
+  const set = (s: number, machineId: string, heatC: number) => ({
+    ...{ kind: 'set' as const, at: at(s).toISOString(), person: 0, machineId, heatC },
+  });
+  const bare = made.machines[0]?.fitted.findIndex(({ id }, i) => id === press && i !== off) ?? -1;
+  const heats = (made.machines[0]?.heats ?? []).map(Number);
+  const onWay: EveningRun = {
+    ...run,
+    events: [set(0, press ?? '', heats[bare] ?? 0), set(60, press ?? '', heats[off ?? -1] ?? 0)],
+  };
+  expect(progressOf(made, onWay, 60).machines[0]?.readyS).toBe(60 + 1500);
   const done = worked(run, 4 * 3600);
   expect(guideAt(made, done, 4 * 3600).now).toEqual([{ does: 'finished' }]);
   const sets = done.events.filter((event) => event.kind === 'set');

@@ -97,7 +97,7 @@ function setMachine(
       machine.id === event.machineId || fitted.some(({ id }) => id === event.machineId),
   );
   const state = machines[at];
-  const { heats = [], fitted = [] } = made.machines[at] ?? {};
+  const { heats = [], fitted = [], off = null } = made.machines[at] ?? {};
   const changes = made.evening.machines[at]?.changes ?? [];
   if (!state) return;
   const wasC = heatOf(state, heats, s);
@@ -107,7 +107,9 @@ function setMachine(
     );
     if (setting < 0) return;
     const [machine, toC] = [fitted[setting], heats[setting]];
-    const onWay = state.setting !== null && state.readyS > s && fitted[state.setting] === machine;
+    const same = state.setting !== null && fitted[state.setting] === machine;
+    // off and on again take what they take, however hot it is by then
+    const onWay = same && state.readyS > s && setting !== off && state.setting !== off;
     const change =
       onWay && machine && wasC !== null && toC != null
         ? turnedTo(machine, wasC, toC)
