@@ -125,7 +125,7 @@ function alikeOf({ pieces }: Evening): number[] {
       waitedFor.has(i) ? i : -1,
     ]),
   );
-  return keys.map((key, i) => keys.lastIndexOf(key, i - 1)).map((at, i) => (i === 0 ? -1 : at));
+  return keys.map((key, i) => keys.slice(0, i).lastIndexOf(key));
 }
 
 /**

@@ -191,10 +191,13 @@ export function thoroughly(evening: Evening, plan: EveningPlan, first: number | 
   // what has its place before all else leaves no choice of orders
   if (first !== null || blocks > MOST_BLOCKS || endS <= plan.boundS) return plan;
   const { order, all } = tryAll(evening, plan.order, TRIED);
-  if (order === plan.order) return { ...plan, allTried: all };
-  const schedule = decoderOf(evening).schedule(order);
-  const priceS = plan.priceS && Math.max(0, plan.priceS - (endS - schedule.endS));
-  return { ...plan, order, schedule, priceS, allTried: all };
+  const tried = { ...plan, order, schedule: decoderOf(evening).schedule(order), allTried: all };
+  if (plan.priceS === null) return tried;
+  // what was wished is measured against the best without it, found as thoroughly
+  const free = asItComes(evening);
+  const freely = decoderOf(free).schedule(tryAll(free, order, TRIED).order).endS;
+  const freeS = Math.min(endS - plan.priceS, freely);
+  return { ...tried, priceS: Math.max(0, tried.schedule.endS - freeS) };
 }
 
 /** An evening in which nothing is wished to go into its machine before anything else. */

@@ -53,31 +53,16 @@ export function Moves({
   const first = wish.first && own && isSameThing(wish.first, own);
   const move = (one: ThingId, other: ThingId) =>
     onWish({ ...wish, first: null, before: goesBefore(wish.before, one, other) });
-  return (
-    <>
-      <Button
-        variant="outlined"
-        disabled={first === true}
-        onClick={() => onWish({ ...wish, first: own })}
-      >
-        This one first
-      </Button>
-      <Button
-        variant="outlined"
-        disabled={!own || !sooner}
-        onClick={() => own && sooner && move(own, sooner)}
-      >
-        Press it sooner
-      </Button>
-      <Button
-        variant="outlined"
-        disabled={!own || !later}
-        onClick={() => own && later && move(later, own)}
-      >
-        Press it later
-      </Button>
-    </>
-  );
+  const moves = [
+    ['This one first', first ? null : () => onWish({ ...wish, first: own })],
+    ['Press it sooner', own && sooner && (() => move(own, sooner))],
+    ['Press it later', own && later && (() => move(later, own))],
+  ] as const;
+  return moves.map(([label, run]) => (
+    <Button key={label} variant="outlined" disabled={!run} onClick={run ?? undefined}>
+      {label}
+    </Button>
+  ));
 }
 
 /** What was moved by hand, and what that costs. */
