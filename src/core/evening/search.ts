@@ -43,8 +43,11 @@ const WARM = 0.02;
 const COOL = 0.0004;
 /** How long a press is waited for, by the rules of thumb, s. */
 const AWAITED_S = [0, 60, 300];
-/** How often the search begins anew from the rules of thumb (own choice, by trials). */
-const BEGINNINGS = 4;
+/**
+ * Where the search begins anew: from the best that the rules of thumb come to, and once from the best of those that go
+ * through the settings the other way round (own choice, by trials).
+ */
+const BEGINNINGS = ['best by thumb', 'best by thumb', 'second by thumb', 'best by thumb'] as const;
 /** The warmest where an order is gone by already: it is only put right (own choice, by trials). */
 const WARM_KEPT = 0.004;
 /** Which share of the looks puts right the best that was found (own choice, by trials). */
@@ -61,7 +64,8 @@ const LONGEST_RUN = 3;
 const { floor, min, max, exp, log } = Math;
 
 /**
- * A neighbour of an order: one block taken out and put in elsewhere, or two of different pieces swapped.
+ * A neighbour of an order: one block, or a few that follow each other, taken out and put in elsewhere, or two of
+ * different pieces swapped.
  * @param fixed so many at the beginning stay as they are.
  */
 function moved(order: Order, into: Order, fixed: number, random: () => number): boolean {
@@ -78,19 +82,12 @@ function moved(order: Order, into: Order, fixed: number, random: () => number): 
     return true;
   }
   const length = 1 + floor(random() * random() * LONGEST_RUN);
-  if (length > 1) {
-    const put = min(to, count - length);
-    const run = order.slice(from, from + length);
-    if (put < fixed || run.length < length || put === from) return false;
-    if (from < put) into.copyWithin(from, from + length, put + length);
-    else into.copyWithin(put + length, put, from);
-    into.set(run, put);
-    return true;
-  }
-  const piece = order[from] as number;
-  if (from < to) into.copyWithin(from, from + 1, to + 1);
-  else into.copyWithin(to + 1, to, from);
-  into[to] = piece;
+  const put = min(to, count - length);
+  const run = order.slice(from, from + length);
+  if (put < fixed || run.length < length || put === from) return false;
+  if (from < put) into.copyWithin(from, from + length, put + length);
+  else into.copyWithin(put + length, put, from);
+  into.set(run, put);
   return true;
 }
 
@@ -142,8 +139,7 @@ function byThumb(evening: Evening, decoder: Decoder, { first, seed }: SearchRule
 
 /** Where an annealing begins and how warm, for how many looks. */
 interface Round {
-  /** Which of the beginnings, or the best that was found. */
-  readonly from: number | 'best';
+  readonly from: (typeof BEGINNINGS)[number] | 'best found';
   readonly warm: number;
   readonly looks: number;
 }
@@ -151,11 +147,9 @@ interface Round {
 /** Several times anew from the rules of thumb, then the best put right; what is gone by already is only put right. */
 function roundsOf({ kept, looks }: SearchRules): Round[] {
   const polish = Math.ceil(looks * (kept ? 1 : POLISHED));
-  const each = Math.ceil((looks - polish) / BEGINNINGS);
-  const anew = Array.from({ length: kept ? 0 : BEGINNINGS }, (_, from): Round => ({
-    ...{ from, warm: WARM, looks: each },
-  }));
-  return [...anew, { from: 'best', warm: WARM_KEPT, looks: polish }];
+  const each = Math.ceil((looks - polish) / BEGINNINGS.length);
+  const anew = BEGINNINGS.map((from): Round => ({ from, warm: WARM, looks: each }));
+  return [...(kept ? [] : anew), { from: 'best found', warm: WARM_KEPT, looks: polish }];
 }
 
 /** An order with what it costs. */
@@ -165,8 +159,8 @@ interface Begun {
 }
 
 /**
- * Anneals from several beginnings in turn; the first so many places stay as they are.
- * @param beginnings the best first. @returns the best found, and looks taken.
+ * Anneals, several times anew; the first so many places of the order stay as they are.
+ * @param beginnings what the rules of thumb come to, the best first. @returns the best found, and looks taken.
  */
 function annealed(
   cost: Cost,
@@ -176,12 +170,12 @@ function annealed(
 ): { order: Order; looks: number } {
   const random = randomOf(rules.seed);
   const unit = costOfEnd(Math.max(60, boundS));
-  const [begun] = beginnings;
+  const [begun, second = begun] = beginnings;
   let best = { order: begun.order.slice(), cost: begun.cost };
   let next = begun.order.slice();
   let taken = 0;
   for (const { from, warm, looks } of roundsOf(rules)) {
-    const start = from === 'best' ? best : ((from === 2 ? beginnings[1] : begun) ?? begun);
+    const start = from === 'best found' ? best : from === 'second by thumb' ? second : begun;
     let now = start.order.slice();
     let nowCost = start.cost;
     const cooling = Math.log(COOL / warm) / Math.max(1, looks);
