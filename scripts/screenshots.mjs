@@ -89,8 +89,10 @@ const VIEWS = [
     job('moons', 'press'),
     async (page) => {
       await page.getByRole('button', { name: 'Begin' }).click();
-      for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Done, next' }).click();
-      await page.getByRole('button', { name: 'End this step early' }).click();
+      await page.getByRole('button', { name: 'It is on' }).click();
+      for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Done, next' }).click();
+      await page.getByRole('button', { name: 'It is hot' }).click();
+      await page.getByRole('button', { name: 'Done, next' }).click();
     },
   ],
   [

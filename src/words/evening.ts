@@ -35,6 +35,19 @@ export function worthWords({ schedule, boundS, inTurnS, allTried }: EveningPlan)
   return `${longWords(endS)}${won}. ${best}`;
 }
 
+/** How long a job by itself takes, and how many of it are left for another time. */
+export function aloneWords(
+  count: number,
+  { schedule, inTurnS }: Pick<EveningPlan, 'schedule' | 'inTurnS'>,
+  left: number,
+): string {
+  const { endS } = schedule;
+  const won = inTurnS > endS + 30 ? ` instead of ${longWords(inTurnS)} one after another` : '';
+  const many = count > 1 ? `${count} things, about` : 'About';
+  const rest = left > 0 ? ` ${left} more are left for another time.` : '';
+  return `${many} ${longWords(endS)}${won}.${rest}`;
+}
+
 /** Whether a plan ends by when it was wished to; null where nothing was. @param begin, endsBy minutes after midnight. */
 export function wishedEndWords(endS: number, begin: number, endsBy: number | null): string | null {
   if (endsBy === null) return null;

@@ -1,6 +1,5 @@
-import { mugJob, NOW, shelf } from '@tests/support/jobs';
+import { mugJob, shelf } from '@tests/support/jobs';
 import { planJob } from '@/core/plan';
-import { end, startRun } from '@/core/press';
 import { TRADE_UNITS } from './units';
 import { nextAction, stationStates } from '.';
 
@@ -10,7 +9,6 @@ describe('where a job stands', () => {
     nextAction(planJob(job, shelf), history);
 
   test('what to do next', () => {
-    const { program } = planJob(mugJob(), shelf).press;
     const plain = { ...mugJob(), bleedMm: 0 };
     expect(next({ ...plain, arts: [], placements: [] }).station).toBe('art');
     expect(next(plain).label).toBe('Print, then press');
@@ -18,11 +16,12 @@ describe('where a job stands', () => {
       station: 'sheets',
       label: 'See what stops it',
     });
-    expect(next(plain, { ...nothing, run: startRun('job-1', program, NOW) }).label).toBe(
-      'Go on pressing',
-    );
-    const done = program.operations.reduce((run) => end(run, NOW), startRun('job-1', program, NOW));
-    expect(next(plain, { ...nothing, run: done }).station).toBe('record');
+    const run = { done: 3, of: 10, things: 1, finished: false };
+    expect(next(plain, { ...nothing, run }).label).toBe('Go on pressing');
+    const over = { ...run, done: 10, finished: true };
+    expect(next(plain, { ...nothing, run: over }).station).toBe('record');
+    // each of several is told of where they were pressed
+    expect(next(plain, { ...nothing, run: { ...over, things: 2 } }).station).toBe('press');
     expect(next(plain, { ...nothing, lastOutcome: 'spoiled' }).station).toBe('heat');
     expect(next(plain, { ...nothing, lastOutcome: 'good' }).label).toBe('Make another');
   });

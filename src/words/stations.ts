@@ -2,7 +2,6 @@ import { STATIONS, type Check, type Station } from '@/core/check';
 import type { JobHistory } from '@/core/job';
 import type { Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
-import { atHand, doneCount, frozen, type FrozenRun } from '@/core/press';
 import { formatSize, formatTemperature, type UnitStyle } from './units';
 import { settingsLine } from './press/figures';
 
@@ -13,10 +12,6 @@ export interface StationState {
   readonly figure: string;
   readonly worst: Check['level'] | null;
 }
-
-/** The pressing under way, its program frozen. */
-const runOf = (plan: JobPlan, { run }: JobHistory): FrozenRun | null =>
-  run && frozen(run, plan.press.program);
 
 const SERIOUSNESS = ['stop', 'warn', 'note'] as const;
 
@@ -60,11 +55,9 @@ function figureOf(
         ? heatsLine(plan.press.passes, units)
         : settingsLine(plan.press.settings, units);
     case 'press': {
-      const run = runOf(plan, history);
+      const { run } = history;
       if (!run) return `${plan.press.program.operations.length} steps`;
-      return atHand(run)
-        ? `step ${doneCount(run) + 1} of ${run.program.operations.length}`
-        : 'done';
+      return run.finished ? 'done' : `${run.done} of ${run.of} steps done`;
     }
     case 'record':
       return history.lastOutcome ?? '';
@@ -91,12 +84,14 @@ export function nextAction(
 ): { station: Station; label: string } {
   const stop = plan.checks.find(({ level }) => level === 'stop');
   if (plan.pieces.length === 0) return { station: 'art', label: 'Add a picture' };
-  const run = runOf(plan, history);
-  if (run) {
-    return atHand(run)
-      ? { station: 'press', label: 'Go on pressing' }
-      : { station: 'record', label: 'Write down how it came out' };
-  }
+  const { run } = history;
+  if (run && !run.finished) return { station: 'press', label: 'Go on pressing' };
+  // of several things each is told of where they were pressed
+  if (run)
+    return {
+      station: run.things === 1 ? 'record' : 'press',
+      label: 'Write down how it came out',
+    };
   if (stop) return { station: stop.station, label: 'See what stops it' };
   if (history.lastOutcome === 'spoiled') return { station: 'heat', label: 'Change and try again' };
   if (history.lastOutcome) return { station: 'press', label: 'Make another' };

@@ -1,4 +1,3 @@
-import { end, startRun, type FrozenRun } from '@/core/press';
 import { newJob, withArt } from '@/core/job';
 import type {
   ArtFacts,
@@ -6,7 +5,11 @@ import type {
   Blank,
   BlankForm,
   Job,
+  Operation,
   Placement,
+  Program,
+  Run,
+  RunEvent,
   StraightWrapForm,
   TaperedWrapForm,
 } from '@/core/model';
@@ -90,12 +93,36 @@ export function jobOn(
 export const findings = (job: Job, on = shelf): string[] =>
   planJob(job, on).checks.map(({ id }) => id);
 
-/** A run of a mug job with so many operations done. */
-export const runOf = (jobId: string, done = 0): FrozenRun =>
-  Array.from({ length: done }).reduce<FrozenRun>(
-    (run) => end(run, NOW),
-    startRun(jobId, planJob(mugJob(), shelf).press.program, NOW),
-  );
+/** A run of a mug job, as older versions kept it, with so many operations done. */
+export const runOf = (jobId: string, done = 0): Run => {
+  const { program, events } = pressedBy(planJob(mugJob(), shelf).press.program, { until: done });
+  return { jobId, program, before: null, events, startedAt: NOW.toISOString() };
+};
+
+/**
+ * A program gone through, one operation after another.
+ * @param until how many operations; all of them where not told.
+ * @param lastsS how long a clock ran, s; null where it was passed over.
+ */
+export function pressedBy(
+  program: Program,
+  {
+    until = program.operations.length,
+    lastsS = () => null,
+  }: { until?: number; lastsS?: (operation: Operation) => number | null } = {},
+): { program: Program; events: RunEvent[] } {
+  let atS = 0;
+  const at = () => new Date(NOW.getTime() + 1000 * atS).toISOString();
+  const events = program.operations.slice(0, until).flatMap((operation): RunEvent[] => {
+    const { id: operationId, countedS } = operation;
+    const ran = countedS === null ? null : lastsS(operation);
+    const begun = ran === null ? [] : [{ kind: 'begun' as const, at: at(), operationId }];
+    atS += ran ?? 0;
+    const kind = countedS !== null && ran === null ? 'skipped' : 'ended';
+    return [...begun, { kind, at: at(), operationId }];
+  });
+  return { program, events };
+}
 
 /** So many of what a job makes one of. */
 export const times = (job: Job, copies: number): Job => ({

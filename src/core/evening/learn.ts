@@ -110,9 +110,9 @@ export function warmUpsOf({ machines }: Assembled, { events }: EveningRun): read
     const again = events.find((e) => e !== on && e.kind === 'set' && e.machineId === machine.id);
     const there = events.find(
       (event) =>
-        event.kind === 'reads' &&
+        (event.kind === 'ready' || event.kind === 'reads') &&
         event.machineId === machine.id &&
-        Math.abs(event.c - wanted) <= HOT_ENOUGH_C,
+        (event.kind === 'ready' || Math.abs(event.c - wanted) <= HOT_ENOUGH_C),
     );
     if (!there || (again && again.at < there.at)) return [];
     const s = (Date.parse(there.at) - Date.parse(on.at)) / 1000;

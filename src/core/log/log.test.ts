@@ -1,8 +1,7 @@
 import { DEMO_RECORDS } from '@/demo/records';
-import { mugJob, NOW, shelf } from '@tests/support/jobs';
+import { mugJob, NOW, pressedBy, shelf } from '@tests/support/jobs';
 import { recordSchema } from '../model';
 import { planJob } from '../plan';
-import { begin, end, startRun } from '../press';
 import { commonestFault, comparableDwellS, recordOf, tally } from '.';
 
 test('pressings at one setting are counted together, the best first', () => {
@@ -35,10 +34,10 @@ test('what was run and the seconds it was really pressed go into the record', ()
   const plan = planJob(job, shelf);
   const { program } = plan.press;
   const pressAt = program.operations.findIndex(({ kind }) => kind === 'press');
-  const ready = program.operations
-    .slice(0, pressAt)
-    .reduce((run) => end(run, NOW), startRun(job.id, program, NOW));
-  const run = end(begin(ready, NOW), new Date(NOW.getTime() + 360_000));
+  const run = pressedBy(program, {
+    until: pressAt + 1,
+    lastsS: ({ kind }) => (kind === 'press' ? 360 : null),
+  });
   const told = { outcome: 'usable' as const, faults: [], note: '', photoSha256: null, items: [] };
   // the job is changed before it is written down: the record tells what was pressed
   const changed = { ...job, heat: { ...job.heat, machineId: 'oven' } };
@@ -56,7 +55,7 @@ test('a press opened some seconds late counts as what was set; another time to f
   const job = mugJob();
   const plan = planJob(job, shelf);
   const told = { outcome: 'good' as const, faults: [], note: '', photoSha256: null, items: [] };
-  const run = startRun(job.id, plan.press.program, NOW);
+  const run = pressedBy(plan.press.program, { until: 0 });
   const pressed = (dwellS: number) => ({
     ...recordOf('r', { job, plan, run }, told, NOW),
     dwellS,

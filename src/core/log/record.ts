@@ -1,6 +1,6 @@
 import type { Job, PressRecord } from '../model';
 import type { JobPlan } from '../plan';
-import { whatWasDone, type FrozenRun } from '../press';
+import { whatWasDone, type Pressing } from '../press';
 
 /** What the person tells about a pressing; the rest comes from the plan and the run. */
 export type Told = Pick<PressRecord, 'outcome' | 'faults' | 'note' | 'photoSha256' | 'items'>;
@@ -10,7 +10,7 @@ export interface Pressed {
   readonly job: Job;
   readonly plan: JobPlan;
   /** What was run, step by step; null where it was not. */
-  readonly run: FrozenRun | null;
+  readonly run: Pressing | null;
   /** Whether simulated machines pressed it. */
   readonly simulated?: boolean;
 }
@@ -41,6 +41,6 @@ export function recordOf(
     ...{ temperatureC, pressure, mirroredBy: mirror.by },
     dwellS: (run && whatWasDone(run, job.transfer).pressedS) ?? dwellS,
     ...told,
-    ...{ program: run?.program ?? null, events: run?.events ?? [], later: [], simulated },
+    ...{ program: run?.program ?? null, events: [...(run?.events ?? [])], later: [], simulated },
   };
 }

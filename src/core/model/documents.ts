@@ -100,7 +100,8 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
     // version 6 brought what simulated machines pressed, which has a default
     steps: { ...COMMON, 3: recordTo4, 4: programTo5, 5: same },
   },
-  evening: { version: 1, schema: eveningSchema, steps: {} },
+  // version 2 brought machines that are told to be ready, and pieces to have rested
+  evening: { version: 2, schema: eveningSchema, steps: { 1: same } },
   good: { version: 1, schema: goodSchema, steps: {} },
   money: { version: 1, schema: moneySchema, steps: {} },
 };

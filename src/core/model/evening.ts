@@ -74,6 +74,8 @@ export const eveningEventSchema = z.discriminatedUnion('kind', [
     ...{ kind: z.literal('reads'), at: timestampSchema },
     ...{ machineId: idSchema, c: z.number().min(-20).max(400) },
   }),
+  /** A machine is as hot as it was set, or cold, whatever was thought: its lamp or its owner says so. */
+  z.object({ kind: z.literal('ready'), at: timestampSchema, machineId: idSchema }),
   /** Somebody goes away so many seconds from now, for so long. */
   z.object({
     ...{ kind: z.literal('away'), at: timestampSchema, person: z.int().min(0).max(MOST_PEOPLE) },
@@ -83,8 +85,8 @@ export const eveningEventSchema = z.discriminatedUnion('kind', [
   z.object({
     ...{ kind: z.literal('back'), at: timestampSchema, person: z.int().min(0).max(MOST_PEOPLE) },
   }),
-  /** A piece is not pressed this evening after all. */
-  z.object({ kind: z.literal('dropped'), at: timestampSchema, piece: countSchema }),
+  /** A piece is not pressed this evening after all; or has rested enough, whatever was thought. */
+  z.object({ kind: z.enum(['dropped', 'rested']), at: timestampSchema, piece: countSchema }),
 ]);
 
 /** One thing of an evening under way; what is pressed alike shares its program. */
@@ -157,3 +159,14 @@ export type KeptEvening = z.infer<typeof eveningSchema>;
 /** Whether two are the same copy of the same row of the same job. */
 export const isSameThing = (one: ThingId, other: ThingId): boolean =>
   one.jobId === other.jobId && one.itemId === other.itemId && one.copy === other.copy;
+
+/** Seven in the evening, minutes after midnight. */
+const SEVEN_MIN = 19 * 60;
+/** What an evening is wished to be before anybody wishes: one person, at seven, four things free in an oven (own choice). */
+export const FIRST_WISH: EveningWish = {
+  ...{ people: 1, standing: 4, first: null },
+  ...{ beginsAt: SEVEN_MIN, endsBy: null, breaks: [], before: [] },
+};
+
+/** What the evening of one job by itself is kept as: never as the bench's own. */
+export const ownEveningId = (jobId: string): string => `of:${jobId}`;

@@ -1,8 +1,11 @@
-/** Whether two plain values are the same apart from the order of their keys. */
-export function same(one: unknown, other: unknown): boolean {
-  const sorted = (_key: string, value: unknown): unknown =>
-    value !== null && typeof value === 'object' && !Array.isArray(value)
-      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => a.localeCompare(b)))
-      : value;
-  return JSON.stringify(one, sorted) === JSON.stringify(other, sorted);
+/** A plain value as text, the same whatever the order of its keys. */
+export function canonical(value: unknown): string {
+  const sorted = (_key: string, each: unknown): unknown =>
+    each !== null && typeof each === 'object' && !Array.isArray(each)
+      ? Object.fromEntries(Object.entries(each).sort(([a], [b]) => a.localeCompare(b)))
+      : each;
+  return JSON.stringify(value, sorted) ?? '';
 }
+
+/** Whether two plain values are the same apart from the order of their keys. */
+export const same = (one: unknown, other: unknown): boolean => canonical(one) === canonical(other);

@@ -15,5 +15,5 @@ export * from './pressPlan';
 export * from './packet';
 export * from './sources';
 export * from './maker';
-export * from './run';
+export * from './done';
 export * from './clock';

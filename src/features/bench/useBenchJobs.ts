@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { newJob, withArt, type JobHistory } from '@/core/job';
-import type { Blank, Job } from '@/core/model';
+import { stateOf } from '@/core/evening';
+import { ownEveningId, type Blank, type Job } from '@/core/model';
 import {
   latestFirst,
   loadJob,
@@ -18,6 +19,8 @@ import {
   type Unreadable,
 } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { steadyNow } from '@/ui/clock';
+import { eveningNow } from '@/ui/press';
 import { forgetOffline } from '@/ui/offline';
 import { useNotify } from '@/ui/notify';
 import type { TakenIn } from '@/workers';
@@ -26,6 +29,9 @@ export interface BenchJob {
   readonly stored: StoredJob;
   readonly history: JobHistory;
 }
+
+/** A pressing that an older version kept: it is taken up when its job is opened. */
+const TO_TAKE_UP: JobHistory['run'] = { done: 0, of: 1, things: 1, finished: false };
 
 interface OnBench {
   readonly jobs: readonly BenchJob[];
@@ -42,11 +48,17 @@ export function useBenchJobs() {
   const refresh = useCallback(async () => {
     const found = await survey(store);
     const records = recordsOf(ofKind(found, 'record'));
-    const runs = ofKind(found, 'run');
+    const evenings = ofKind(found, 'evening');
+    const old = new Set(ofKind(found, 'run').map(({ id }) => id));
+    const runOf = (jobId: string): JobHistory['run'] => {
+      const own = evenings.find(({ id }) => id === ownEveningId(jobId))?.body.run;
+      if (own) return stateOf(own, eveningNow(own, new Date(steadyNow())));
+      return old.has(jobId) ? TO_TAKE_UP : null;
+    };
     const jobs = latestFirst(ofKind(found, 'job')).map((each) => ({
       stored: each,
       history: {
-        run: runs.find(({ id }) => id === each.id)?.body ?? null,
+        run: runOf(each.id),
         lastOutcome: records.find(({ jobId }) => jobId === each.id)?.outcome ?? null,
       },
     }));

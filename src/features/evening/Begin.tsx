@@ -3,28 +3,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { beginEvening, breaksOf, machinesUsed, type NewThing } from '@/core/evening';
-import { itemLabels, type EveningRun, type Job, type KeptEvening } from '@/core/model';
+import type { Job, KeptEvening } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
 import { allowSound } from '@/ui/press';
 import type { EveningShown } from '@/workers';
-
-/** How fast the clock of simulated machines goes at first. */
-const FAST = 20;
-
-/** Things as they are called on the evening's screen. */
-export function calledThings({ made }: EveningShown, jobs: readonly Job[]): NewThing[] {
-  return made.things.flatMap((thing) => {
-    const job = jobs.find(({ id }) => id === thing.jobId);
-    const row = job?.items.findIndex(({ id }) => id === thing.itemId) ?? -1;
-    const item = job?.items[row];
-    if (!job || !item) return [];
-    const nth = item.copies > 1 ? `${thing.copy + 1} of ${item.copies}` : '';
-    const called = [itemLabels(job)[row], nth].filter(Boolean).join(', ');
-    return [{ ...thing, jobName: job.name, called }];
-  });
-}
+import { begun } from './begun';
 
 /** Begins the evening by its plan, on the machines at hand; on the demo bench on simulated ones too. */
 export function Begin({
@@ -42,21 +26,9 @@ export function Begin({
   const router = useRouter();
   const begin = (simulated: boolean) => {
     void allowSound();
-    const { people, standing, before } = evening.wish;
-    const now = new Date(steadyNow());
-    const at = now.toISOString();
-    const machines = machinesUsed(shown.made.assembled.machines);
-    const setUp = { machines, people, standing, before };
-    const run = beginEvening(calledThings(shown, jobs), setUp, shown.plan.order, now);
-    // breaks are wished for everybody, by the clock on the wall: it need not begin when it was planned to
-    const beginsAt = 60 * now.getHours() + now.getMinutes();
-    const events = breaksOf({ ...evening.wish, beginsAt }).flatMap(({ fromS, toS }) =>
-      Array.from({ length: people }, (_, person): EveningRun['events'][number] => ({
-        ...{ kind: 'away', at, person, inS: fromS, lastsS: toS - fromS },
-      })),
-    );
-    const clock = simulated ? { speed: FAST, wallAt: at, at } : null;
-    onEvening({ ...evening, run: { ...run, events, simulated: clock } });
+    const at = { now: new Date(steadyNow()), simulated };
+    const run = begun(shown.made, shown.plan.order, jobs, evening.wish, at);
+    onEvening({ ...evening, run });
     router.push(`/${name}/evening/press`);
   };
   return (

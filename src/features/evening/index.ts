@@ -1,2 +1,3 @@
 export { EveningScreen } from './EveningScreen';
+export { PressStation } from './alone/PressStation';
 export { LiveScreen } from './live/LiveScreen';

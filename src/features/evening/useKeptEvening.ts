@@ -1,18 +1,13 @@
 'use client';
 
-import type { EveningWish, Job, KeptEvening } from '@/core/model';
+import { joined } from '@/core/evening';
+import { FIRST_WISH, type Job, type KeptEvening } from '@/core/model';
 import { useKept } from '@/ui/bench/useKept';
 
 /** The bench has one evening at a time. */
 const ID = 'evening';
 /** Jobs an evening is first thought of with, the latest (own choice). */
 const FIRST_JOBS = 4;
-const SEVEN_MIN = 19 * 60;
-
-const WISH: EveningWish = {
-  ...{ people: 1, standing: 4, first: null },
-  ...{ beginsAt: SEVEN_MIN, endsBy: null, breaks: [], before: [] },
-};
 
 /** The evening of the bench: undefined until it is read, null where none was thought of yet. */
 export const useKeptEvening = () =>
@@ -20,11 +15,12 @@ export const useKeptEvening = () =>
     'evening',
     ID,
     'Another tab has this evening open and was before; what is shown is how it stands there.',
+    joined,
   );
 
 /** An evening nobody has wished anything for: the latest jobs, by one person, at seven. */
 export const firstThought = (jobs: readonly Job[]): KeptEvening => ({
   jobIds: jobs.slice(0, FIRST_JOBS).map(({ id }) => id),
-  wish: WISH,
+  wish: FIRST_WISH,
   run: null,
 });

@@ -11,7 +11,7 @@ import { format } from 'date-fns';
 import { useRef, useState } from 'react';
 import { recordOf } from '@/core/log';
 import { FAULT_IDS, itemLabels, type Fault, type Outcome } from '@/core/model';
-import { frozen } from '@/core/press';
+import { assembledOf, pressingOf } from '@/core/evening';
 import { spentBy, spoiledIn } from '@/core/stock';
 import { putArt, saveDocument, storageProblem, type Kept } from '@/store';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
@@ -125,7 +125,7 @@ interface FormProps {
 /** What came out: result, faults, photo, note. A half-filled form survives a reload. */
 export function RecordForm({ corrected, onDone }: FormProps) {
   const { store } = useBench();
-  const { job, plan, history, setRun } = useJob();
+  const { job, plan, run, setRun } = useJob();
   const notify = useNotify();
   const book = useBooking();
   const { told, change, clear } = useDraft(job.id, corrected?.body ?? null);
@@ -135,12 +135,13 @@ export function RecordForm({ corrected, onDone }: FormProps) {
   async function save() {
     const { outcome, ...rest } = told;
     if (outcome === null) return setOutcomeMissing(true);
-    const run = history.run && frozen(history.run, plan.press.program);
+    // of several things the first stands for all: each is told of where they were pressed
+    const pressing = run && pressingOf(assembledOf(run), run, 0);
     const body = corrected
       ? { ...corrected.body, ...rest, outcome }
       : recordOf(
           crypto.randomUUID(),
-          { job, plan, run },
+          { job, plan, run: pressing, simulated: run?.simulated != null },
           { ...rest, outcome },
           new Date(steadyNow()),
         );

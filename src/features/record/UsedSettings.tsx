@@ -17,15 +17,16 @@ const MIRRORED_BY = {
 
 /** The settings that go into the record by themselves. */
 export function UsedSettings() {
-  const { job, plan, history } = useJob();
+  const { job, plan, run } = useJob();
   const units = useUnits();
   const { machine, paper, printer } = plan.tools;
   // what was begun is what goes in, whatever the job says by now
-  const run = history.run?.program?.passes.find(({ transfer }) => transfer === job.transfer);
+  const begun = run?.programs[run.things[0]?.program ?? 0];
+  const pass = begun?.passes.find(({ transfer }) => transfer === job.transfer);
   const rows: readonly (readonly [string, string])[] = [
     ['Blank', job.blank.name],
-    ['Machine', run?.machineName ?? machine.name],
-    ['Figures', settingsLine(run?.settings ?? plan.press.settings, units)],
+    ['Machine', pass?.machineName ?? machine.name],
+    ['Figures', settingsLine(pass?.settings ?? plan.press.settings, units)],
     ['Paper', paper.name],
     ['Printer', printer.name],
     ['Mirrored by', MIRRORED_BY[plan.mirror.by]],

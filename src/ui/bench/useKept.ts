@@ -1,24 +1,34 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DocumentKind, Documents } from '@/core/model';
 import { loadDocument } from '@/store';
 import { useNotify } from '../notify';
 import { useBench } from './BenchProvider';
 
+/** Makes one document of what two tabs made of the same one. */
+type Join<T> = (from: T | null, mine: T | null, stored: T | null) => T | null;
+const OTHERS = () => null;
+const NOTHING = { shown: null, from: null };
+
 /**
  * One small document, the same in every tab: what one tab does shows in the others, and none writes over another's.
  * Undefined until it is read, null where there is none.
  * @param overtaken what is said where another tab was first.
+ * @param join makes one of what two tabs did at the same moment, from what both began with; null where they cannot both
+ *   stand, then the other tab's does. It is the same function at every call.
  */
 export function useKept<K extends DocumentKind>(
   kind: K,
   id: string,
   overtaken: string,
+  join: Join<Documents[K]> = OTHERS,
 ): [Documents[K] | null | undefined, (body: Documents[K] | null) => void] {
   const { store, keeper } = useBench();
   const notify = useNotify();
   const [body, setBody] = useState<Documents[K] | null>();
+  /** What is shown, and what that was made from: the last that is known to be stored. */
+  const known = useRef<{ shown: Documents[K] | null; from: Documents[K] | null }>(NOTHING);
 
   useEffect(() => {
     let gone = false;
@@ -26,15 +36,25 @@ export function useKept<K extends DocumentKind>(
       const found = await loadDocument(store, kind, id);
       if (gone || keeper.holds(kind, id)) return;
       keeper.know(kind, id, found?.ok ? found.kept.rev : 0);
-      setBody(found?.ok ? found.kept.body : null);
+      const stored = found?.ok ? found.kept.body : null;
+      known.current = { shown: stored, from: stored };
+      setBody(stored);
     };
     // where storage fails it is said elsewhere; the screen can be seen all the same
-    const again = () => void read().catch(() => !gone && setBody((known) => known ?? null));
+    const again = () => void read().catch(() => !gone && setBody((seen) => seen ?? null));
     again();
     const mine = (one: { kind: string; id: string }) => one.kind === kind && one.id === id;
     const unhear = store.hear((changes, elsewhere) => elsewhere && changes.some(mine) && again());
     const unlose = keeper.onOvertaken((lost) => {
       if (!mine(lost)) return;
+      const stored = lost.stored?.ok ? (lost.stored.kept.body as Documents[K]) : null;
+      const both = join(known.current.from, known.current.shown, stored);
+      if (both) {
+        known.current = { shown: both, from: stored };
+        setBody(both);
+        void keeper.put(kind, id, both);
+        return;
+      }
       again();
       notify({ tone: 'warning', text: overtaken });
     });
@@ -43,10 +63,12 @@ export function useKept<K extends DocumentKind>(
       unhear();
       unlose();
     };
-  }, [store, keeper, kind, id, overtaken, notify]);
+  }, [store, keeper, kind, id, overtaken, join, notify]);
 
   const change = useCallback(
     (next: Documents[K] | null) => {
+      const { shown, from } = known.current;
+      known.current = { shown: next, from: keeper.holds(kind, id) ? from : shown };
       setBody(next);
       void keeper.put(kind, id, next);
     },

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { applyFix, STATIONS, type Station } from '@/core/check';
+import { stateOf } from '@/core/evening';
 import { itemOf, limitMet, type JobHistory } from '@/core/job';
 import { limitWords, nextAction, stationStates } from '@/words';
 import { FIRST_ITEM, FIRST_PASS, onPass, passIds, seenFrom, type Job } from '@/core/model';
@@ -16,8 +17,10 @@ import {
   type Unreadable,
 } from '@/store';
 import { useBench } from '../bench/BenchProvider';
+import { steadyNow } from '../clock';
 import { useNotify } from '../notify';
 import { keepOffline } from '../offline';
+import { eveningNow } from '../press';
 import { useUnits } from '../units';
 import { useTask } from '../useTask';
 import { JobContext, type OpenJob } from './jobContext';
@@ -95,9 +98,15 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   const [passId, showPass] = useState(FIRST_PASS);
   const [itemId, showItem] = useState(FIRST_ITEM);
   const [lastOutcome, refreshHistory] = useLastOutcome(jobId);
-  const [run, setRun] = useRun(jobId);
+  const [run, setRun] = useRun(jobId, planned, shelf);
   const history = useMemo(
-    () => (run === undefined ? null : { run, lastOutcome }),
+    () =>
+      run === undefined
+        ? null
+        : {
+            run: run && stateOf(run, eveningNow(run, new Date(steadyNow()))),
+            lastOutcome,
+          },
     [run, lastOutcome],
   );
 
@@ -138,6 +147,8 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
     () =>
       planned &&
       history && {
+        whole: planned.job,
+        run: run ?? null,
         job: seenFrom(planned.job, passId),
         design: seenFrom(planned.job, passId),
         itemId: itemOf(planned.job, itemId).id,
@@ -169,6 +180,7 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
       edit,
       editWhole,
       incoming,
+      run,
       setRun,
       refreshHistory,
       pathTo,

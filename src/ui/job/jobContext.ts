@@ -3,7 +3,7 @@
 import { createContext, useContext } from 'react';
 import type { Fix, Station } from '@/core/check';
 import type { JobHistory } from '@/core/job';
-import type { Job, Run } from '@/core/model';
+import type { EveningRun, Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { JobSession } from '@/store';
 import type { StationState } from '@/words';
@@ -36,8 +36,11 @@ export interface OpenJob {
   readonly applyFix: (fix: Fix, passId: string) => void;
   /** Pictures and lettering being taken in; goes on at whatever station one is. */
   readonly incoming: TaskRunner;
-  /** Keeps (or with null ends) the pressing under way. */
-  readonly setRun: (run: Run | null) => void;
+  /** The job as a whole, seen from its first pass. */
+  readonly whole: Job;
+  /** The pressing under way, if any; keeps it, or with null ends it. */
+  readonly run: EveningRun | null;
+  readonly setRun: (run: EveningRun | null) => void;
   /** Reads the log again after a record was written. */
   readonly refreshHistory: () => Promise<void>;
   readonly pathTo: (station: Station) => string;

@@ -3,5 +3,5 @@ export { Cautions } from './Cautions';
 export { NIGHT } from './night';
 export { placeOf, PlatePlace, rowBelow } from './PlatePlace';
 export { speak } from './speak';
-export { useNow } from './useNow';
+export { atSpeed, eveningNow, useClock } from './useClock';
 export { useWakeLock } from './useWakeLock';

@@ -222,6 +222,9 @@ function nowFor(moment: Moment, person: number, taken: ReadonlySet<number>): Act
 /** So shortly before a bell nothing is taken up again, s (own choice). */
 const LEAST_ROOM_S = 5;
 
+const isOfSameBlock = (one: Act, other: Act): boolean =>
+  'step' in one && 'step' in other && one.piece === other.piece && one.block === other.block;
+
 /** How many things that come next are told. */
 const TOLD_NEXT = 4;
 
@@ -242,7 +245,7 @@ export function guideAt(made: Assembled, run: EveningRun, nowS: number): Guide {
   });
   const next = now.map((act, person) =>
     planFor(moment, person)
-      .filter(({ act: later }) => pieceOfAct(later) !== pieceOfAct(act) || pieceOfAct(act) === null)
+      .filter(({ act: later }) => !isOfSameBlock(later, act))
       .filter(({ atS }) => act.does === 'wait' || atS > nowS + AT_ONCE_S)
       .slice(0, TOLD_NEXT),
   );

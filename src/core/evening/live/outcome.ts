@@ -1,17 +1,10 @@
-import { isSameThing, type EveningRun, type Program, type RunEvent } from '../../model';
+import { isSameThing, type EveningRun, type RunEvent } from '../../model';
+import type { Pressing } from '../../press';
 import type { Assembled } from '../assemble';
 import { operationAt } from './progress';
 
 /** What was done to one thing of an evening, as a pressing of its own: its program, and the events that are its. */
-export function pressingOf(
-  made: Assembled,
-  run: EveningRun,
-  nth: number,
-): {
-  readonly jobId: string;
-  readonly program: Program;
-  readonly events: readonly RunEvent[];
-} | null {
+export function pressingOf(made: Assembled, run: EveningRun, nth: number): Pressing | null {
   const thing = run.things[nth];
   const program = thing && run.programs[thing.program];
   if (!thing || !program) return null;
@@ -24,7 +17,7 @@ export function pressingOf(
     if (own === undefined || own < 0 || (meant !== null && meant !== own) || !operation) return [];
     return [{ at: event.at, kind: event.kind, operationId: operation.id }];
   });
-  return { jobId: thing.jobId, program, events };
+  return { program, events };
 }
 
 /** Whether a thing was left out of the evening before it was done. */

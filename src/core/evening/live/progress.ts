@@ -1,6 +1,6 @@
 import type { EveningEvent, EveningRun, Operation } from '../../model';
 import type { Assembled } from '../assemble';
-import { rowOf, type Span } from '../problem';
+import { rowOf, type Block, type Span } from '../problem';
 import { HOT_ENOUGH_C, ROOM_C, turnedTo, type Heat } from '../settings';
 import type { Step } from '../steps';
 
@@ -17,6 +17,8 @@ export interface PieceProgress extends Omit<Place, 'piece'> {
   readonly begunS: number | null;
   /** When what came before was done. */
   readonly sinceS: number;
+  /** Whether it has rested enough before its block at hand, whatever was thought. */
+  readonly rested: boolean;
   /** Who did what came last of its block; null while that is untouched. */
   readonly person: number | null;
   readonly dropped: boolean;
@@ -67,7 +69,7 @@ function take(made: Assembled, piece: Mutable<PieceProgress>, event: Touch, s: n
   [piece.begunS, piece.sinceS] = [null, s];
   piece.step++;
   if (piece.step < stepsAt(made, event).length) return;
-  [piece.block, piece.step, piece.person] = [piece.block + 1, 0, null];
+  [piece.block, piece.step, piece.person, piece.rested] = [piece.block + 1, 0, null, false];
 }
 type Touch = Extract<EveningEvent, Place>;
 
@@ -118,6 +120,10 @@ function setMachine(
     [state.atS, state.setting, state.readyS] = [s, setting, s + (change?.thenS ?? 0)];
     return;
   }
+  if (event.kind === 'ready') {
+    if (state.setting !== null) state.readyS = Math.min(state.readyS, s);
+    return;
+  }
   const wanted = state.setting === null ? null : (heats[state.setting] ?? null);
   if (wanted === null) return;
   const way = wanted - state.fromC;
@@ -131,15 +137,23 @@ function setMachine(
 /** How an evening stands by what happened. @param nowS seconds since it began. */
 export function progressOf(made: Assembled, run: EveningRun, nowS: number): EveningProgress {
   const pieces = made.loads.map((): Mutable<PieceProgress> => ({
-    ...{ block: 0, step: 0, begunS: null, sinceS: 0, person: null, dropped: false },
+    ...{ block: 0, step: 0, begunS: null, sinceS: 0, rested: false, person: null, dropped: false },
   }));
   const machines = made.machines.map(() => ({
     ...{ setting: null as number | null, readyS: 0, fromC: ROOM_C, atS: 0 },
   }));
   const away: Span[][] = Array.from({ length: run.people }, () => []);
+  const tellPiece = (event: Touch | Extract<EveningEvent, { kind: 'dropped' | 'rested' }>) => {
+    const piece = pieces[event.piece];
+    if (!piece) return;
+    if ('step' in event) take(made, piece, event, secondsIn(run, event.at));
+    else if (event.kind === 'dropped') piece.dropped = true;
+    else piece.rested = !isBegun(piece);
+  };
   for (const event of run.events) {
     const s = secondsIn(run, event.at);
-    if (event.kind === 'set' || event.kind === 'reads') setMachine(made, machines, event, s);
+    if (event.kind === 'set' || event.kind === 'reads' || event.kind === 'ready')
+      setMachine(made, machines, event, s);
     else if (event.kind === 'away')
       away[event.person]?.push({ fromS: s + event.inS, toS: s + event.inS + event.lastsS });
     else if (event.kind === 'back') {
@@ -147,17 +161,13 @@ export function progressOf(made: Assembled, run: EveningRun, nowS: number): Even
       away[event.person] = spans
         .filter(({ fromS }) => fromS < s)
         .map(({ fromS, toS }) => ({ fromS, toS: Math.min(toS, s) }));
-    } else {
-      const piece = pieces[event.piece];
-      if (piece && event.kind === 'dropped') piece.dropped = true;
-      else if (piece && event.kind !== 'dropped') take(made, piece, event, s);
-    }
+    } else tellPiece(event);
   }
   // what rests to the end is done by itself
   pieces.forEach((piece, p) => {
     const block = made.evening.pieces[p]?.blocks[piece.block];
     if (!block || stepsAt(made, { piece: p, block: piece.block }).length > 0) return;
-    if (nowS >= piece.sinceS + block.waitS + block.lastsS) piece.block++;
+    if (piece.rested || nowS >= restedS(block, piece) + block.lastsS) piece.block++;
   });
   return {
     ...{ pieces, away },
@@ -167,6 +177,12 @@ export function progressOf(made: Assembled, run: EveningRun, nowS: number): Even
     })),
   };
 }
+
+/** When a piece has rested enough for its block at hand, s since the evening began. */
+export const restedS = (
+  { waitS }: Pick<Block, 'waitS'>,
+  { sinceS, rested }: Pick<PieceProgress, 'sinceS' | 'rested'>,
+): number => sinceS + (rested ? 0 : waitS);
 
 /** Whether anything of the block at hand of a piece was done. */
 export const isBegun = ({ begunS, step }: Pick<PieceProgress, 'begunS' | 'step'>): boolean =>

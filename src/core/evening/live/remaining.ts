@@ -18,6 +18,7 @@ import {
   type EveningProgress,
   type MachineProgress,
   type PieceProgress,
+  restedS,
 } from './progress';
 
 /** Hand work that takes longer than thought goes on for so long at least, s (own choice). */
@@ -139,10 +140,12 @@ function pieceLeft(
   if (piece.dropped) return { id, readyS: 0, blocks: [] };
   const [first, ...later] = blocks.slice(piece.block + (held ? 1 : 0));
   if (!first) return { id, readyS: held?.endS ?? 0, blocks: [] };
-  const since = held ? held.endS : piece.sinceS - nowS;
   const begun = !held && isBegun(piece);
   if (begun) return { id, readyS: 0, blocks: [partLeft(made, at, piece, nowS, first), ...later] };
-  const readyS = Math.max(0, Math.ceil(since + first.waitS));
+  const readyS = Math.max(
+    0,
+    Math.ceil(held ? held.endS + first.waitS : restedS(first, piece) - nowS),
+  );
   return { id, readyS, blocks: [{ ...first, waitS: 0 }, ...later] };
 }
 

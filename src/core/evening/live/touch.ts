@@ -96,6 +96,14 @@ export function takenBack(run: EveningRun, at = lastTouch(run)): EveningRun {
 export const reads = (run: EveningRun, machineId: string, c: number, now: Date): EveningRun =>
   told(run, { kind: 'reads', at: now.toISOString(), machineId, c });
 
+/** A piece has rested enough before what comes next: it is cool, by touch. */
+export const hasRested = (run: EveningRun, piece: number, now: Date): EveningRun =>
+  told(run, { kind: 'rested', at: now.toISOString(), piece });
+
+/** A machine is as hot as it was set, or cold: somebody sees it. */
+export const isReady = (run: EveningRun, machineId: string, now: Date): EveningRun =>
+  told(run, { kind: 'ready', at: now.toISOString(), machineId });
+
 /** A piece is not pressed this evening, nor is done what was to be done aside for it. */
 export function dropped(made: Assembled, run: EveningRun, piece: number, now: Date): EveningRun {
   const aside = asideFor(made.evening.pieces[piece]);

@@ -89,6 +89,8 @@ function useBreaks({ made, run, change }: Live, clock: (s: number) => string): C
 /** What is not begun yet can be left out; it is planned without from then on. */
 function useDrops({ made, run, guide, change, undo }: Live): Choice[] {
   const notify = useNotify();
+  // without its only thing there is nothing to press: that is given up
+  if (run.things.length === 1) return [];
   return guide.progress.pieces.flatMap((piece, at) => {
     const on = guide.clocks.some((clock) => clock.piece === at);
     const own = made.loads[at]?.blocks.some(({ thing }) => thing === null) ?? false;

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { openedEarly, reads, stepsAt, type MachineClock } from '@/core/evening';
+import { isReady, openedEarly, reads, stepsAt, type MachineClock } from '@/core/evening';
 import { deviceAt } from '@/devices';
 import { NIGHT } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
@@ -72,11 +72,26 @@ function Heat({ live, machine: m, clock }: CardProps) {
   const heat = of.heats[state.setting] ?? null;
   const to = displayWords(run, machine.id, heat, units);
   const getsThere = state.readyS > nowS;
+  const ready = (label: string) =>
+    getsThere &&
+    !run.simulated && (
+      <Button
+        color="inherit"
+        variant="outlined"
+        sx={{ minHeight: 44, alignSelf: 'flex-start' }}
+        onClick={() => change((each, at) => isReady(each, machine.id, at))}
+      >
+        {label}
+      </Button>
+    );
   if (state.setting === of.off)
     return (
-      <Typography sx={{ color: NIGHT.soft }}>
-        {getsThere ? `Off, cold about ${clock(state.readyS)}` : 'Off and cold'}
-      </Typography>
+      <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
+        <Typography sx={{ color: NIGHT.soft }}>
+          {getsThere ? `Off, cold about ${clock(state.readyS)}` : 'Off and cold'}
+        </Typography>
+        {ready('It is cold')}
+      </Box>
     );
   const shows = run.simulated ? deviceAt(made, run, machine, nowS).display() : null;
   return (
@@ -86,13 +101,18 @@ function Heat({ live, machine: m, clock }: CardProps) {
         {getsThere ? `, there about ${clock(state.readyS)}` : ', ready'}
         {shows !== null && ` · shows ${formatTemperature(shows, units.temperature)}`}
       </Typography>
-      {getsThere && heat !== null && !run.simulated && (
-        <Reading
-          name={machine.name}
-          onReads={(c) =>
-            change((each, at) => reads(each, machine.id, c + machine.displayOffsetC, at))
-          }
-        />
+      {getsThere && !run.simulated && (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start', mt: 1 }}>
+          {ready('It is hot')}
+          {heat !== null && (
+            <Reading
+              name={machine.name}
+              onReads={(c) =>
+                change((each, at) => reads(each, machine.id, c + machine.displayOffsetC, at))
+              }
+            />
+          )}
+        </Box>
       )}
     </Box>
   );

@@ -1,8 +1,17 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { operationAt, stepsAt, type Coming, type Guide } from '@/core/evening';
+import {
+  hasRested,
+  isBegun,
+  operationAt,
+  restedS,
+  stepsAt,
+  type Coming,
+  type Guide,
+} from '@/core/evening';
 import { NIGHT } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
@@ -48,7 +57,7 @@ function readyFor({ made, run, guide }: Live): { thing: string; layers: string[]
 /** What comes next and when, what to lay ready, and what rests. */
 export function NextUp({ live, clock }: { live: Live; clock: (s: number) => string }) {
   const units = useUnits();
-  const { made, run, guide, nowS } = live;
+  const { made, run, guide, nowS, change } = live;
   const bells = guide.clocks
     .filter(({ bellS }) => bellS > nowS)
     .map(({ bellS, piece, block, step }): Coming & { person: number | null } => ({
@@ -62,10 +71,11 @@ export function NextUp({ live, clock }: { live: Live; clock: (s: number) => stri
     .sort((a, b) => a.atS - b.atS)
     .slice(0, 6);
   const rests = guide.progress.pieces.flatMap((piece, at) => {
-    const waitS = made.evening.pieces[at]?.blocks[piece.block]?.waitS ?? 0;
-    const untilS = piece.sinceS + waitS;
-    const untouched = piece.begunS === null && piece.step === 0;
-    if (piece.dropped || waitS === 0 || !untouched || untilS <= nowS) return [];
+    const block = made.evening.pieces[at]?.blocks[piece.block];
+    // what rests at the end of all is a block of its own
+    const atEnd = block !== undefined && block.use === null && block.hands.length === 0;
+    const untilS = block ? restedS(block, piece) + (atEnd ? block.lastsS : 0) : 0;
+    if (piece.dropped || isBegun(piece) || untilS <= nowS || piece.block === 0) return [];
     return [
       {
         at,
@@ -110,7 +120,17 @@ export function NextUp({ live, clock }: { live: Live; clock: (s: number) => stri
         {rests.length > 0 && (
           <Box component="ul" aria-label="What rests" sx={{ m: 0, mt: 1, pl: 2.5, fontSize: 17 }}>
             {rests.map(({ at, text }) => (
-              <li key={at}>{text}</li>
+              <li key={at}>
+                {text}{' '}
+                <Button
+                  size="small"
+                  color="inherit"
+                  sx={{ minHeight: 44 }}
+                  onClick={() => change((each, moment) => hasRested(each, at, moment))}
+                >
+                  It is cool
+                </Button>
+              </li>
             ))}
           </Box>
         )}

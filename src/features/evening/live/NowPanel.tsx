@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef } from 'react';
-import type { Act } from '@/core/evening';
+import { machineCautions, type Act } from '@/core/evening';
 import type { Job } from '@/core/model';
 import { LayerStack } from '@/ui/LayerStack';
 import { Cautions, NIGHT } from '@/ui/press';
@@ -12,19 +12,9 @@ import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { actWords, loadWords, operationFigures, operationOf } from '@/words';
 import { formatClock } from '@/words/units';
+import { BIG } from './big';
 import { usePlateOnThing } from './usePlateOnThing';
 import type { Live } from './useLive';
-
-const BIG = {
-  // in sight whatever has to be looked at above it
-  ...{ position: 'sticky', bottom: 12, zIndex: 1 },
-  minHeight: 96,
-  fontSize: { xs: 26, sm: 34 },
-  borderRadius: 3,
-  bgcolor: NIGHT.button,
-  color: NIGHT.onButton,
-  '&:hover': { bgcolor: NIGHT.buttonHover },
-};
 
 /** How long until something, or how long it takes still; counted by the evening's clock. */
 function CountDown({ toS, nowS, label }: { toS: number; nowS: number; label: string }) {
@@ -105,6 +95,7 @@ function Figures({ live, act }: { live: Live; act: Act }) {
 function Beside({ live, act, jobs }: { live: Live; act: Act; jobs: readonly Job[] }) {
   const operation = operationOf(live.made, act);
   const plate = usePlateOnThing(live, act, jobs);
+  if (act.does === 'set') return <Cautions cautions={machineCautions(live.made, live.run, act)} />;
   if (!operation || !('piece' in act)) return null;
   const program = live.made.loads[act.piece]?.things[0]?.program;
   const layers = operation.layUp === null ? [] : (program?.layUps[operation.layUp] ?? []);

@@ -19,6 +19,7 @@ import {
 import { OUTCOMES } from '@/ui/OutcomeWord';
 import { NIGHT } from '@/ui/press';
 import { FAULT_WORDS, thingsWords } from '@/words';
+import { BIG } from './big';
 import { useWriteDown } from './useWriteDown';
 import type { Live } from './useLive';
 
@@ -112,22 +113,23 @@ const FIELDS = {
 interface OutcomesProps {
   live: Live;
   jobs: readonly Job[];
+  onRun: (run: EveningRun) => void;
+  /** Ends it when it is written down; then that page is shown. */
   onDone: () => void;
-  /** Puts the evening back as it was. */
-  onBack: (run: EveningRun) => void;
+  then: string;
 }
 
 /** “How did they come out?”, one table for the evening; each thing goes into the log as a record of its own. */
-export function Outcomes({ live, jobs, onDone, onBack }: OutcomesProps) {
+export function Outcomes({ live, jobs, onRun, onDone, then }: OutcomesProps) {
   const { made, run } = live;
-  const save = useWriteDown(live, jobs, onDone);
+  const save = useWriteDown(live, jobs, { onDone, then });
   const pressed = run.things.flatMap((thing, nth) =>
     wasDropped(made, run, nth) ? [] : [{ nth, name: thingsWords([thing]) }],
   );
   const toldOf = (nth: number) => run.told.find(({ thing }) => thing === nth) ?? NOT_TOLD;
   const tell = (entries: readonly EveningTold[]) => {
     const known = new Set(entries.map(({ thing }) => thing));
-    onBack({ ...run, told: [...run.told.filter(({ thing }) => !known.has(thing)), ...entries] });
+    onRun({ ...run, told: [...run.told.filter(({ thing }) => !known.has(thing)), ...entries] });
   };
   const untold = pressed.filter(({ nth }) => toldOf(nth).outcome === null);
 
@@ -169,18 +171,7 @@ export function Outcomes({ live, jobs, onDone, onBack }: OutcomesProps) {
         variant="contained"
         disabled={untold.length > 0 || pressed.length === 0}
         onClick={save}
-        sx={{
-          ...{
-            mt: 2,
-            minHeight: 80,
-            fontSize: 26,
-            width: '100%',
-            bgcolor: NIGHT.button,
-            color: NIGHT.onButton,
-          },
-          '&:hover': { bgcolor: NIGHT.buttonHover },
-          '&.Mui-disabled': { bgcolor: NIGHT.waiting, color: NIGHT.onWaiting },
-        }}
+        sx={{ ...BIG, mt: 2, width: '100%' }}
       >
         {untold.length > 0 ? `${untold.length} still to be looked at` : 'Write them down'}
       </Button>

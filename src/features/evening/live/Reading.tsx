@@ -31,7 +31,7 @@ export function Reading({ name, onReads }: { name: string; onReads: (c: number) 
         event.preventDefault();
         tell();
       }}
-      sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', mt: 1 }}
+      sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}
     >
       <TextField
         size="small"

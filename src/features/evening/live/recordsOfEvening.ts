@@ -25,19 +25,13 @@ export function recordsOfEvening(
       return;
     }
     const own = { ...job, items: [{ ...item, copies: 1 }] };
-    const frozen = {
-      ...pressing,
-      events: [...pressing.events],
-      startedAt: run.startedAt,
-      before: null,
-    };
     const { outcome, faults, note } = told;
     const items = thing.called ? [{ variant: thing.called.slice(0, 120), outcome, faults }] : [];
     records.push(
       recordOf(
         // one record a thing, however often it is written down
         `evening-${Date.parse(run.startedAt)}-${nth}`,
-        { job: own, plan: planJob(own, shelf), run: frozen, simulated: run.simulated !== null },
+        { job: own, plan: planJob(own, shelf), run: pressing, simulated: run.simulated !== null },
         { outcome, faults, note, photoSha256: null, items },
         run.simulated ? now : wall,
       ),

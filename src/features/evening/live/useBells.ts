@@ -3,10 +3,10 @@
 import { useEffect, useRef } from 'react';
 import { secondsAt } from '@/core/evening';
 import { steadyNow } from '@/ui/clock';
-import { setAlarm, speak } from '@/ui/press';
+import { setAlarm, speak, eveningNow } from '@/ui/press';
 import { useUnits } from '@/ui/units';
 import { actWords, bellSpeech } from '@/words';
-import { eveningNow } from './useClock';
+import { formatClock } from '@/words/units';
 import type { Live } from './useLive';
 
 /** Rings when the next machine is to be opened and says which; says what is to be done after a wait. */
@@ -49,12 +49,21 @@ export function useBells({ made, run, guide, nowS, heard }: Live): void {
     if (waited && now.heard && act && does !== 'open' && does !== 'wait')
       speak(actWords(now.made, now.run, act, now.units, String).title);
   }, [does]);
-  useEffect(() => {
-    document.title = ringing
-      ? `Open ${made.machines[ringing.machine]?.machine.name ?? 'it'}`
+  const first = clockOf(guide.clocks, pending);
+  const title = ringing
+    ? `Open ${nameOf(made, ringing)}`
+    : first
+      ? `${formatClock(pending - nowS)} ${nameOf(made, first)}`
       : 'Lucky Sheet';
+  useEffect(() => {
+    document.title = title;
     return () => {
       document.title = 'Lucky Sheet';
     };
-  }, [ringing, made]);
+  }, [title]);
 }
+
+const clockOf = (clocks: Live['guide']['clocks'], bellS: number) =>
+  clocks.find((clock) => clock.bellS === bellS);
+const nameOf = ({ machines }: Live['made'], { machine }: { machine: number }): string =>
+  machines[machine]?.machine.name ?? 'it';

@@ -15,9 +15,8 @@ import {
 import type { EveningRun } from '@/core/model';
 import { deviceAt } from '@/devices';
 import { steadyNow } from '@/ui/clock';
-import { allowSound, soundAllowed, useWakeLock } from '@/ui/press';
+import { allowSound, soundAllowed, useWakeLock, eveningNow, useClock } from '@/ui/press';
 import { createReplanner, type Replanner } from '@/workers';
-import { eveningNow, useClock } from './useClock';
 
 /** The plan is looked at anew where the evening is to end so much later than it was, s (own choice). */
 const DRIFT_S = 60;
@@ -73,7 +72,9 @@ function readOff(made: Assembled, run: EveningRun, now: Date): EveningRun {
 export function useLive(run: EveningRun, onRun: (run: EveningRun) => void) {
   const made = useAssembled(run);
   const now = useClock(run);
-  const nowS = secondsAt(run, now);
+  // the screen's clock ticks: what was just told is not later than now
+  const toldS = secondsAt(run, new Date(run.events.at(-1)?.at ?? run.startedAt));
+  const nowS = Math.max(toldS, secondsAt(run, now));
   const guide = useMemo(() => guideAt(made, run, nowS), [made, run, nowS]);
   const [heard, setHeard] = useState(soundAllowed);
   useWakeLock(true);

@@ -16,9 +16,13 @@ import type { Live } from './useLive';
  * Writes an evening down: a record for each thing, what machines took to warm up, and what was used up taken off what is
  * left. What simulated machines pressed is only recorded.
  */
-export function useWriteDown(live: Live, jobs: readonly Job[], onDone: () => void): () => void {
+export function useWriteDown(
+  live: Live,
+  jobs: readonly Job[],
+  { onDone, then }: { readonly onDone: () => void; readonly then: string },
+): () => void {
   const { made, run } = live;
-  const { name, store, shelf, addToShelf } = useBench();
+  const { store, shelf, addToShelf } = useBench();
   const book = useBooking();
   const notify = useNotify();
   const router = useRouter();
@@ -43,7 +47,7 @@ export function useWriteDown(live: Live, jobs: readonly Job[], onDone: () => voi
       if (machines.length > 0) addToShelf({ machines: [...machines] });
     }
     onDone();
-    router.push(`/${name}/log`);
+    router.push(then);
     const text = `${records.length} written down. They are in the log.`;
     notify({
       tone: lost.length > 0 ? 'warning' : 'success',

@@ -3,8 +3,8 @@ import type { ComponentType } from 'react';
 import { STATIONS, type Station } from '@/core/check';
 import { ArtStation } from '@/features/art';
 import { BlankStation } from '@/features/blank';
+import { PressStation } from '@/features/evening';
 import { HeatStation } from '@/features/heat';
-import { PressStation } from '@/features/press';
 import { RecordStation } from '@/features/record';
 import { SheetsStation } from '@/features/sheets';
 

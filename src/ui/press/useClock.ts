@@ -1,7 +1,7 @@
 'use client';
 
 import type { EveningRun } from '@/core/model';
-import { useNow } from '@/ui/press';
+import { useNow } from './useNow';
 
 /** The moment it is in an evening: the wall's, or that of simulated machines. */
 export function eveningNow({ simulated }: Pick<EveningRun, 'simulated'>, wall: Date): Date {

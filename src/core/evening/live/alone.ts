@@ -1,0 +1,51 @@
+import type { PressingState } from '../../job';
+import { same, thingsIn, type EveningRun, type Job, type Program } from '../../model';
+import type { EveningThing } from '../assemble';
+import { assembledOf } from './begin';
+import { isOver, progressOf } from './progress';
+import { secondsAt } from './touch';
+
+/** A job with so many of its things at most, the first of them. */
+export function firstThings(job: Job, most: number): Job {
+  if (thingsIn(job) <= most) return job;
+  let room = most;
+  const items = job.items.flatMap((item) => {
+    const copies = Math.min(room, item.copies);
+    room -= copies;
+    return copies > 0 ? [{ ...item, copies }] : [];
+  });
+  return { ...job, items };
+}
+
+/** What is done of what is pressed: steps of all that is not left out. */
+export function stateOf(run: EveningRun, now: Date): PressingState {
+  const made = assembledOf(run);
+  const { pieces } = progressOf(made, run, secondsAt(run, now));
+  let [done, of] = [0, 0];
+  pieces.forEach((piece, at) => {
+    if (piece.dropped) return;
+    made.loads[at]?.blocks.forEach(({ steps }, block) => {
+      of += steps.length;
+      done += block < piece.block ? steps.length : block === piece.block ? piece.step : 0;
+    });
+  });
+  const things = run.things.length;
+  return { done, of, things, finished: pieces.every((piece, at) => isOver(made, piece, at)) };
+}
+
+/** A program by what is done in it: hands are thought to take other times once they were timed. */
+const asDone = (program: Program) => ({
+  ...program,
+  operations: program.operations.map((operation) => ({ ...operation, lasts: null })),
+});
+
+/** Whether what was begun would be pressed otherwise by now: another program, more of them, or fewer. */
+export function isOutdated(run: EveningRun, things: readonly EveningThing[]): boolean {
+  const begun = run.things.filter(({ batch }) => batch === 0);
+  if (begun.length !== things.length) return true;
+  return begun.some(({ itemId, copy, program }) => {
+    const now = things.find((each) => each.itemId === itemId && each.copy === copy);
+    const then = run.programs[program];
+    return !now || !then || !same(asDone(then), asDone(now.program));
+  });
+}

@@ -1,1 +1,0 @@
-export { PressStation } from './PressStation';
