@@ -3,6 +3,7 @@ import { benchDrag } from './drag.bench';
 import { benchEvening } from './evening.bench';
 import { benchExport } from './export.bench';
 import { benchHands } from './hands.bench';
+import { benchHeat } from './heat.bench';
 import { benchPlan } from './plan.bench';
 import { benchTiles } from './tile.bench';
 
@@ -11,6 +12,7 @@ const BENCHES = {
   plan: benchPlan,
   evening: benchEvening,
   hands: benchHands,
+  heat: benchHeat,
   drag: benchDrag,
   export: benchExport,
   tiles: benchTiles,

@@ -102,7 +102,9 @@ describe('against exact solutions (Carslaw & Jaeger, Conduction of Heat in Solid
     });
     expect(worst(errors)).toBeLessThan(K);
   });
+});
 
+describe('two bodies that touch (Carslaw & Jaeger)', () => {
   test.each([
     ['as it is used', DEFAULT, 0.05],
     ['finer', FINEST, 0.003],

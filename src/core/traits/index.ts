@@ -2,3 +2,4 @@ export * from './forms';
 export * from './machines';
 export * from './materials';
 export * from './care';
+export * from './layers';

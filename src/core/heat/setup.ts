@@ -1,0 +1,131 @@
+import { workOf } from '../blank';
+import type { Blank, Layer, Pressure, Substrate } from '../model';
+import type { Pass } from '../press';
+import {
+  BASE_PAD,
+  LAYER_TRAITS,
+  MACHINES,
+  MATERIAL_TRAITS,
+  SKIN,
+  type Thermal,
+  type Work,
+} from '../traits';
+
+/** A pressing as its heat sees it: what a person can change of it. */
+export interface Setup {
+  readonly layers: readonly Layer[];
+  readonly machine: Pass['machine']['kind'];
+  readonly work: Work;
+  readonly material: Substrate['material'];
+  /** How thick the blank is where it is pressed; null where nobody measured. mm. */
+  readonly thicknessMm: number | null;
+  /** What the plate is really as hot as, °C. */
+  readonly plateC: number;
+  readonly dwellS: number;
+  readonly pressure: Pressure | null;
+  /** How long it stays between its papers once it is out, s. */
+  readonly peelAfterS: number;
+  /** Whether the machine is as hot as it is set when it closes. */
+  readonly start: 'hot' | 'cold';
+  readonly roomC: number;
+  readonly blankC: number;
+  /** How often the sheet next to the heat lies there. */
+  readonly covers: number;
+  readonly pad: boolean;
+  /** Whether what lies below is heated too, to the same. */
+  readonly heatedBelow: boolean;
+  /** For how long the machine is opened in the middle of it, s. */
+  readonly openedS: number;
+}
+
+/** A press without degrees is as hot as this (a guess: nobody tells). */
+const FIXED_C = 195;
+/** The hottest setting of an iron (from memory). */
+const IRON_C = 195;
+/** A room, °C (own choice). */
+export const ROOM_C = 21;
+/** What is not peeled by a clock is soon (own choice), s. */
+const SOON_S = 10;
+
+/** A pressing of a pass as its program has it. */
+export function setupOf(pass: Pass, blank: Blank): Setup {
+  const { recipe, settings, layers, machine, coolSchool } = pass;
+  const cool = recipe.hotOff ?? recipe.cool[coolSchool];
+  const { material, thicknessMm } = blank.substrate;
+  return {
+    ...{ layers, machine: machine.kind, work: workOf(blank), material, thicknessMm },
+    plateC: settings.temperatureC ?? (machine.kind === 'iron' ? IRON_C : FIXED_C),
+    ...{ dwellS: settings.dwellS, pressure: settings.pressure },
+    peelAfterS: cool.withinS ?? cool.durationS ?? SOON_S,
+    ...{ start: 'hot', roomC: ROOM_C, blankC: ROOM_C, covers: 1 },
+    pad: layers.some(({ is }) => is === 'soft-pad'),
+    ...{ heatedBelow: false, openedS: 0 },
+  };
+}
+
+/** How thick a thing is where nobody measured, mm (from memory). */
+const USUAL_MM: Readonly<Record<Work, number>> = {
+  cup: 4,
+  'steel cup': 0.5,
+  garment: 0.4,
+  'cloth panel': 0.5,
+  'thick cloth': 1,
+  socks: 0.8,
+  'thin hard blank': 3,
+};
+/** Metal plates are thinner. */
+const METAL_MM = 0.6;
+
+/** How thick the blank is taken to be, mm. */
+export function blankMm({ thicknessMm, work, material }: Setup): number {
+  if (thicknessMm !== null) return Math.max(0.05, thicknessMm);
+  const isMetal = MATERIAL_TRAITS[material].kind === 'metal';
+  return isMetal && work === 'thin hard blank' ? METAL_MM : USUAL_MM[work];
+}
+
+/** A layer with what it is to the heat. */
+export interface Conducts extends Thermal {
+  readonly is: Layer['is'] | 'base' | 'skin';
+  readonly thicknessMm: number;
+}
+
+/** Whether something goes round a cup, with air in it. */
+export const isRound = ({ work }: Setup): boolean => work === 'cup' || work === 'steel cup';
+
+/** The layers that conduct, from the heat inwards, down to what a press has below. */
+export function conducting(setup: Setup): readonly Conducts[] {
+  const { layers, covers, pad } = setup;
+  const blank = { ...MATERIAL_TRAITS[setup.material].thermal, thicknessMm: blankMm(setup) };
+  const cover = layers.find(({ role }) => role === 'protect');
+  const own = layers.flatMap((layer): Conducts[] => {
+    if (layer.role === 'blank') return [{ ...blank, is: layer.is }];
+    const { thermal } = LAYER_TRAITS[layer.is];
+    if (!thermal || (layer.is === 'soft-pad' && !pad)) return [];
+    const count = layer === cover ? covers : 1;
+    return Array.from({ length: count }, () => ({ ...thermal, is: layer.is }));
+  });
+  const { skinMm = 0 } = elementOf(setup) ?? {};
+  const skin: Conducts[] = skinMm > 0 ? [{ ...SKIN, is: 'skin', thicknessMm: skinMm }] : [];
+  // a second plate is right below what is laid
+  if (isRound(setup) || setup.heatedBelow) return [...skin, ...own];
+  const more = pad && !layers.some(({ is }) => is === 'soft-pad') ? [padLayer()] : [];
+  return [...skin, ...own, ...more, { ...BASE_PAD, is: 'base' }];
+}
+
+function padLayer(): Conducts {
+  const { thermal } = LAYER_TRAITS['soft-pad'];
+  return { ...(thermal ?? BASE_PAD), is: 'soft-pad' };
+}
+
+/** The joint where dye goes over, or an adhesive takes hold: the layer before it; null where there is no print. */
+export function faceAfter(layers: readonly Conducts[]): number | null {
+  const print = layers.findIndex(({ is }) => is === 'print' || is === 'vinyl');
+  const isBlank = ({ is }: Conducts) =>
+    is === 'cup' || is === 'cloth' || is === 'sock-on-insert' || is === 'hard-blank';
+  const blank = layers.findIndex(isBlank);
+  if (print < 0 || blank < 0) return null;
+  return print < blank ? print : print - 1;
+}
+
+/** What the machine's element is; null where it is air. */
+export const elementOf = ({ machine }: Setup) => MACHINES[machine].element;
