@@ -67,22 +67,22 @@ const VIEWS = [
     job('chart', 'sheets'),
     (page) => page.getByRole('button', { name: 'On the table' }).click(),
   ],
-  [
-    'trial',
-    job('comet', 'sheets'),
-    async (page) => {
-      await page.getByRole('button', { name: 'Try it without paper' }).click();
-      await page.getByRole('img', { name: 'As it was meant' }).waitFor({ timeout: 60_000 });
-      await page.getByRole('switch', { name: 'Fit to page' }).click();
-      await page.getByRole('button', { name: 'Print and press' }).click();
-      await page.getByText(/came out at/).waitFor({ timeout: 60_000 });
-    },
-  ],
   ['heat', job('layers', 'heat')],
   [
     'plate',
     job('chart', 'heat'),
     (page) => page.getByRole('button', { name: 'Plate on the blank' }).click(),
+  ],
+  [
+    'what-if',
+    job('tee', 'heat'),
+    async (page) => {
+      await page.getByRole('button', { name: 'What if' }).click();
+      await page.getByLabel(/^How many of: clean paper/).fill('2');
+      await page.getByLabel(/^How many of: clean paper/).press('Enter');
+      await page.getByText(/more on your 60 s/).waitFor();
+      await page.locator('.legendtext').last().waitFor();
+    },
   ],
   [
     'press-stack',

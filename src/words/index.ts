@@ -27,4 +27,5 @@ export { textWidthMm } from './drawings/wrap';
 export * from './stock';
 export * from './evening';
 export * from './eveningLive';
+export * from './heat';
 export * from './stockOf';

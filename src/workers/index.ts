@@ -22,13 +22,13 @@ export type { TakenIn } from './takeIn';
 export type { Preparation } from './prepare';
 export type { TrialResult, TrialSettings } from './trial';
 export {
+  createComparer,
   createPlanner,
   createReplanner,
   lookLongerAside,
   planEveningAside,
   planTogetherAside,
   type EveningShown,
-  type Planner,
   type PlanRequest,
   type Replanner,
 } from './planner';

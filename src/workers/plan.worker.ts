@@ -14,7 +14,8 @@ import {
   type EveningPlan,
   type LearnedTimes,
 } from '@/core/evening';
-import type { EveningRun, EveningWish, Job, Shelf } from '@/core/model';
+import { compare, type Setup, type SetupChange } from '@/core/heat';
+import type { EveningRun, EveningWish, Job, Shelf, TransferKind } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { planTogether } from '@/core/together';
 
@@ -58,6 +59,9 @@ const planWorker = {
     }
     onShare(1, best);
   },
+  /** What a change of a pressing comes to. */
+  whatIf: (setup: Setup, change: SetupChange, transfer: TransferKind) =>
+    compare(setup, change, transfer),
   /** Plans what is left of an evening anew, from a moment on: the order of work from there. */
   again: (run: EveningRun, nowS: number): EveningRun['order'] => {
     const made = assembledOf(run);

@@ -1,6 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { EveningJobs, EveningPlan, LearnedTimes } from '@/core/evening';
-import type { EveningRun, EveningWish, Job, Shelf } from '@/core/model';
+import type { Compared, Setup, SetupChange } from '@/core/heat';
+import type { EveningRun, EveningWish, Job, Shelf, TransferKind } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Together } from '@/core/together';
 import type { PlanWorker } from './plan.worker';
@@ -9,11 +10,6 @@ import type { PlanWorker } from './plan.worker';
 export interface PlanRequest {
   readonly job: Job;
   readonly shelf: Shelf;
-}
-
-interface Waiting extends PlanRequest {
-  readonly done: (plan: JobPlan | null) => void;
-  readonly failed: (error: unknown) => void;
 }
 
 const startWorker = () =>
@@ -128,18 +124,24 @@ export function createReplanner(): Replanner {
   };
 }
 
-/** Plans in the background, one at a time; of those that wait only the latest is worked out. */
-export interface Planner {
-  /** The plan of a job; null when a later one was asked for meanwhile. */
-  readonly plan: (request: PlanRequest) => Promise<JobPlan | null>;
+/** Work in the background, one at a time; of what waits only the latest is done, the others are answered with null. */
+interface LatestOnly<Asked, Answer> {
+  readonly ask: (asked: Asked) => Promise<Answer | null>;
   readonly close: () => void;
 }
 
-export function createPlanner(): Planner {
+function latestOnly<Asked, Answer>(
+  work: (worker: Remote<PlanWorker>, asked: Asked) => Promise<Answer>,
+): LatestOnly<Asked, Answer> {
+  interface Waits {
+    readonly asked: Asked;
+    readonly done: (answer: Answer | null) => void;
+    readonly failed: (error: unknown) => void;
+  }
   let worker: Worker | null = null;
   let remote: Remote<PlanWorker> | null = null;
   let busy = false;
-  let next: Waiting | null = null;
+  let next: Waits | null = null;
 
   const start = (): Remote<PlanWorker> => {
     worker = startWorker();
@@ -147,10 +149,10 @@ export function createPlanner(): Planner {
     return remote;
   };
 
-  async function workOut({ job, shelf, done, failed }: Waiting): Promise<void> {
+  async function workOut({ asked, done, failed }: Waits): Promise<void> {
     busy = true;
     try {
-      done(await (remote ?? start()).plan(job, shelf));
+      done(await work(remote ?? start(), asked));
     } catch (error) {
       failed(error);
     }
@@ -161,12 +163,12 @@ export function createPlanner(): Planner {
   }
 
   return {
-    plan: (request) =>
+    ask: (asked) =>
       new Promise((done, failed) => {
-        const asked = { ...request, done, failed };
-        if (!busy) return void workOut(asked);
+        const waits = { asked, done, failed };
+        if (!busy) return void workOut(waits);
         next?.done(null);
-        next = asked;
+        next = waits;
       }),
     close: () => {
       next?.done(null);
@@ -178,3 +180,22 @@ export function createPlanner(): Planner {
     },
   };
 }
+
+/** Plans jobs; null where a later one was asked for meanwhile. */
+export const createPlanner = () =>
+  latestOnly(async (worker, { job, shelf }: PlanRequest): Promise<JobPlan> =>
+    worker.plan(job, shelf),
+  );
+
+/** A pressing, what is changed of it, and of what transfer. */
+interface WhatIf {
+  readonly setup: Setup;
+  readonly change: SetupChange;
+  readonly transfer: TransferKind;
+}
+
+/** Compares pressings; null where nothing is printed, or another was asked for meanwhile. */
+export const createComparer = () =>
+  latestOnly(async (worker, { setup, change, transfer }: WhatIf): Promise<Compared | null> =>
+    worker.whatIf(setup, change, transfer),
+  );

@@ -10,6 +10,8 @@ export interface HeatAt {
   readonly heaterC: number;
   readonly faceC: number;
   readonly blankC: number;
+  /** What the dye has got by then, as seconds at 200 °C. */
+  readonly doseS: number;
 }
 
 /** What a pressing comes to. */
@@ -218,21 +220,22 @@ export function heated(
   let [s, doseS, outS] = [0, 0, 0];
   for (const { between, untilS, isOut } of stages) {
     let dt = steps.firstS;
-    let last = readAt(probe, state, between.near, s);
+    let last = { ...readAt(probe, state, between.near, s), doseS };
     course.push(last);
     while (s < untilS - 1e-9 && !(isOut && last.faceC < STILL_C)) {
       const step = Math.min(dt, untilS - s);
       conductor.step(state, between, s, step);
       s += step;
-      const now = readAt(probe, state, between.near, s);
+      const read = readAt(probe, state, between.near, s);
       // Arrhenius is steep: between two moments it goes by the temperature between them
-      const middle = worthAt((last.faceC + now.faceC) / 2, assumed.energy);
+      const middle = worthAt((last.faceC + read.faceC) / 2, assumed.energy);
       const worth =
-        (worthAt(last.faceC, assumed.energy) + 4 * middle + worthAt(now.faceC, assumed.energy)) / 6;
+        (worthAt(last.faceC, assumed.energy) + 4 * middle + worthAt(read.faceC, assumed.energy)) /
+        6;
       doseS += step * worth;
       if (isOut) outS += step * worth;
-      course.push(now);
-      last = now;
+      last = { ...read, doseS };
+      course.push(last);
       dt = Math.min(steps.mostS, dt * steps.growth);
     }
   }

@@ -76,12 +76,22 @@ const USUAL_MM: Readonly<Record<Work, number>> = {
 /** Metal plates are thinner. */
 const METAL_MM = 0.6;
 
-/** How thick the blank is taken to be, mm. */
-export function blankMm({ thicknessMm, work, material }: Setup): number {
-  if (thicknessMm !== null) return Math.max(0.05, thicknessMm);
+/** How thick things are that a recipe is told of, mm. */
+export function usualMm({ work, material }: Pick<Setup, 'work' | 'material'>): number {
   const isMetal = MATERIAL_TRAITS[material].kind === 'metal';
   return isMetal && work === 'thin hard blank' ? METAL_MM : USUAL_MM[work];
 }
+
+/** How thick the blank is taken to be, mm. */
+export const blankMm = (setup: Setup): number =>
+  setup.thicknessMm === null ? usualMm(setup) : Math.max(0.05, setup.thicknessMm);
+
+/** From this share on, a blank is another than recipes are told of (own choice). */
+const OTHER_SHARE = 0.2;
+
+/** Whether a blank was measured to be of another thickness than recipes like its own are told of. */
+export const isOtherThickness = (setup: Setup): boolean =>
+  Math.abs(blankMm(setup) / usualMm(setup) - 1) > OTHER_SHARE;
 
 /** A layer with what it is to the heat. */
 export interface Conducts extends Thermal {
@@ -92,11 +102,15 @@ export interface Conducts extends Thermal {
 /** Whether something goes round a cup, with air in it. */
 export const isRound = ({ work }: Setup): boolean => work === 'cup' || work === 'steel cup';
 
+/** The sheet next to the heat that more or fewer can lie of; null where there is none. */
+export const coverOf = ({ layers }: Setup): Layer | null =>
+  layers.find(({ role }, i) => role === 'protect' && layers[i - 1]?.role === 'heat') ?? null;
+
 /** The layers that conduct, from the heat inwards, down to what a press has below. */
 export function conducting(setup: Setup): readonly Conducts[] {
   const { layers, covers, pad } = setup;
   const blank = { ...MATERIAL_TRAITS[setup.material].thermal, thicknessMm: blankMm(setup) };
-  const cover = layers.find(({ role }) => role === 'protect');
+  const cover = coverOf(setup);
   const own = layers.flatMap((layer): Conducts[] => {
     if (layer.role === 'blank') return [{ ...blank, is: layer.is }];
     const { thermal } = LAYER_TRAITS[layer.is];

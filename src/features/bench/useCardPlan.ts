@@ -31,7 +31,7 @@ async function workOut(stored: StoredJob, shelf: Shelf): Promise<JobPlan> {
   if (planWeight(job) <= HEAVY_FROM) return inTurn(() => planJob(job, shelf));
   const planner = createPlanner();
   try {
-    const plan = await planner.plan({ job, shelf });
+    const plan = await planner.ask({ job, shelf });
     return plan ?? planJob(job, shelf);
   } finally {
     planner.close();

@@ -14,6 +14,7 @@ import { HeatCard } from './HeatCard';
 import { PressCard } from './PressCard';
 import { SectionStage, useSectionWords } from './SectionStage';
 import { useHeatEdit } from './useHeatEdit';
+import { WhatIf } from './whatIf/WhatIf';
 
 function SectionBar({ side }: { side: PressSide }) {
   const { job } = useJob();
@@ -42,7 +43,7 @@ function SectionBar({ side }: { side: PressSide }) {
 /** Station 4: transfer, machine and figures; the whole pressing on one card, and the plate's placements. */
 export function HeatStation() {
   const { plan } = useJob();
-  const [show, setShow] = useState<'card' | 'plate'>('card');
+  const [show, setShow] = useState<'card' | 'plate' | 'what-if'>('card');
   const [faceId, setFaceId] = useState('');
   const sides = plan.press.sides.filter(({ sections }) => sections.length > 0);
   const side = sides.find((each) => each.faceId === faceId) ?? sides[0];
@@ -56,28 +57,33 @@ export function HeatStation() {
       station="heat"
       stage={
         <>
-          {side && face && (
-            <StageBar>
-              <Box sx={{ flexShrink: 0, '& button': { whiteSpace: 'nowrap' } }}>
-                <Choice
-                  label="What is shown"
-                  value={show}
-                  options={[
-                    ['card', 'Press card'],
-                    ['plate', 'Plate on the blank'],
-                  ]}
-                  onChoose={setShow}
-                />
-              </Box>
-              {plate && (
-                <>
-                  <FaceTabs faces={faces} face={face} onFace={setFaceId} />
-                  <SectionBar side={side} />
-                </>
-              )}
-            </StageBar>
+          <StageBar>
+            <Box sx={{ flexShrink: 0, '& button': { whiteSpace: 'nowrap' } }}>
+              <Choice
+                label="What is shown"
+                value={show}
+                options={[
+                  ['card', 'Press card'],
+                  ...(side && face ? ([['plate', 'Plate on the blank']] as const) : []),
+                  ['what-if', 'What if'],
+                ]}
+                onChoose={setShow}
+              />
+            </Box>
+            {plate && (
+              <>
+                <FaceTabs faces={faces} face={face} onFace={setFaceId} />
+                <SectionBar side={side} />
+              </>
+            )}
+          </StageBar>
+          {plate ? (
+            <SectionStage face={face} side={side} />
+          ) : show === 'what-if' ? (
+            <WhatIf />
+          ) : (
+            <PressCard />
           )}
-          {plate ? <SectionStage face={face} side={side} /> : <PressCard />}
         </>
       }
       card={<HeatCard />}

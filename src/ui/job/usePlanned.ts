@@ -54,7 +54,7 @@ export function usePlanned(job: Job, shelf: Shelf): Planned | null {
   useEffect(() => planner.close, [planner]);
   useEffect(() => {
     if (!beside) return;
-    planner.plan({ job, shelf }).then(
+    planner.ask({ job, shelf }).then(
       (plan) => plan && pace.setState({ last: { job, plan } }),
       () => pace.setState({ slow: 0 }), // no background work here: on the page, then
     );
