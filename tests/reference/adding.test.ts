@@ -66,7 +66,7 @@ const RECORDS: readonly Addition[] = [
   [
     'src/core/traits/materials.ts',
     'MaterialTraits>> = {\n',
-    "  slate: { kind: 'hard', ...HARD },\n",
+    "  slate: { kind: 'hard', ...HARD, thermal: recalled(1.6, 2750, 800) },\n",
   ],
   ['src/core/traits/machines.ts', 'MachineTraits>> = {\n', "  'waffle-press': PRESS,\n"],
   [
