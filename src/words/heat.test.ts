@@ -1,6 +1,12 @@
-import { compare, isOtherThickness, type Compared, type SetupChange } from '@/core/heat';
+import {
+  compare,
+  isOtherThickness,
+  usualChanges,
+  type Compared,
+  type SetupChange,
+} from '@/core/heat';
 import { setupFor } from '@tests/support/heated';
-import { changedCount, compareWords, thicknessWords } from './heat';
+import { changedCount, compareWords, thicknessWords, USUAL_CHANGE_WORDS } from './heat';
 import { TRADE_UNITS } from './units';
 
 const METRIC = { length: 'mm', temperature: '°C' } as const;
@@ -87,6 +93,13 @@ describe('what cannot be said', () => {
     expect(thicknessWords(thick, METRIC)).toBe(
       'Yours is 6 mm thick; recipes like this are told of about 3 mm.',
     );
+  });
+
+  test('what is often otherwise with it: an oven has a door, a plate can be cold', () => {
+    const codes = (of: typeof tee) => usualChanges(of).map(({ code }) => code);
+    expect(codes(tee)).toEqual(['cold-machine', 'cover-more', 'cold-room', 'plate-low']);
+    expect(codes(setupFor({ on: 'mug-12oz', with: 'oven' }))[0]).toBe('door-open');
+    expect(USUAL_CHANGE_WORDS['cold-machine'](true)).toMatch(/^The first of several/);
   });
 
   test('what is set as it was is no change', () => {

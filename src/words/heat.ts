@@ -6,6 +6,7 @@ import {
   type Compared,
   type Setup,
   type SetupChange,
+  type UsualChange,
 } from '@/core/heat';
 import { formatDuration, formatLength, formatTemperature, type UnitStyle } from './units';
 
@@ -112,6 +113,16 @@ export function compareWords(
       : [];
   return [moreOrLess(dose), makesUpWords(compared, setup, maxC, units), ...unknown];
 }
+
+/** What is often otherwise, as it is called. */
+export const USUAL_CHANGE_WORDS: Readonly<Record<UsualChange, (several: boolean) => string>> = {
+  'cold-machine': (several) =>
+    several ? 'The first of several, machine still cold' : 'Machine still cold',
+  'cover-more': () => 'One cover more',
+  'cold-room': () => 'A cold room and blank',
+  'plate-low': () => 'Cooler than it shows',
+  'door-open': () => 'A look into the oven',
+};
 
 /** That a blank is of another thickness than its recipe is told of. */
 export const thicknessWords = (setup: Setup, { length }: UnitStyle): string =>

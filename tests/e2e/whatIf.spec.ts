@@ -18,6 +18,11 @@ test('what if: something changed is compared with the plan, and nothing of the j
   await expect(panel.locator('.legendtext').last()).toHaveText('Picture, as planned');
   expect(await axeFaults(page)).toEqual([]);
 
+  // what is often otherwise, at one touch
+  await panel.getByRole('button', { name: 'The first of several, machine still cold' }).click();
+  await expect(panel.getByLabel(/^How many of: clean paper/)).toHaveValue('1');
+  await expect(panel.getByText(/less heat\.$/)).toBeVisible();
+
   // an error of heat is mended with heat
   await panel.getByRole('button', { name: 'As planned again' }).click();
   await panel.getByLabel('The plate is really at').fill('380 °F');

@@ -4,4 +4,5 @@ export * from './conduct';
 export * from './dose';
 export * from './press';
 export * from './setup';
+export * from './usual';
 export * from './wall';

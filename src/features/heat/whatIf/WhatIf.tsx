@@ -15,12 +15,14 @@ import {
   type Setup,
   type SetupChange,
 } from '@/core/heat';
+import { thingsIn } from '@/core/model';
 import { TRANSFERS } from '@/core/transfer';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { changedCount, compareWords, settingsLine, thicknessWords } from '@/words';
 import { Changes } from './Changes';
+import { Usual } from './Usual';
 import { useCompared } from './useCompared';
 
 const HeatChart = dynamic(() => import('./HeatChart').then((chart) => chart.HeatChart), {
@@ -49,6 +51,7 @@ function Comparison({ setup, planned }: { setup: Setup; planned: string }) {
           </Button>
         )}
       </Box>
+      <Usual setup={setup} several={thingsIn(job) > 1} onChange={setChange} />
       <Changes
         setup={{ ...setup, ...change }}
         onChange={(more) => setChange((before) => ({ ...before, ...more }))}
