@@ -131,6 +131,29 @@ describe('two bodies that touch (Carslaw & Jaeger)', () => {
   );
 });
 
+test.each([
+  ['as it is used', DEFAULT, 0.4],
+  ['finer', FINEST, 0.03],
+])('two bodies through a joint of 2 000 W/m²K (by Laplace’s transform), %s', (_name, cut, K) => {
+  const hot = { k: 160, rho: 2700, c: 930, thicknessM: 0.6, fromC: 200 };
+  const effusivity = ({ k, rho, c }: { k: number; rho: number; c: number }) =>
+    Math.sqrt(k * rho * c);
+  const [one, other] = [effusivity(hot), effusivity(CERAMIC)];
+  const a = 2000 * (1 / one + 1 / other);
+  const errors = [0.5, 2, 10].flatMap((s) => {
+    const between = { near: NOTHING, far: NOTHING };
+    const { grid, firstS, growth } = cut;
+    const { wall, state } = run([hot, DEEP], [2000], between, s, grid, firstS, growth);
+    const joint = jointC(wall, state, (wall.starts[1] ?? 0) - 1);
+    const passed = 1 - Math.exp(a * a * s) * erfc(a * Math.sqrt(s));
+    return [
+      joint.far - (20 + ((180 * one) / (one + other)) * passed),
+      joint.near - (200 - ((180 * other) / (one + other)) * passed),
+    ];
+  });
+  expect(worst(errors)).toBeLessThan(K);
+});
+
 describe('a plane wall in air at Bi = 1 (Incropera & DeWitt, Fundamentals of Heat and Mass Transfer: ζ₁ = 0.8603, C₁ = 1.1191)', () => {
   const half = 0.01;
   const wall: WallLayer = { k: 0.5, rho: 1500, c: 1200, thicknessM: half, fromC: 20 };
