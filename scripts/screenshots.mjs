@@ -78,8 +78,8 @@ const VIEWS = [
     job('tee', 'heat'),
     async (page) => {
       await page.getByRole('button', { name: 'What if' }).click();
-      await page.getByLabel(/^How many of: clean paper/).fill('2');
-      await page.getByLabel(/^How many of: clean paper/).press('Enter');
+      await page.getByLabel('How many of them').fill('2');
+      await page.getByLabel('How many of them').press('Enter');
       await page.getByText(/more on your 60 s/).waitFor();
       await page.locator('.legendtext').last().waitFor();
     },

@@ -1,6 +1,6 @@
 import { BUILT_IN_SHELF } from '@/core/shelf';
 import type { EveningPlan, MachineOf } from '@/core/evening';
-import { setWords, worthWords } from '.';
+import { aloneWords, setWords, worthWords } from '.';
 
 const units = { length: 'in', temperature: '°F' } as const;
 const named = (id: string) => {
@@ -39,4 +39,13 @@ test('what a plan is worth: against one after another, and how good it can be sa
   );
   expect(worthWords({ ...plan, allTried: true })).toMatch(/Every order of the work was tried/);
   expect(worthWords({ ...plan, boundS: 3600 })).toMatch(/No plan can be shorter\.$/);
+});
+
+test('a job by itself: how many, how long, and what is left for another time', () => {
+  const plan = { schedule: { placed: [], changes: [], endS: 1740 }, inTurnS: 2400 };
+  expect(aloneWords(1, { ...plan, inTurnS: 1740 }, 0)).toBe('About 29 min.');
+  expect(aloneWords(2, plan, 0)).toBe(
+    '2 things, about 29 min instead of 40 min one after another.',
+  );
+  expect(aloneWords(120, plan, 30)).toMatch(/ 30 more are left for another time\.$/);
 });

@@ -1,5 +1,7 @@
 import {
   blankMm,
+  LEAST_SHARE,
+  MOST_SHARE,
   SOFTENS_C,
   usualMm,
   type Band,
@@ -69,8 +71,8 @@ function makesUpWords(
     }
     case 'nothing':
       return makesUp.why === 'too-long'
-        ? `What would make up for it is longer than was ever tried, more than 1.6 × your ${formatDuration(setup.dwellS)}: change something else.`
-        : `It would take less than 0.6 × your ${formatDuration(setup.dwellS)}: only with test pieces, step by step.`;
+        ? `What would make up for it is longer than was ever tried, more than ${MOST_SHARE} × your ${formatDuration(setup.dwellS)}: change something else.`
+        : `It would take less than ${LEAST_SHARE} × your ${formatDuration(setup.dwellS)}: only with test pieces, step by step.`;
   }
 }
 

@@ -11,8 +11,8 @@ test('what if: something changed is compared with the plan, and nothing of the j
   await expect(panel.locator('.legendtext')).toHaveText(['Heat', 'Picture', 'Blank, inside'], {
     timeout: 30_000,
   });
-  await panel.getByLabel(/^How many of: clean paper/).fill('2');
-  await panel.getByLabel(/^How many of: clean paper/).press('Enter');
+  await panel.getByLabel('How many of them').fill('2');
+  await panel.getByLabel('How many of them').press('Enter');
   await expect(panel.getByText(/^The dye gets \d+ % to \d+ % less heat\.$/)).toBeVisible();
   await expect(panel.getByText(/^About \d+ to \d+ s more on your 60 s make up/)).toBeVisible();
   await expect(panel.locator('.legendtext').last()).toHaveText('Picture, as planned');
@@ -20,7 +20,13 @@ test('what if: something changed is compared with the plan, and nothing of the j
 
   // what is often otherwise, at one touch
   await panel.getByRole('button', { name: 'The first of several, machine still cold' }).click();
-  await expect(panel.getByLabel(/^How many of: clean paper/)).toHaveValue('1');
+  await expect(panel.getByLabel('How many of them')).toHaveValue('1');
+  await expect(panel.getByText(/less heat\.$/)).toBeVisible();
+
+  // a card keeps more heat off than paper
+  await panel.getByRole('button', { name: 'As planned again' }).click();
+  await panel.getByRole('combobox', { name: 'What covers the print' }).click();
+  await page.getByRole('option', { name: /card/i }).click();
   await expect(panel.getByText(/less heat\.$/)).toBeVisible();
 
   // an error of heat is mended with heat
@@ -34,7 +40,7 @@ test('what if: something changed is compared with the plan, and nothing of the j
   await page.goto('/demo/job/demo-moons/heat');
   await page.getByRole('button', { name: 'What if' }).click();
   await expect(page.getByRole('button', { name: 'Soft pad' })).toHaveCount(0);
-  await page.getByLabel('Its door is opened in the middle for').fill('30 s');
-  await page.getByLabel('Its door is opened in the middle for').press('Enter');
+  await page.getByLabel('Opened in the middle for').fill('30 s');
+  await page.getByLabel('Opened in the middle for').press('Enter');
   await expect(panel.getByText(/less heat\.$|the same\.$/)).toBeVisible({ timeout: 20_000 });
 });

@@ -37,8 +37,9 @@ export interface Compared {
   readonly after: Heated;
 }
 
-/** Nothing is proposed beyond these shares of a recipe's time (by trials: beyond them the model was not tried). */
+/** Nothing shorter is proposed than this share of a recipe's time (by trials: the model was not tried beyond). */
 export const LEAST_SHARE = 0.6;
+/** Nothing longer is proposed than this share of a recipe's time (by trials: the model was not tried beyond). */
 export const MOST_SHARE = 1.6;
 /** Fewer seconds than this, and than this share of the time, are not worth a word (own choice). */
 const WORTH_S = 2;

@@ -5,7 +5,7 @@ import { compare, equalDwell } from './compare';
 import { PRIOR } from './assumed';
 import { worthAt } from './dose';
 import { heated, STEPS, type Heated } from './press';
-import type { Setup } from './setup';
+import { coversFor, type Setup } from './setup';
 import { GRID } from './wall';
 
 const goes = (setup: Setup): Heated => {
@@ -134,6 +134,16 @@ describe('what if', () => {
       why: 'too-short',
     });
     expect(compare(setup, {}, 'sublimation')?.makesUp).toEqual({ by: 'none' });
+  });
+
+  test('a card in place of paper keeps more off; opened in the middle the dye gets less', () => {
+    const setup = setupFor({ on: 'tee', with: 'plate-press' });
+    const dose = (change: Partial<Setup>) =>
+      compare(setup, change, 'sublimation')?.dose?.likely ?? NaN;
+    expect(coversFor(setup)).toContain('card');
+    expect(dose({ cover: 'card' })).toBeLessThan(dose({ covers: 2 }));
+    expect(dose({ openedS: 15 })).toBeLessThan(1);
+    expect(dose({ covers: 0 })).toBeGreaterThan(1);
   });
 
   test('an adhesive is told by how hot it becomes', () => {

@@ -29,8 +29,9 @@ export interface Setup {
   readonly start: 'hot' | 'cold';
   readonly roomC: number;
   readonly blankC: number;
-  /** How often the sheet next to the heat lies there. */
+  /** How often the sheet next to the heat lies there, and what it is; null where none lies there. */
   readonly covers: number;
+  readonly cover: Layer['is'] | null;
   readonly pad: boolean;
   /** Whether what lies below is heated too, to the same. */
   readonly heatedBelow: boolean;
@@ -58,6 +59,7 @@ export function setupOf(pass: Pass, blank: Blank): Setup {
     ...{ dwellS: settings.dwellS, pressure: settings.pressure },
     peelAfterS: cool.withinS ?? cool.durationS ?? SOON_S,
     ...{ start: 'hot', roomC: ROOM_C, blankC: ROOM_C, covers: 1 },
+    cover: coverOf({ layers })?.is ?? null,
     pad: layers.some(({ is }) => is === 'soft-pad'),
     ...{ heatedBelow: false, openedS: 0 },
   };
@@ -103,8 +105,18 @@ export interface Conducts extends Thermal {
 export const isRound = ({ work }: Setup): boolean => work === 'cup' || work === 'steel cup';
 
 /** The sheet next to the heat that more or fewer can lie of; null where there is none. */
-export const coverOf = ({ layers }: Setup): Layer | null =>
+const coverOf = ({ layers }: Pick<Setup, 'layers'>): Layer | null =>
   layers.find(({ role }, i) => role === 'protect' && layers[i - 1]?.role === 'heat') ?? null;
+
+/** What lies next to the heat instead, one for another: sheets under a plate, sleeves round a cup. */
+const COVERS: readonly (readonly Layer['is'][])[] = [
+  ['cover-paper', 'card', 'release-sheet', 'cover-sheet'],
+  ['paper-sleeve', 'shrink-sleeve'],
+];
+
+/** What could lie next to the heat, what lies there among it; nothing where nothing does. */
+export const coversFor = ({ cover }: Setup): readonly Layer['is'][] =>
+  COVERS.find((kinds) => cover !== null && kinds.includes(cover)) ?? [];
 
 /** The layers that conduct, from the heat inwards, down to what a press has below. */
 export function conducting(setup: Setup): readonly Conducts[] {
@@ -113,10 +125,11 @@ export function conducting(setup: Setup): readonly Conducts[] {
   const cover = coverOf(setup);
   const own = layers.flatMap((layer): Conducts[] => {
     if (layer.role === 'blank') return [{ ...blank, is: layer.is }];
-    const { thermal } = LAYER_TRAITS[layer.is];
-    if (!thermal || (layer.is === 'soft-pad' && !pad)) return [];
+    const is = layer === cover ? (setup.cover ?? layer.is) : layer.is;
+    const { thermal } = LAYER_TRAITS[is];
+    if (!thermal || (is === 'soft-pad' && !pad)) return [];
     const count = layer === cover ? covers : 1;
-    return Array.from({ length: count }, () => ({ ...thermal, is: layer.is }));
+    return Array.from({ length: count }, () => ({ ...thermal, is }));
   });
   const { skinMm = 0 } = elementOf(setup) ?? {};
   const skin: Conducts[] = skinMm > 0 ? [{ ...SKIN, is: 'skin', thicknessMm: skinMm }] : [];

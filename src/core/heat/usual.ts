@@ -1,5 +1,5 @@
 import type { SetupChange } from './compare';
-import { coverOf, elementOf, type Setup } from './setup';
+import { elementOf, type Setup } from './setup';
 
 /** What is often otherwise than a recipe thinks. */
 export type UsualChange = 'cold-machine' | 'cover-more' | 'cold-room' | 'plate-low' | 'door-open';
@@ -19,7 +19,7 @@ export function usualChanges(
     : { code: 'door-open' as const, change: { openedS: LOOK_S } };
   return [
     machine,
-    ...(coverOf(setup) ? [cover] : []),
+    ...(setup.cover ? [cover] : []),
     { code: 'cold-room', change: { roomC: COLD_C, blankC: COLD_C } },
     { code: 'plate-low', change: { plateC: setup.plateC - LOW_K } },
   ];

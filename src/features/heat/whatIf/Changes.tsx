@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { blankMm, coverOf, isRound, type Setup, type SetupChange } from '@/core/heat';
+import { blankMm, coversFor, isRound, type Setup, type SetupChange } from '@/core/heat';
 import { MATERIALS, type Pressure, type Substrate } from '@/core/model';
 import { CountField } from '@/ui/fields/CountField';
 import { Choice } from '@/ui/fields/Choice';
@@ -24,17 +24,31 @@ interface Props {
 
 /** What lies between heat and picture, and what is pressed. */
 function OfStack({ setup, onChange }: Props) {
-  const cover = coverOf(setup);
+  const { cover } = setup;
   return (
     <>
       {cover && (
-        <CountField
-          label={`How many of: ${MATERIAL_WORDS[cover.is].toLowerCase()}`}
-          value={setup.covers}
-          min={0}
-          max={MOST_COVERS}
-          onValue={(covers) => onChange({ covers })}
-        />
+        <>
+          <TextField
+            select
+            label="What covers the print"
+            value={cover}
+            onChange={({ target }) => onChange({ cover: target.value as Setup['cover'] })}
+          >
+            {coversFor(setup).map((is) => (
+              <MenuItem key={is} value={is}>
+                {MATERIAL_WORDS[is]}
+              </MenuItem>
+            ))}
+          </TextField>
+          <CountField
+            label="How many of them"
+            value={setup.covers}
+            min={0}
+            max={MOST_COVERS}
+            onValue={(covers) => onChange({ covers })}
+          />
+        </>
       )}
       <LengthField
         label="How thick the blank is"
@@ -81,15 +95,14 @@ function OfMachine({ setup, onChange }: Props) {
         {...ROOM_C}
         onValue={(roomC) => onChange({ roomC, blankC: roomC })}
       />
-      {setup.machine === 'oven' ? (
-        <DurationField
-          label="Its door is opened in the middle for"
-          value={setup.openedS}
-          min={0}
-          max={MOST_OPEN_S}
-          onValue={(openedS) => onChange({ openedS })}
-        />
-      ) : (
+      <DurationField
+        label="Opened in the middle for"
+        value={setup.openedS}
+        min={0}
+        max={MOST_OPEN_S}
+        onValue={(openedS) => onChange({ openedS })}
+      />
+      {setup.machine !== 'oven' && (
         <Choice
           label="How it is when it closes"
           value={setup.start}
