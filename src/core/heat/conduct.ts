@@ -100,7 +100,10 @@ export class Conductor {
     const { diag, rhs, upper } = this.room;
     // the heater, or nothing, at 0
     [diag[0], rhs[0], upper[0]] = [1, 0, 0];
-    for (let i = 0; i < count; i++) [diag[i + 1], rhs[i + 1]] = [mass[i] as number, 0];
+    for (let i = 0; i < count; i++) {
+      diag[i + 1] = mass[i] as number;
+      rhs[i + 1] = 0;
+    }
     const pass = (i: number, g: number, fromC: number) => {
       diag[i] = (diag[i] as number) + g;
       rhs[i] = (rhs[i] as number) + g * (fromC - (cells[i - 1] as number));
@@ -116,9 +119,12 @@ export class Conductor {
     pass(count, w / ((half[count - 1] as number) + 1 / far.h), far.atC(s));
     for (let i = 0; i + 1 < count; i++) {
       const g = w * (between[i] as number);
+      const flow = g * ((cells[i + 1] as number) - (cells[i] as number));
       upper[i + 1] = -g;
-      pass(i + 1, g, cells[i + 1] as number);
-      pass(i + 2, g, cells[i] as number);
+      diag[i + 1] = (diag[i + 1] as number) + g;
+      diag[i + 2] = (diag[i + 2] as number) + g;
+      rhs[i + 1] = (rhs[i + 1] as number) + flow;
+      rhs[i + 2] = (rhs[i + 2] as number) - flow;
     }
     this.eliminate();
     rhs[0] = (rhs[0] as number) + heaterC;
