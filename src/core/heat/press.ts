@@ -2,6 +2,7 @@ import { PRIOR, type Assumed } from './assumed';
 import { Conductor, jointC, stateOf, type Between, type WallState } from './conduct';
 import { worthAt } from './dose';
 import { conducting, elementOf, faceAfter, isRound, type Conducts, type Setup } from './setup';
+import { SKIN } from '../traits';
 import { wallOf, GRID, type Grid, type Surrounding, type Wall } from './wall';
 
 /** How hot what is at a moment: what heats, the face the picture goes to, and the middle of the blank, °C. */
@@ -45,6 +46,10 @@ const INSIDE_WM2K = 5;
 const DOUBLE_WALL_WM2K = 1;
 /** What a metal base below the pad takes up, W/m²K (own choice). */
 const BASE_WM2K = 20;
+/** About how warm what is taken out is meanwhile, for what it radiates, °C (own choice). */
+const COOLING_C = 60;
+/** What is left of a cloth's water once it was pressed dry (own choice). */
+const PRESSED_DRY = 0.2;
 /** How much cooler an oven's air is when its door was open, and how fast it comes back, s (guesses). */
 const DIP_K = 60;
 const DIP_S = 90;
@@ -65,7 +70,7 @@ export function jointWm2K(
   { jointWm2K: medium, lighter }: Assumed,
 ): number {
   // a sleeve shrunk on and a press's own weight are light, a clamp is medium
-  const held = pressure ?? (elementOf({ machine } as Setup) === null ? 'light' : 'medium');
+  const held = pressure ?? (elementOf({ machine }) === null ? 'light' : 'medium');
   return medium * lighter ** -PRESSES[held];
 }
 
@@ -78,7 +83,7 @@ interface Stage {
 
 function surroundings(setup: Setup, assumed: Assumed) {
   const { plateC, roomC } = setup;
-  const inRoom: Surrounding = { h: STILL_WM2K + radiates(60, roomC), atC: () => roomC };
+  const inRoom: Surrounding = { h: STILL_WM2K + radiates(COOLING_C, roomC), atC: () => roomC };
   const oven = (sinceS: number): Surrounding => ({
     h: assumed.fanWm2K + radiates(plateC, roomC),
     atC: (s) => plateC - DIP_K * Math.exp(-(s - sinceS) / DIP_S),
@@ -96,7 +101,9 @@ function stagesOf(setup: Setup, assumed: Assumed): Stage[] {
   const { dwellS, openedS, plateC, roomC, start, peelAfterS } = setup;
   const { inRoom, oven, inside, below } = surroundings(setup, assumed);
   const element = elementOf(setup);
-  const joint = jointWm2K(setup, assumed);
+  const skinMm = element?.skinMm ?? 0;
+  // what covers a foil is on the way of its heat, and stays with the machine
+  const joint = 1 / (1 / jointWm2K(setup, assumed) + skinMm / 1000 / SKIN.k);
   const closed = (sinceS: number): Between => {
     const far = isRound(setup) ? inside : below;
     if (element)
@@ -131,36 +138,23 @@ function stagesOf(setup: Setup, assumed: Assumed): Stage[] {
 
 /** A wall for a setup: layers whose thickness is guessed are as thick as is assumed. */
 function wallFor(setup: Setup, layers: readonly Conducts[], assumed: Assumed, grid: Grid) {
-  const blank = setup.thicknessMm !== null;
-  const isBlank = ({ is }: Conducts) => !isPaper(is) && !isMachines(is);
+  const measured = setup.thicknessMm !== null;
   const joint = jointWm2K(setup, assumed);
   return wallOf(
     layers.map((layer) => {
-      const known = isMachines(layer.is) || (isBlank(layer) && (blank || isHard(setup)));
+      const isBlank = layer.role === 'blank';
+      const known = layer.role === 'base' || (isBlank && (measured || isHard(setup)));
       const thicknessM = (layer.thicknessMm / 1000) * (known ? 1 : assumed.thickness);
       return {
         ...layer,
         thicknessM,
-        fromC: startsAt(setup, layer, isBlank(layer)),
-        // cloth was pressed dry before
-        waterKgM3: isPaper(layer.is) ? layer.waterKgM3 : 0.2 * layer.waterKgM3,
+        fromC: isBlank ? setup.blankC : setup.roomC,
+        waterKgM3: layer.waterKgM3 * (isBlank ? PRESSED_DRY : 1),
       };
     }),
     layers.slice(1).map(() => joint),
     grid,
   );
-}
-const PAPERS: ReadonlySet<Conducts['is']> = new Set<Conducts['is']>([
-  ...(['cover-paper', 'paper-sleeve', 'shrink-sleeve', 'card', 'release-sheet'] as const),
-  ...(['cover-sheet', 'soft-pad', 'film', 'print', 'vinyl'] as const),
-]);
-const isPaper = (is: Conducts['is']): boolean => PAPERS.has(is);
-const isMachines = (is: Conducts['is']): boolean => is === 'base' || is === 'skin';
-
-/** How hot a layer is when it is closed, °C. */
-function startsAt({ start, plateC, blankC, roomC }: Setup, { is }: Conducts, isBlank: boolean) {
-  if (is === 'skin') return start === 'hot' ? plateC : roomC;
-  return isBlank ? blankC : roomC;
 }
 const isHard = ({ work }: Setup): boolean =>
   work === 'cup' || work === 'steel cup' || work === 'thin hard blank';
@@ -177,7 +171,7 @@ interface Probe {
 function probeOf(wall: Wall, layers: readonly Conducts[]): Probe | null {
   const after = faceAfter(layers);
   if (after === null) return null;
-  const blank = layers.findIndex((layer) => !isPaper(layer.is) && !isMachines(layer.is));
+  const blank = layers.findIndex(({ role }) => role === 'blank');
   const [from = 0, to = 0] = [wall.starts[blank], wall.starts[blank + 1]];
   return {
     wall,

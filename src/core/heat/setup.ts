@@ -6,7 +6,6 @@ import {
   LAYER_TRAITS,
   MACHINES,
   MATERIAL_TRAITS,
-  SKIN,
   type Thermal,
   type Work,
 } from '../traits';
@@ -97,7 +96,9 @@ export const isOtherThickness = (setup: Setup): boolean =>
 
 /** A layer with what it is to the heat. */
 export interface Conducts extends Thermal {
-  readonly is: Layer['is'] | 'base' | 'skin';
+  readonly is: Layer['is'] | 'base';
+  /** What it is there for; `base`: the press itself below what is laid. */
+  readonly role: Layer['role'] | 'base';
   readonly thicknessMm: number;
 }
 
@@ -124,35 +125,28 @@ export function conducting(setup: Setup): readonly Conducts[] {
   const blank = { ...MATERIAL_TRAITS[setup.material].thermal, thicknessMm: blankMm(setup) };
   const cover = coverOf(setup);
   const own = layers.flatMap((layer): Conducts[] => {
-    if (layer.role === 'blank') return [{ ...blank, is: layer.is }];
+    const { role } = layer;
+    if (role === 'blank') return [{ ...blank, is: layer.is, role }];
     const is = layer === cover ? (setup.cover ?? layer.is) : layer.is;
     const { thermal } = LAYER_TRAITS[is];
     if (!thermal || (is === 'soft-pad' && !pad)) return [];
     const count = layer === cover ? covers : 1;
-    return Array.from({ length: count }, () => ({ ...thermal, is }));
+    return Array.from({ length: count }, () => ({ ...thermal, is, role }));
   });
-  const { skinMm = 0 } = elementOf(setup) ?? {};
-  const skin: Conducts[] = skinMm > 0 ? [{ ...SKIN, is: 'skin', thicknessMm: skinMm }] : [];
   // a second plate is right below what is laid
-  if (isRound(setup) || setup.heatedBelow) return [...skin, ...own];
-  const more = pad && !layers.some(({ is }) => is === 'soft-pad') ? [padLayer()] : [];
-  return [...skin, ...own, ...more, { ...BASE_PAD, is: 'base' }];
-}
-
-function padLayer(): Conducts {
-  const { thermal } = LAYER_TRAITS['soft-pad'];
-  return { ...(thermal ?? BASE_PAD), is: 'soft-pad' };
+  if (isRound(setup) || setup.heatedBelow) return own;
+  const base: Conducts = { ...BASE_PAD, is: 'base', role: 'base' };
+  const padded = pad && !layers.some(({ is }) => is === 'soft-pad');
+  return [...own, ...(padded ? [{ ...base, is: 'soft-pad' as const }] : []), base];
 }
 
 /** The joint where dye goes over, or an adhesive takes hold: the layer before it; null where there is no print. */
 export function faceAfter(layers: readonly Conducts[]): number | null {
-  const print = layers.findIndex(({ is }) => is === 'print' || is === 'vinyl');
-  const isBlank = ({ is }: Conducts) =>
-    is === 'cup' || is === 'cloth' || is === 'sock-on-insert' || is === 'hard-blank';
-  const blank = layers.findIndex(isBlank);
+  const print = layers.findIndex(({ role }) => role === 'print');
+  const blank = layers.findIndex(({ role }) => role === 'blank');
   if (print < 0 || blank < 0) return null;
   return print < blank ? print : print - 1;
 }
 
 /** What the machine's element is; null where it is air. */
-export const elementOf = ({ machine }: Setup) => MACHINES[machine].element;
+export const elementOf = ({ machine }: Pick<Setup, 'machine'>) => MACHINES[machine].element;

@@ -40,5 +40,5 @@ export const LAYER_TRAITS: Readonly<Record<LayerMaterial, LayerTraits>> = {
 };
 /** What a press has below what is laid on it. */
 export const BASE_PAD = { ...SPONGE, thicknessMm: 8 };
-/** What lies over a heating foil. */
+/** What lies over a heating foil, between it and what is pressed. */
 export const SKIN: Thermal = SILICONE;

@@ -31,8 +31,8 @@ export interface MachineTraits {
 
 /** 12 mm of aluminium; 1 800 W on 380 × 380 mm. */
 const PLATE: HeatingElement = { mass: 30_000, powerWm2: 12_500, skinMm: 0 };
-/** A foil in 2 mm of silicone, a skin of 1 mm over it; 300 W round the 220 cm² of a mug. */
-const BAND: HeatingElement = { mass: 3_500, powerWm2: 14_000, skinMm: 1 };
+/** A foil in 3 mm of silicone, 1 mm of it towards the mug; 300 W round the mug's 220 cm². */
+const BAND: HeatingElement = { mass: 4_700, powerWm2: 14_000, skinMm: 1 };
 
 const PRESS: MachineTraits = {
   ...{ hands: 'at-ends', batches: 'side by side', sleeved: false, cooks: false },
