@@ -23,7 +23,9 @@ export function useAlone() {
   const { people, standing } = bench?.wish ?? FIRST_WISH;
   const wish = useMemo(() => ({ ...FIRST_WISH, people, standing }), [people, standing]);
   const jobs = useMemo(() => [firstThings(whole, MOST_THINGS)], [whole]);
-  const [shown] = useEvening(jobs, wish, times);
+  const [seen] = useEvening(jobs, wish, times);
+  // one that is not done may be of the job as it was before it was changed
+  const shown = seen?.done ? seen : null;
 
   const begin = (simulated: boolean) => {
     void allowSound();
