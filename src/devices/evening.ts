@@ -1,4 +1,5 @@
-import { operationAt, ROOM_C, secondsIn, type Assembled } from '@/core/evening';
+import { operationAt, secondsIn, type Assembled } from '@/core/evening';
+import { ROOM_C } from '@/core/traits';
 import type { EveningEvent, EveningRun, Machine } from '@/core/model';
 import { simulatedMachine, type Device } from './machine';
 

@@ -1,5 +1,5 @@
 import type { Machine, MachineKind } from '@/core/model';
-import { ROOM_C } from '@/core/evening';
+import { ROOM_C } from '@/core/traits';
 
 /** A machine that presses, as an evening handles it: real ones are read by eye, simulated ones by this. */
 export interface Device {

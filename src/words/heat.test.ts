@@ -1,4 +1,5 @@
 import {
+  changedKeys,
   compare,
   isOtherThickness,
   usualChanges,
@@ -6,7 +7,7 @@ import {
   type SetupChange,
 } from '@/core/heat';
 import { setupFor } from '@tests/support/heated';
-import { changedCount, compareWords, thicknessWords, USUAL_CHANGE_WORDS } from './heat';
+import { compareWords, thicknessWords, USUAL_CHANGE_WORDS } from './heat';
 import { TRADE_UNITS } from './units';
 
 const METRIC = { length: 'mm', temperature: '°C' } as const;
@@ -103,7 +104,7 @@ describe('what cannot be said', () => {
   });
 
   test('what is set as it was is no change', () => {
-    expect(changedCount(tee, { covers: 1 })).toBe(0);
-    expect(changedCount(tee, { covers: 2, roomC: 5 })).toBe(2);
+    expect(changedKeys(tee, { covers: 1 })).toEqual([]);
+    expect(changedKeys(tee, { covers: 2, roomC: 5 })).toEqual(['covers', 'roomC']);
   });
 });

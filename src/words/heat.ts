@@ -7,13 +7,9 @@ import {
   type Band,
   type Compared,
   type Setup,
-  type SetupChange,
   type UsualChange,
 } from '@/core/heat';
 import { formatDuration, formatLength, formatTemperature, type UnitStyle } from './units';
-
-/** Cooler than this hardly any dye moves, °C (by trials: nothing can be said of it). */
-const DYE_STILL_C = 160;
 
 const percent = (share: number): string => `${Math.round(100 * Math.abs(share))} %`;
 
@@ -70,11 +66,18 @@ function makesUpWords(
       return `Set it ${degrees(moreC, units)} higher, not longer: an error of heat is mended with heat.${limit}`;
     }
     case 'nothing':
-      return makesUp.why === 'too-long'
-        ? `What would make up for it is longer than was ever tried, more than ${MOST_SHARE} × your ${formatDuration(setup.dwellS)}: change something else.`
-        : `It would take less than ${LEAST_SHARE} × your ${formatDuration(setup.dwellS)}: only with test pieces, step by step.`;
+      return NOTHING_WORDS[makesUp.why](formatDuration(setup.dwellS));
   }
 }
+
+const NOTHING_WORDS = {
+  'too-long': (planned: string) =>
+    `What would make up for it is longer than was ever tried, more than ${MOST_SHARE} × your ${planned}: change something else.`,
+  'too-short': (planned: string) =>
+    `It would take less than ${LEAST_SHARE} × your ${planned}: only with test pieces, step by step.`,
+  'dye-still': () =>
+    'At this heat hardly any dye moves: by conduction alone nothing can be said of it.',
+};
 
 const range = ({ low, high }: Band, { temperature }: UnitStyle): string =>
   `${formatTemperature(low, temperature)} to ${formatTemperature(high, temperature)}`;
@@ -107,12 +110,11 @@ export function compareWords(
   const { dose, adhesiveC } = compared;
   if (adhesiveC) return adhesiveWords(adhesiveC, units);
   if (!dose) return [];
-  if (setup.plateC < DYE_STILL_C)
-    return ['At this heat hardly any dye moves: by conduction alone nothing can be said of it.'];
-  const unknown =
-    setup.machine === 'mug-press'
-      ? ['Nobody tells how hot such a press is: believe the comparison, no figure of it.']
-      : [];
+  if (compared.makesUp.by === 'nothing' && compared.makesUp.why === 'dye-still')
+    return [makesUpWords(compared, setup, maxC, units)];
+  const unknown = setup.plateTold
+    ? []
+    : ['Nobody tells how hot such a press is: believe the comparison, no figure of it.'];
   return [moreOrLess(dose), makesUpWords(compared, setup, maxC, units), ...unknown];
 }
 
@@ -129,7 +131,3 @@ export const USUAL_CHANGE_WORDS: Readonly<Record<UsualChange, (several: boolean)
 /** That a blank is of another thickness than its recipe is told of. */
 export const thicknessWords = (setup: Setup, { length }: UnitStyle): string =>
   `Yours is ${formatLength(blankMm(setup), length)} thick; recipes like this are told of about ${formatLength(usualMm(setup), length)}.`;
-
-/** Which changes are made of a pressing, by what they are called. */
-export const changedCount = (setup: Setup, change: SetupChange): number =>
-  (Object.keys(change) as (keyof SetupChange)[]).filter((key) => change[key] !== setup[key]).length;

@@ -9,7 +9,8 @@ import type {
 } from '../model';
 import { spanOf } from '../press';
 import type { Assembled } from './assemble';
-import { HOT_ENOUGH_C, ROOM_C } from './settings';
+import { ROOM_C } from '../traits';
+import { HOT_ENOUGH_C } from './settings';
 
 /** How long a task takes by hand, and how often that was timed. */
 export interface LearnedTime {

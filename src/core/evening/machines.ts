@@ -1,8 +1,8 @@
 import type { Machine, Program } from '../model';
-import { MACHINES } from '../traits';
+import { MACHINES, ROOM_C } from '../traits';
 import type { WorkPart } from './blocks';
 import type { MachineWork } from './problem';
-import { changesAmong, changesOf, ROOM_C, type Fitted, type Heat } from './settings';
+import { changesAmong, changesOf, type Fitted, type Heat } from './settings';
 
 /** What the machines of an evening are found by. */
 interface Asked {

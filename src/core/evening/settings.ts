@@ -1,16 +1,12 @@
-import { MACHINES } from '../traits';
+import { MACHINES, ROOM_C, UNTOLD_C } from '../traits';
 import type { Machine } from '../model';
 import { spanOf } from '../press';
 import type { Change } from './problem';
 
-/** A room in the evening, °C (own choice). */
-export const ROOM_C = 21;
 /** So near to what it is set to, a display has arrived, °C (own choice). */
 export const HOT_ENOUGH_C = 2;
 /** A machine whose warming up nobody has timed takes so long, s (from memory). */
 const USUAL_WARM_UP_S = 600;
-/** What a machine without degrees is as hot as, for reckoning only, °C (from memory). */
-const FIXED_HEAT_C = 190;
 /** A machine cools so many times slower than it heats: five to ten times by a trial of ours. */
 const COOLS_SLOWER = 7;
 /** Until a display that has arrived stands still, s (own choice). */
@@ -51,7 +47,7 @@ export function changesOf(
   warmUpS: number | null,
 ): Change[][] {
   const own = { ...machine, warmUpS: machine.warmUpS ?? warmUpS };
-  const degrees = heats.map((heat) => heat ?? FIXED_HEAT_C);
+  const degrees = heats.map((heat) => heat ?? UNTOLD_C);
   const hottest = Math.max(...degrees);
   const cold = degrees.map((toC) => ({
     handsS: SWITCH_ON_S,

@@ -20,8 +20,8 @@ export type MakesUp =
   | { readonly by: 'time'; readonly moreS: Band }
   /** The plate is set so much higher, °C, not pressed longer: an error of heat is mended with heat. */
   | { readonly by: 'heat'; readonly moreC: number }
-  /** It would take longer or shorter than is sensible: another machine or blank is wanted. */
-  | { readonly by: 'nothing'; readonly why: 'too-long' | 'too-short' }
+  /** It would take longer or shorter than was tried; or so cool hardly any dye moves, and nothing can be said. */
+  | { readonly by: 'nothing'; readonly why: 'too-long' | 'too-short' | 'dye-still' }
   /** Too little to be worth a second. */
   | { readonly by: 'none' };
 
@@ -44,6 +44,9 @@ export const MOST_SHARE = 1.6;
 /** Fewer seconds than this, and than this share of the time, are not worth a word (own choice). */
 const WORTH_S = 2;
 const WORTH_SHARE = 0.03;
+
+/** Cooler than this hardly any dye moves, °C (by trials: nothing can be said of it). */
+const DYE_STILL_C = 160;
 
 /** Adhesives soften in this range, °C (from memory). */
 export const SOFTENS_C = { from: 130, to: 160 } as const;
@@ -83,18 +86,16 @@ export function equalDwell(setup: Setup, doseS: number, assumed: Assumed): numbe
   return at;
 }
 
-/** By how much a plate is hotter or cooler than is thought, °C; 0 where something else is changed too. */
-function onlyHeat(setup: Setup, change: SetupChange): number {
-  const { plateC = setup.plateC } = change;
-  const others = (Object.keys(change) as (keyof SetupChange)[]).some(
-    (key) => key !== 'plateC' && change[key] !== setup[key],
-  );
-  return others ? 0 : plateC - setup.plateC;
-}
+/** What is really otherwise in a change. */
+export const changedKeys = (setup: Setup, change: SetupChange): readonly (keyof SetupChange)[] =>
+  (Object.keys(change) as (keyof SetupChange)[]).filter((key) => change[key] !== setup[key]);
 
 function makesUpFor(setup: Setup, change: SetupChange, dose: readonly number[]): MakesUp {
-  const heat = onlyHeat(setup, change);
-  if (heat !== 0) return { by: 'heat', moreC: -heat };
+  if (setup.plateC < DYE_STILL_C) return { by: 'nothing', why: 'dye-still' };
+  const keys = changedKeys(setup, change);
+  if (keys.length === 0) return { by: 'none' };
+  const { plateC = setup.plateC } = change;
+  if (keys.every((key) => key === 'plateC')) return { by: 'heat', moreC: setup.plateC - plateC };
   const changed = { ...setup, ...change };
   const more = CORNERS.map((assumed, i) =>
     Math.round(equalDwell(changed, dose[i] ?? 0, assumed) - setup.dwellS),

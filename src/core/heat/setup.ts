@@ -6,6 +6,8 @@ import {
   LAYER_TRAITS,
   MACHINES,
   MATERIAL_TRAITS,
+  ROOM_C,
+  UNTOLD_C,
   type Thermal,
   type Work,
 } from '../traits';
@@ -20,6 +22,8 @@ export interface Setup {
   readonly thicknessMm: number | null;
   /** What the plate is really as hot as, °C. */
   readonly plateC: number;
+  /** Whether that is told, not guessed. */
+  readonly plateTold: boolean;
   readonly dwellS: number;
   readonly pressure: Pressure | null;
   /** How long it stays between its papers once it is out, s. */
@@ -38,12 +42,6 @@ export interface Setup {
   readonly openedS: number;
 }
 
-/** A press without degrees is as hot as this (a guess: nobody tells). */
-const FIXED_C = 195;
-/** The hottest setting of an iron (from memory). */
-const IRON_C = 195;
-/** A room, °C (own choice). */
-export const ROOM_C = 21;
 /** What is not peeled by a clock is soon (own choice), s. */
 const SOON_S = 10;
 
@@ -54,7 +52,8 @@ export function setupOf(pass: Pass, blank: Blank): Setup {
   const { material, thicknessMm } = blank.substrate;
   return {
     ...{ layers, machine: machine.kind, work: workOf(blank), material, thicknessMm },
-    plateC: settings.temperatureC ?? (machine.kind === 'iron' ? IRON_C : FIXED_C),
+    plateC: settings.temperatureC ?? UNTOLD_C,
+    plateTold: settings.temperatureC !== null,
     ...{ dwellS: settings.dwellS, pressure: settings.pressure },
     peelAfterS: cool.withinS ?? cool.durationS ?? SOON_S,
     ...{ start: 'hot', roomC: ROOM_C, blankC: ROOM_C, covers: 1 },

@@ -1,5 +1,10 @@
 import type { MachineKind } from '../model';
 
+/** A room in the evening, °C (own choice). */
+export const ROOM_C = 21;
+/** What a machine without degrees (a fixed program, an iron) is as hot as, for reckoning only, °C (a guess: nobody tells). */
+export const UNTOLD_C = 195;
+
 /** What heats: a body of so many J/m²K with so many W/m² at most, behind so many mm of silicone. */
 export interface HeatingElement {
   readonly mass: number;

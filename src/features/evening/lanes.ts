@@ -1,4 +1,5 @@
-import { ROOM_C, type Assembled, type EveningPlan, type PlacedChange } from '@/core/evening';
+import type { Assembled, EveningPlan, PlacedChange } from '@/core/evening';
+import { ROOM_C } from '@/core/traits';
 
 /** Something in a lane: a block of a piece, or a machine heating or cooling to what it is set to. */
 export interface LaneSpan {

@@ -1,7 +1,8 @@
 import type { EveningEvent, EveningRun, Operation } from '../../model';
 import type { Assembled } from '../assemble';
 import { rowOf, type Block, type Span } from '../problem';
-import { HOT_ENOUGH_C, ROOM_C, turnedTo, type Heat } from '../settings';
+import { ROOM_C } from '../../traits';
+import { HOT_ENOUGH_C, turnedTo, type Heat } from '../settings';
 import type { Step } from '../steps';
 
 /** Where in an evening something stands: which piece, which of its blocks, which step of that. */

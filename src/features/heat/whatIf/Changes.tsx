@@ -10,6 +10,7 @@ import { Choice } from '@/ui/fields/Choice';
 import { DurationField, LengthField, TemperatureField } from '@/ui/fields/QuantityField';
 import { MATERIAL_WORDS } from '@/words';
 
+/** What can be asked, at most and at least: further the model was not tried (own choice). */
 const MOST_COVERS = 6;
 const THICKNESS_MM = { min: 0.1, max: 30 };
 const ROOM_C = { min: -10, max: 45 };

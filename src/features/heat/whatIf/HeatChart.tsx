@@ -5,14 +5,13 @@ import Plotly, { type Layout } from 'plotly.js';
 import createPlotlyComponent from 'react-plotly.js/factory';
 import { useMemo } from 'react';
 import type { HeatAt, Heated } from '@/core/heat';
+import { DYE_MOVES_FROM_C } from '@/core/press';
 import { celsiusToF } from '@/core/units';
 import { COLOURS, FONTS } from '@/ui/theme';
 import type { UnitStyle } from '@/words/units';
 
 const Plot = createPlotlyComponent(Plotly);
 
-/** Dye moves from here up, °C (from memory: 350 °F). */
-const DYE_FROM_C = 177;
 /** The part that counts is where these shares of the dose come in (own choice). */
 const COUNTS = [0.05, 0.95] as const;
 
@@ -55,7 +54,7 @@ function shadesOf(main: Heated, shown: (c: number) => number): Partial<Layout['s
   return [
     {
       ...{ type: 'rect', xref: 'paper', x0: 0, x1: 1, line: { width: 0 } },
-      ...{ y0: shown(DYE_FROM_C), y1: shown(hottest + 12) },
+      ...{ y0: shown(DYE_MOVES_FROM_C), y1: shown(hottest + 12) },
       ...{ fillcolor: COLOURS.ember, opacity: 0.1, layer: 'below' },
     },
     {
@@ -72,7 +71,7 @@ function notesOf(main: Heated, shown: (c: number) => number) {
   return [
     {
       ...{ xref: 'paper' as const, x: 1, xanchor: 'right' as const, showarrow: false, font },
-      ...{ y: shown(DYE_FROM_C), yanchor: 'bottom' as const, text: 'dye moves' },
+      ...{ y: shown(DYE_MOVES_FROM_C), yanchor: 'bottom' as const, text: 'dye moves' },
     },
     {
       ...{ yref: 'paper' as const, y: 0.03, yanchor: 'bottom' as const, showarrow: false, font },

@@ -9,6 +9,7 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import {
   blankMm,
+  changedKeys,
   isOtherThickness,
   setupOf,
   usualMm,
@@ -20,7 +21,7 @@ import { TRANSFERS } from '@/core/transfer';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { changedCount, compareWords, settingsLine, thicknessWords } from '@/words';
+import { compareWords, settingsLine, thicknessWords } from '@/words';
 import { Changes } from './Changes';
 import { Usual } from './Usual';
 import { useCompared } from './useCompared';
@@ -36,7 +37,7 @@ function Comparison({ setup, planned }: { setup: Setup; planned: string }) {
   const [change, setChange] = useState<SetupChange>({});
   const { compared, busy } = useCompared(setup, change, job.transfer);
   const { maxC } = job.blank.substrate;
-  const changed = changedCount(setup, change) > 0;
+  const changed = changedKeys(setup, change).length > 0;
   return (
     <>
       <Box
