@@ -97,6 +97,9 @@ test('two of one job are an evening of two: each is told of, and a record of its
     if (await big(page).isVisible()) await big(page).click({ timeout: 2000 });
     throw new Error(`it still says ${says}`);
   }).toPass({ timeout: 120_000, intervals: [120] });
+  // one record for both is not written beside it
+  await page.goto('/demo/job/demo-comet/record');
+  await expect(page.getByRole('heading', { name: '2 of them are being pressed' })).toBeVisible();
   await page.goto('/demo');
   await page.getByRole('link', { name: 'Write down how it came out' }).click();
   await page.getByRole('button', { name: 'All are good' }).click();

@@ -135,7 +135,6 @@ export function RecordForm({ corrected, onDone }: FormProps) {
   async function save() {
     const { outcome, ...rest } = told;
     if (outcome === null) return setOutcomeMissing(true);
-    // of several things the first stands for all: each is told of where they were pressed
     const pressing = run && pressingOf(assembledOf(run), run, 0);
     const body = corrected
       ? { ...corrected.body, ...rest, outcome }

@@ -1,5 +1,9 @@
 'use client';
 
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
 import { useCallback, useEffect, useState } from 'react';
 import { recordsOfJob, type Kept } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
@@ -9,10 +13,27 @@ import { EarlierRecords } from './EarlierRecords';
 import { RecordForm } from './RecordForm';
 import { UsedSettings } from './UsedSettings';
 
+/** Several are being pressed: each is told of by itself, where they are pressed. */
+function AtThePress({ count, href }: { count: number; href: string }) {
+  return (
+    <Box sx={{ flex: 1, p: 3, display: 'flex', flexDirection: 'column', gap: 2, maxWidth: 760 }}>
+      <Typography variant="h1" component="h2">
+        {count} of them are being pressed
+      </Typography>
+      <Typography>
+        When all are done, each is told of by itself, and is a record of its own.
+      </Typography>
+      <Button component={NextLink} href={href} variant="contained" sx={{ alignSelf: 'flex-start' }}>
+        To the press
+      </Button>
+    </Box>
+  );
+}
+
 /** Station 6: how it came out, written down with what was used; and what was written down before. */
 export function RecordStation() {
   const { store } = useBench();
-  const { job, refreshHistory } = useJob();
+  const { job, run, pathTo, refreshHistory } = useJob();
   const [records, setRecords] = useState<readonly Kept<'record'>[]>([]);
   const [corrected, setCorrected] = useState<Kept<'record'> | null>(null);
 
@@ -42,14 +63,18 @@ export function RecordStation() {
     <JobFrame
       station="record"
       stage={
-        <RecordForm
-          key={corrected?.id ?? 'new'}
-          corrected={corrected}
-          onDone={() => {
-            setCorrected(null);
-            return refresh();
-          }}
-        />
+        run && run.things.length > 1 && !corrected ? (
+          <AtThePress count={run.things.length} href={pathTo('press')} />
+        ) : (
+          <RecordForm
+            key={corrected?.id ?? 'new'}
+            corrected={corrected}
+            onDone={() => {
+              setCorrected(null);
+              return refresh();
+            }}
+          />
+        )
       }
       card={
         <>
