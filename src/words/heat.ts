@@ -9,7 +9,13 @@ import {
   type Setup,
   type UsualChange,
 } from '@/core/heat';
-import { formatDuration, formatLength, formatTemperature, type UnitStyle } from './units';
+import {
+  formatDegrees,
+  formatDuration,
+  formatLength,
+  formatTemperature,
+  type UnitStyle,
+} from './units';
 
 const percent = (share: number): string => `${Math.round(100 * Math.abs(share))} %`;
 
@@ -21,10 +27,6 @@ function moreOrLess({ low, high }: Band): string {
   if (from >= 0) return `The dye gets ${percent(from)} to ${percent(to)} more heat.`;
   return `The dye gets from ${percent(from)} less to ${percent(to)} more heat.`;
 }
-
-/** Degrees of difference in the person's unit. */
-const degrees = (c: number, { temperature }: UnitStyle): string =>
-  `${Math.round(Math.abs(c) * (temperature === '°F' ? 1.8 : 1))} ${temperature}`;
 
 /** Above this, seconds are told to five (own choice). */
 const COARSE_FROM_S = 90;
@@ -58,12 +60,12 @@ function makesUpWords(
     case 'heat': {
       const { moreC } = makesUp;
       if (moreC < 0)
-        return `Set it ${degrees(moreC, units)} lower; a shorter time does not mend a plate that is too hot.`;
+        return `Set it ${formatDegrees(moreC, units.temperature)} lower; a shorter time does not mend a plate that is too hot.`;
       const over = maxC !== null && setup.plateC + moreC > maxC;
       const limit = over
         ? ` That shows more than the ${formatTemperature(maxC, units.temperature)} the blank’s maker allows: measure the plate first.`
         : '';
-      return `Set it ${degrees(moreC, units)} higher, not longer: an error of heat is mended with heat.${limit}`;
+      return `Set it ${formatDegrees(moreC, units.temperature)} higher, not longer: an error of heat is mended with heat.${limit}`;
     }
     case 'nothing':
       return NOTHING_WORDS[makesUp.why](formatDuration(setup.dwellS));

@@ -29,3 +29,4 @@ export * from './evening';
 export * from './eveningLive';
 export * from './heat';
 export * from './stockOf';
+export * from './readings';

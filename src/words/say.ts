@@ -1,4 +1,5 @@
 import {
+  formatDegrees,
   formatDuration,
   formatLength,
   formatSize,
@@ -15,6 +16,8 @@ export interface Say {
   readonly size: (size: { readonly widthMm: number; readonly heightMm: number }) => string;
   /** °C as a temperature to the whole degree. */
   readonly temperature: (celsius: number) => string;
+  /** How far two temperatures are apart, from °C. */
+  readonly degrees: (differenceC: number) => string;
   readonly duration: (seconds: number) => string;
 }
 
@@ -24,6 +27,7 @@ export const sayIn = (units: UnitStyle): Say => ({
   length: (mm) => formatLength(mm, units.length),
   size: ({ widthMm, heightMm }) => formatSize(widthMm, heightMm, units.length),
   temperature: (celsius) => formatTemperature(celsius, units.temperature),
+  degrees: (differenceC) => formatDegrees(differenceC, units.temperature),
   duration: formatDuration,
 });
 

@@ -192,6 +192,14 @@ interface HeatFacts {
   timer: { dwellS: number; machine: string; runsS: readonly number[] };
   'pressure-lacking': { machine: string; has: readonly Pressure[]; wanted: Pressure };
   'plate-small': Size & { twoSides: boolean; machine: string; plate: Size };
+  /** Part of the plate is not evenly hot: what is, from its left and back edge, mm; the coolest place, °C below. */
+  'plate-uneven': {
+    machine: string;
+    even: Size;
+    fromLeftMm: number;
+    fromBackMm: number;
+    coolerC: number;
+  };
   'iron-dye': { machine: string; dyeC: number };
   'spent-cover': Nothing;
   /** Heat over dye that is finished. */
@@ -285,6 +293,7 @@ export const CHECK_STATIONS = {
   timer: 'heat',
   'pressure-lacking': 'heat',
   'plate-small': 'heat',
+  'plate-uneven': 'heat',
   'iron-dye': 'heat',
   'spent-cover': 'heat',
   'over-dye': 'heat',

@@ -50,6 +50,16 @@ const smallPlate = { plate: { widthMm: 60, heightMm: 60 }, coolBorderMm: 0 };
 
 type Case = readonly [id: string, level: string, says: RegExp, job: Job, on?: Shelf];
 
+/** A plate that reads 12 °C less in its left third. */
+const coolLeft: Partial<Machine> = {
+  readings: {
+    places: [40, 200, 360].flatMap((xMm) =>
+      [40, 200, 360].map((yMm) => ({ xMm, yMm, displayC: 200, plateC: xMm < 100 ? 188 : 200 })),
+    ),
+    pressing: [],
+  },
+};
+
 /** Each rule: what sets it off, and what its text must name. */
 const LOUD: readonly Case[] = [
   ['polyester', 'stop', /Pure cotton/, job('tee', 'plate-press', { made: { polyesterShare: 0 } })],
@@ -111,6 +121,13 @@ const LOUD: readonly Case[] = [
     /in one go, both sides together/,
     job('medallion', 'plate-press', { both: true }),
     withMachine('plate-press', smallPlate),
+  ],
+  [
+    'plate-uneven',
+    'note',
+    /evenly hot on .* only.*coolest place is 22 °F below/,
+    job('tee', 'plate-press'),
+    withMachine('plate-press', coolLeft),
   ],
   ['iron-dye', 'stop', /cool spots/, job('tee', 'iron')],
   ['print-side', 'warn', /which way up/, job('tee', 'plate-press'), withPrinter({ feedSide: '' })],
@@ -175,6 +192,7 @@ const SILENT: readonly (readonly [id: string, job: Job, on?: Shelf])[] = [
   ['pressure-lacking', job('tee', 'hand-press')],
   ['plate-small', job('medallion', 'plate-press', { both: true })],
   ['plate-small', job('wall-panel', 'hand-press')],
+  ['plate-uneven', job('tee', 'plate-press')],
   ['iron-dye', job('tee', 'iron', { by: 'light-paper' })],
   ['print-side', job('tee', 'plate-press')],
   ['print-side', job('tee', 'plate-press', { by: 'vinyl' }), withPrinter({ feedSide: '' })],

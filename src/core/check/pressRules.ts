@@ -1,6 +1,13 @@
 import type { Pressure } from '../model';
 import { isCloth, MACHINES } from '../traits';
-import { cools, DYE_MOVES_FROM_C, effectivePlate, MOST_SECTIONS } from '../press';
+import {
+  coolestC,
+  cools,
+  DYE_MOVES_FROM_C,
+  effectivePlate,
+  evenPart,
+  MOST_SECTIONS,
+} from '../press';
 import { fahrenheitToC } from '../units';
 import { found, type Rule } from './check';
 import { fix } from './fixes';
@@ -65,6 +72,21 @@ const plateSmall: Rule = ({ press, recipe, machine, faces }) => {
   const { widthMm, heightMm } = face;
   const facts = { widthMm, heightMm, twoSides, machine: machine.name, plate };
   return [found('plate-small', twoSides ? 'stop' : 'warn', facts)];
+};
+
+/** Less of the plate than this is worth a word (own choice). */
+const UNEVEN_SHARE = 0.97;
+
+const plateUneven: Rule = ({ machine, press }) => {
+  const [part, whole] = [evenPart(machine), evenPart({ ...machine, readings: null })];
+  if (!part || !whole || !press.sides.some(({ sections }) => sections.length > 0)) return [];
+  if (part.width * part.height > UNEVEN_SHARE * whole.width * whole.height) return [];
+  const facts = {
+    ...{ machine: machine.name, fromLeftMm: part.x, fromBackMm: part.y },
+    ...{ even: { widthMm: part.width, heightMm: part.height } },
+    coolerC: coolestC(machine.readings),
+  };
+  return [found('plate-uneven', 'note', facts)];
 };
 
 const ironForDye: Rule = (findings) => {
@@ -139,6 +161,7 @@ export const PRESS_RULES: readonly Rule[] = [
   timer,
   pressureLacking,
   plateSmall,
+  plateUneven,
   ironForDye,
   printSide,
   spentCover,

@@ -68,6 +68,31 @@ export const MACHINE_KINDS = [
   'iron',
 ] as const;
 
+/** Most places of a plate that were measured. */
+export const MOST_PLACES = 100;
+/** Most moments of a pressing that were measured. */
+export const MOST_MOMENTS = 2000;
+const degreesSchema = z.number().min(0).max(400);
+
+/** What a thermometer or strips read on a machine, from which its figures are learned. */
+export const readingsSchema = z.object({
+  /** On the closed or open plate at rest: where, from its left and its back edge, mm; display and plate, °C. */
+  places: z
+    .array(
+      z.object({
+        xMm: lengthSchema,
+        yMm: lengthSchema,
+        displayC: degreesSchema,
+        plateC: degreesSchema,
+      }),
+    )
+    .max(MOST_PLACES),
+  /** Over one pressing, closed at 0 s: seconds since, and the plate, °C. */
+  pressing: z
+    .array(z.object({ s: z.number().min(0).max(7200), plateC: degreesSchema }))
+    .max(MOST_MOMENTS),
+});
+
 /** A heat source as its owner knows it. Figures that are not known are null. */
 export const machineSchema = z.object({
   id: idSchema,
@@ -88,6 +113,10 @@ export const machineSchema = z.object({
   /** The heated plate, mm, and the border of it that stays cooler. */
   plate: z.object({ widthMm: handSizeSchema, heightMm: handSizeSchema }).nullable().default(null),
   coolBorderMm: lengthSchema.max(100).default(0),
+  /** From closing on a cold thing until the plate is back at its heat, measured, s; null where nobody did. */
+  recoverS: z.number().min(0).max(7200).nullable().default(null),
+  /** What it was measured by; null where it was not. */
+  readings: readingsSchema.nullable().default(null),
   /** Pressures it can give; empty where its clamp or a sleeve sets it. */
   pressures: z.array(pressureSchema).max(3).default(['light', 'medium', 'firm']),
   /** For a part that is put on a press: which one; null where it is not known, or stands by itself. */
@@ -144,6 +173,8 @@ export type Cutter = z.infer<typeof cutterSchema>;
 export type OwnFigures = z.infer<typeof ownFiguresSchema>;
 /** A machine that presses: heats (°C), timer (s), plate (mm), pressures. */
 export type Machine = z.infer<typeof machineSchema>;
+/** Readings of a thermometer or strips: places of the plate (mm, °C), moments of a pressing (s, °C). */
+export type Readings = z.infer<typeof readingsSchema>;
 /** A kind of machine that presses. */
 export type MachineKind = Machine['kind'];
 /** Everything there is to work with: blanks, papers, tools, own figures. */

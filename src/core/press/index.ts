@@ -2,6 +2,7 @@ export * from './recipe';
 export * from './recipes';
 export * from './area';
 export * from './machine';
+export * from './readings';
 export * from './sections';
 export * from './plateRows';
 export * from './sides';

@@ -1,5 +1,6 @@
 import type { DisplaySetting, Machine } from '../model';
 import { celsiusToF } from '../units';
+import { evenPart } from './readings';
 
 /** What one placement of a plate heats fully: its size less the cooler border, mm. */
 export interface EffectivePlate {
@@ -7,11 +8,18 @@ export interface EffectivePlate {
   readonly heightMm: number;
 }
 
-/** The evenly hot part of a machine's plate; null where it has none, or its size is not known. */
-export function effectivePlate({ plate, coolBorderMm }: Machine): EffectivePlate | null {
-  if (!plate) return null;
-  const [widthMm, heightMm] = [plate.widthMm - 2 * coolBorderMm, plate.heightMm - 2 * coolBorderMm];
-  return widthMm > 0 && heightMm > 0 ? { widthMm, heightMm } : null;
+/** What a plate heats evenly, found once a machine: readings make it a search. */
+const evenly = new WeakMap<Machine, EffectivePlate>();
+
+/** The evenly hot part of a machine's plate by its border and readings; null where it has none, or its size is not known. */
+export function effectivePlate(machine: Machine): EffectivePlate | null {
+  const known = evenly.get(machine);
+  if (known) return known;
+  const part = evenPart(machine);
+  if (!part) return null;
+  const plate = { widthMm: part.width, heightMm: part.height };
+  evenly.set(machine, plate);
+  return plate;
 }
 
 /** A difference smaller than this is not worth a word, degrees of the display (own choice). */

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import { NOTHING_OWN, type Machine } from '@/core/model';
 import { freeName } from '@/core/shelf';
 import { useBench } from '@/ui/bench/BenchProvider';
@@ -14,6 +15,7 @@ import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
 import { displayReasons, displayText } from '@/words';
 import { MachineTraits } from './MachineTraits';
+import { ReadingsDialog } from './readings/ReadingsDialog';
 import { useHeatEdit } from './useHeatEdit';
 
 /** The heat source, and what must be known of it; changes are kept on the shelf for every job. */
@@ -23,6 +25,7 @@ export function MachineFields() {
   const { change } = useHeatEdit();
   const { machine } = plan.tools;
   const units = useUnits();
+  const [measures, setMeasures] = useState(false);
   const { display } = plan.press;
   const why = display ? displayReasons(display, units) : [];
   const learn = (part: Partial<Machine>) =>
@@ -58,13 +61,26 @@ export function MachineFields() {
       </Typography>
       <Tucked title="What it can do" now={machine.origin}>
         <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
-          Kept for every job with this machine. Measure the plate with a thermometer or strips.
+          Kept for every job with this machine.
         </Typography>
+        <Button variant="outlined" size="small" onClick={() => setMeasures(true)}>
+          Measure it with a thermometer or strips
+        </Button>
         <MachineTraits machine={machine} change={learn} />
         <Button size="small" onClick={() => void another()}>
           Add another like it
         </Button>
       </Tucked>
+      {measures && (
+        <ReadingsDialog
+          machine={machine}
+          onClose={() => setMeasures(false)}
+          onKeep={(measured) => {
+            learn(measured);
+            setMeasures(false);
+          }}
+        />
+      )}
     </Section>
   );
 }

@@ -11,6 +11,7 @@ import { Choice } from '@/ui/fields/Choice';
 import { NumberField } from '@/ui/fields/NumberField';
 import { DurationField, LengthField, TemperatureField } from '@/ui/fields/QuantityField';
 import { Pair } from '@/ui/Section';
+import { degreesIn, fromDegrees } from '@/words/units';
 import { WordsField } from '@/ui/fields/WordsField';
 
 const PRESSURES: readonly Pressure[] = ['light', 'medium', 'firm'];
@@ -23,10 +24,9 @@ const between = (least: number, most: number) => (text: string) => {
   return text.trim() !== '' && number >= least && number <= most ? number : null;
 };
 
-/** Degrees of the display that stand for a difference in °C, and back. */
+/** Degrees of the display that stand for a difference in °C, as they are typed. */
 const degrees = (c: number, unit: Machine['displayUnit']) =>
-  Math.round((unit === '°F' ? c * 1.8 : c) * 10) / 10;
-const fromDegrees = (d: number, unit: Machine['displayUnit']) => (unit === '°F' ? d / 1.8 : d);
+  Math.round(degreesIn(c, unit) * 10) / 10;
 
 interface PartProps {
   machine: Machine;

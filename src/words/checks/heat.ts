@@ -67,6 +67,10 @@ export const HEAT_WORDS = {
     text: `A hard blank is pressed in one go${twoSides ? ', both sides together' : ''}: it measures ${say.size(size)}, and “${machine}” heats ${say.size(plate)} evenly. Use a larger plate.`,
     figure: say.size(size),
   }),
+  'plate-uneven': ({ machine, even, fromLeftMm, fromBackMm, coolerC }, say) => ({
+    text: `By your readings “${machine}” is evenly hot on ${say.size(even)} only, ${say.length(fromLeftMm)} from its left and ${say.length(fromBackMm)} from its back edge${coolerC >= 1 ? `; its coolest place is ${say.degrees(coolerC)} below` : ''}. Lay the print under that part: the placements are planned with it.`,
+    figure: say.size(even),
+  }),
   'iron-dye': ({ machine, dyeC }, say) => ({
     text: `An iron is too uneven for dye: it has cool spots, steam holes, and no steady ${say.temperature(dyeC)}. Use a press, or iron-on paper.`,
     figure: machine,

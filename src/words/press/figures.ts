@@ -1,7 +1,13 @@
 import type { DisplaySetting, HeatName, Settings } from '@/core/model';
 import { countOf, type AreaDwell, type PlateRows, type PressPlan, type Recipe } from '@/core/press';
 import { type LengthUnit } from '@/core/units';
-import { formatDuration, formatLength, formatTemperature, type UnitStyle } from '../units';
+import {
+  formatDegrees,
+  formatDuration,
+  formatLength,
+  formatTemperature,
+  type UnitStyle,
+} from '../units';
 
 /** What each heat is called. */
 export const HEAT_WORDS: Readonly<Record<HeatName, string>> = {
@@ -31,7 +37,7 @@ export const displayText = ({ figure, unit }: Pick<DisplaySetting, 'figure' | 'u
 /** Why the display differs from what is wanted, in sentences; empty where it does not. */
 export function displayReasons(display: DisplaySetting, units: UnitStyle): string[] {
   const { unit, errorC, offsetC, dropC, coarseStep, wantedC } = display;
-  const degrees = (c: number) => `${Math.round(Math.abs(c) * (unit === '°F' ? 1.8 : 1))} ${unit}`;
+  const degrees = (c: number) => formatDegrees(c, unit);
   return [
     ...(offsetC === null
       ? []

@@ -4,10 +4,23 @@ import { celsiusToF, fahrenheitToC } from '@/core/units';
 /** The unit a press shows. The core only knows °C. */
 export type TemperatureUnit = '°F' | '°C';
 
+const F_PER_C = 1.8;
+
 /** A temperature to the whole degree, e.g. `400 °F`. */
 export function formatTemperature(celsius: number, unit: TemperatureUnit): string {
   return `${Math.round(unit === '°F' ? celsiusToF(celsius) : celsius)} ${unit}`;
 }
+
+/** How many degrees of a unit lie between temperatures so many °C apart, whichever is higher: `9 °F`. */
+export const formatDegrees = (differenceC: number, unit: TemperatureUnit): string =>
+  `${Math.round(Math.abs(differenceC) * (unit === '°F' ? F_PER_C : 1))} ${unit}`;
+
+/** A difference in °C as degrees of a unit, and back. */
+export const degreesIn = (differenceC: number, unit: TemperatureUnit): number =>
+  unit === '°F' ? differenceC * F_PER_C : differenceC;
+/** Degrees of a unit as a difference in °C. */
+export const fromDegrees = (degrees: number, unit: TemperatureUnit): number =>
+  unit === '°F' ? degrees / F_PER_C : degrees;
 
 /**
  * Reads `400`, `400 F`, `204 °C`; a figure without a unit is taken in `unit`.

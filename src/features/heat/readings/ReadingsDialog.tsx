@@ -1,0 +1,135 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Machine, Readings } from '@/core/model';
+import { learnedFrom } from '@/core/press';
+import { readReadings, writePlaces } from '@/files/readingsFile';
+import { download, fileName } from '@/ui/files';
+import { COLOURS } from '@/ui/theme';
+import { learnedLines } from '@/words';
+import { PlaceFields } from './PlaceFields';
+import { PlateMap } from './PlateMap';
+import { PressingField } from './PressingField';
+
+const NONE: Readings = { places: [], pressing: [] };
+
+/** A machine as its readings say it is. */
+function learned(machine: Machine, readings: Readings): Machine {
+  const { offsetC, dropC, recoverS } = learnedFrom(readings);
+  return {
+    ...machine,
+    readings: readings.places.length + readings.pressing.length > 0 ? readings : null,
+    ...(offsetC === null ? {} : { displayOffsetC: Math.max(-60, Math.min(60, offsetC)) }),
+    ...(dropC === null ? {} : { dropC: Math.max(0, Math.min(40, dropC)), recoverS }),
+  };
+}
+
+/** Readings of a plate and over a pressing, typed or from a file, with what they say of the machine. */
+export function ReadingsDialog({
+  machine: start,
+  onKeep,
+  onClose,
+}: {
+  machine: Machine;
+  onKeep: (machine: Machine) => void;
+  onClose: () => void;
+}) {
+  const [readings, setReadings] = useState(start.readings ?? NONE);
+  const [problem, setProblem] = useState<string | null>(null);
+  const machine = learned(start, readings);
+  const { plate, displayUnit: unit } = machine;
+  const put = (part: Partial<Readings>) => setReadings((now) => ({ ...now, ...part }));
+  /** Takes what a file holds: places, or a pressing. */
+  async function take(file: File) {
+    const read = readReadings(await file.text(), unit);
+    setProblem(read.ok ? null : `“${file.name}”: ${read.reason} Nothing was changed.`);
+    if (!read.ok) return;
+    const { places, pressing } = read.value;
+    put(places.length > 0 ? { places } : { pressing });
+  }
+  return (
+    <Dialog open onClose={onClose} maxWidth="lg" fullWidth aria-labelledby="readings-title">
+      <DialogTitle id="readings-title">Measure “{machine.name}”</DialogTitle>
+      <DialogContent
+        sx={{ display: 'flex', gap: 3, flexDirection: { xs: 'column', md: 'row' }, minHeight: 480 }}
+      >
+        {plate && (
+          <Box sx={{ flex: 1, display: 'flex', minWidth: 0, minHeight: 320 }}>
+            <PlateMap machine={machine} plate={plate} />
+          </Box>
+        )}
+        <Box
+          sx={{
+            width: { md: 400 },
+            flexShrink: 0,
+            display: 'flex',
+            flexDirection: 'column',
+            gap: 2,
+          }}
+        >
+          {plate && (
+            <PlaceFields {...{ plate, unit, readings }} onPlaces={(places) => put({ places })} />
+          )}
+          <PressingField {...{ unit, readings }} onPressing={(pressing) => put({ pressing })} />
+          {problem && <Alert severity="warning">{problem}</Alert>}
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Button component="label" size="small">
+              From a CSV file
+              <input
+                type="file"
+                hidden
+                accept=".csv,.txt,text/csv,text/plain"
+                aria-label="Readings from a CSV file"
+                onChange={({ target }) => {
+                  const [file] = target.files ?? [];
+                  target.value = '';
+                  if (file) void take(file);
+                }}
+              />
+            </Button>
+            <Button
+              size="small"
+              disabled={readings.places.length === 0}
+              onClick={() =>
+                download(
+                  fileName(`${machine.name} readings`, 'csv'),
+                  new Blob([writePlaces(readings)], { type: 'text/csv' }),
+                )
+              }
+            >
+              Save the places
+            </Button>
+            <Button size="small" onClick={() => setReadings(NONE)}>
+              Clear
+            </Button>
+          </Box>
+          <Box aria-live="polite">
+            {learnedLines(machine).map((line) => (
+              <Typography key={line} sx={{ fontSize: 15 }}>
+                {line}
+              </Typography>
+            ))}
+          </Box>
+          <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
+            The plate burns: hold the probe with a glove, and follow the makers of press and
+            thermometer.
+          </Typography>
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave it</Button>
+        <Button variant="contained" onClick={() => onKeep(machine)}>
+          Keep it for this machine
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
