@@ -7,7 +7,7 @@ import {
   type SetupChange,
 } from '@/core/heat';
 import { setupFor } from '@tests/support/heated';
-import { compareWords, thicknessWords, USUAL_CHANGE_WORDS } from './heat';
+import { compareWords, bearsWords, thicknessWords, USUAL_CHANGE_WORDS } from './heat';
 import { TRADE_UNITS } from './units';
 
 const METRIC = { length: 'mm', temperature: '°C' } as const;
@@ -85,6 +85,28 @@ describe('what cannot be said', () => {
       /^The adhesive becomes \d+ °C to \d+ °C; as planned, \d+ °C to \d+ °C\.$/,
     );
     expect(lines[1]).toContain('It may not take hold.');
+  });
+});
+
+describe('what is told beside it', () => {
+  test('tape and blank are judged by how hot their own places become', () => {
+    const of = (setup: typeof tee, maxC: number | null) => {
+      const found = compare(setup, {}, 'sublimation');
+      return found ? bearsWords(found, maxC, METRIC) : [];
+    };
+    const [tape, blank] = of(tee, 205);
+    expect(tape).toMatch(
+      /^Tape on the print becomes 19\d °C to 199 °C at its hottest: within the 204 °C/,
+    );
+    expect(blank).toMatch(/surface becomes .* within the 205 °C its maker allows\.$/);
+    expect(of({ ...tee, plateC: 225 }, 190)).toEqual([
+      expect.stringContaining('more than the 204 °C') as string,
+      expect.stringContaining('more than the 190 °C') as string,
+    ]);
+    // a cold mug keeps its own face below what its wrap is set to
+    const [, slow] = of(setupFor({ on: 'mug-12oz', with: 'mug-attachment' }), 200);
+    expect(slow).toContain('within the 200 °C');
+    expect(of(tee, null)).toHaveLength(1);
   });
 
   test('a blank of another thickness than its recipe is told of is said', () => {

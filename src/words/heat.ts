@@ -1,3 +1,4 @@
+import { TAPE_HOLDS_TO_C } from '@/core/traits';
 import {
   blankMm,
   LEAST_SHARE,
@@ -120,6 +121,28 @@ export function compareWords(
   return [moreOrLess(dose), makesUpWords(compared, setup, maxC, units), ...unknown];
 }
 
+/**
+ * How hot tape and the blank's face become at their hottest, against what they bear: the model's figures are of their
+ * places, the limits of their makers.
+ * @param maxC the hottest the blank's maker allows, °C; null where nothing is said.
+ */
+export function bearsWords(
+  { hottestC: { tape, blank } }: Pick<Compared, 'hottestC'>,
+  maxC: number | null,
+  units: UnitStyle,
+): readonly string[] {
+  const limit = (c: number) => formatTemperature(c, units.temperature);
+  const judged = (of: Band, mostC: number) =>
+    of.low > mostC ? 'more than' : of.high > mostC ? 'it may pass' : 'within';
+  const tapeSays =
+    tape &&
+    `Tape on the print becomes ${range(tape, units)} at its hottest: ${judged(tape, TAPE_HOLDS_TO_C)} the ${limit(TAPE_HOLDS_TO_C)} such tape is made for (common practice).`;
+  const blankSays =
+    maxC !== null &&
+    `The blank’s surface becomes ${range(blank, units)}: ${judged(blank, maxC)} the ${limit(maxC)} its maker allows.`;
+  return [tapeSays, blankSays].filter((line): line is string => typeof line === 'string');
+}
+
 /** What is often otherwise, as it is called. */
 export const USUAL_CHANGE_WORDS: Readonly<Record<UsualChange, (several: boolean) => string>> = {
   'cold-machine': (several) =>
@@ -133,3 +156,6 @@ export const USUAL_CHANGE_WORDS: Readonly<Record<UsualChange, (several: boolean)
 /** That a blank is of another thickness than its recipe is told of. */
 export const thicknessWords = (setup: Setup, { length }: UnitStyle): string =>
   `Yours is ${formatLength(blankMm(setup), length)} thick; recipes like this are told of about ${formatLength(usualMm(setup), length)}.`;
+
+/** That a batch begins in a machine whose light is on, but whose body is not warm yet. */
+export const FIRST_OF_SEVERAL = 'The first of several, if the machine is not hot through yet:';

@@ -1,5 +1,5 @@
 import type { Pressure } from '../model';
-import { isCloth, MACHINES } from '../traits';
+import { isCloth, MACHINES, TAPE_HOLDS_TO_C } from '../traits';
 import {
   coolestC,
   cools,
@@ -13,8 +13,6 @@ import { found, type Rule } from './check';
 import { fix } from './fixes';
 import { otherWays } from './otherWays';
 
-/** Heat-rated tape and shrink sleeves are made for about this (common practice; sleeves from memory). */
-const TAPE_HOLDS_TO_C = fahrenheitToC(400);
 /** What dye is usually pressed at (common practice). */
 const DYE_HEAT_C = fahrenheitToC(400);
 /** Longer than this a hot press tempts one to walk away (own choice). */

@@ -32,6 +32,8 @@ export interface Compared {
   readonly makesUp: MakesUp;
   /** The hottest an adhesive becomes, before and after, °C; null where there is none. */
   readonly adhesiveC: { readonly before: Band; readonly after: Band } | null;
+  /** How hot it becomes at its hottest with the change, °C: tape on the print (null where none can lie), the blank's face. */
+  readonly hottestC: { readonly tape: Band | null; readonly blank: Band };
   /** How both go, as far as is thought. */
   readonly before: Heated;
   readonly after: Heated;
@@ -125,16 +127,16 @@ export function compare(
   });
   const [likely] = pairs;
   if (!likely) return null;
+  const tape = pairs.flatMap(({ after }) => after.peakTapeC ?? []);
+  const face = bandOf(pairs.map(({ after }) => after.peakFaceC));
+  const hottestC = { tape: tape.length > 0 ? bandOf(tape) : null, blank: face };
   if (!TRANSFERS[transfer].dye)
     return {
-      ...{ ...likely, dose: null, makesUp: { by: 'none' } },
-      adhesiveC: {
-        before: bandOf(pairs.map(({ before }) => before.peakFaceC)),
-        after: bandOf(pairs.map(({ after }) => after.peakFaceC)),
-      },
+      ...{ ...likely, dose: null, makesUp: { by: 'none' }, hottestC },
+      adhesiveC: { before: bandOf(pairs.map(({ before }) => before.peakFaceC)), after: face },
     };
   return {
-    ...likely,
+    ...{ ...likely, hottestC },
     dose: bandOf(pairs.map(({ before, after }) => after.doseS / before.doseS)),
     makesUp: makesUpFor(
       setup,

@@ -25,6 +25,8 @@ export interface Heated {
   /** The hottest the face with the picture, and the blank, become, °C. */
   readonly peakFaceC: number;
   readonly peakBlankC: number;
+  /** The hottest the outer side of the print becomes, where tape holds it, °C; null where the blank lies over it. */
+  readonly peakTapeC: number | null;
 }
 
 /** How finely time is cut: the first step after every change, by what factor each next is longer, and the longest; s. */
@@ -164,6 +166,8 @@ interface Probe {
   readonly wall: Wall;
   readonly face: number;
   readonly blank: number;
+  /** Where tape lies on the print, towards the heat; null where the blank lies there. */
+  readonly tape: number | null;
   /** Whether the blank lies beyond the face. */
   readonly beyond: boolean;
 }
@@ -172,11 +176,13 @@ function probeOf(wall: Wall, layers: readonly Conducts[]): Probe | null {
   const after = faceAfter(layers);
   if (after === null) return null;
   const blank = layers.findIndex(({ role }) => role === 'blank');
+  const print = layers.findIndex(({ role }) => role === 'print');
   const [from = 0, to = 0] = [wall.starts[blank], wall.starts[blank + 1]];
   return {
     wall,
     face: (wall.starts[after + 1] ?? 1) - 1,
     blank: Math.floor((from + to) / 2),
+    tape: print < blank ? (wall.starts[print] ?? null) : null,
     beyond: blank > after,
   };
 }
@@ -212,6 +218,7 @@ export function heated(
   const conductor = new Conductor(wall);
   const course: HeatAt[] = [];
   let [s, doseS, outS] = [0, 0, 0];
+  let peakTapeC = -Infinity;
   for (const { between, untilS, isOut } of stages) {
     let dt = steps.firstS;
     let last = { ...readAt(probe, state, between.near, s), doseS };
@@ -220,6 +227,7 @@ export function heated(
       const step = Math.min(dt, untilS - s);
       conductor.step(state, between, s, step);
       s += step;
+      if (probe.tape !== null) peakTapeC = Math.max(peakTapeC, state.cellsC[probe.tape] as number);
       const read = readAt(probe, state, between.near, s);
       // Arrhenius is steep: between two moments it goes by the temperature between them
       const middle = worthAt((last.faceC + read.faceC) / 2, assumed.energy);
@@ -237,5 +245,6 @@ export function heated(
     ...{ course, doseS, afterS: outS },
     peakFaceC: Math.max(...course.map(({ faceC }) => faceC)),
     peakBlankC: Math.max(...course.map(({ blankC }) => blankC)),
+    peakTapeC: probe.tape === null ? null : peakTapeC,
   };
 }

@@ -1,10 +1,14 @@
 import type { LayerMaterial } from '../model';
+import { fahrenheitToC } from '../units';
 import type { Thermal } from './materials';
 
 /** What a layer of a lay-up is to the heat: what conducts, how thick; null for what gives the heat, and for the blank itself. */
 export interface LayerTraits {
   readonly thermal: (Thermal & { readonly thicknessMm: number }) | null;
 }
+
+/** Heat-rated tape and shrink sleeves are made for about this, °C: 400 °F (common practice; sleeves from memory). */
+export const TAPE_HOLDS_TO_C = fahrenheitToC(400);
 
 const PAPER = { k: 0.1, rho: 800, c: 1400, waterKgM3: 48, origin: 'from memory' } as const;
 const NON_STICK = { k: 0.3, rho: 2100, c: 1050, waterKgM3: 0, origin: 'handbook' } as const;

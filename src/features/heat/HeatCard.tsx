@@ -25,6 +25,7 @@ import { FiguresBeside } from './FiguresBeside';
 import { ItemFields } from './ItemFields';
 import { MachineFields } from './MachineFields';
 import { TransferFields } from './TransferFields';
+import { ByTheHeat } from './whatIf/ByTheHeat';
 import { useHeatEdit } from './useHeatEdit';
 
 const PRESSURES: readonly Pressure[] = ['light', 'medium', 'firm'];
@@ -171,6 +172,7 @@ export function HeatCard() {
       <TransferFields />
       <MachineFields />
       <Figures />
+      <ByTheHeat />
       {schoolB && (
         <Schools
           title="Figures: two schools"

@@ -1,27 +1,18 @@
 'use client';
 
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import {
-  blankMm,
-  changedKeys,
-  isOtherThickness,
-  setupOf,
-  usualMm,
-  type Setup,
-  type SetupChange,
-} from '@/core/heat';
+import { changedKeys, setupOf, type Setup, type SetupChange } from '@/core/heat';
 import { thingsIn } from '@/core/model';
 import { TRANSFERS } from '@/core/transfer';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { compareWords, settingsLine, thicknessWords } from '@/words';
+import { compareWords, bearsWords, settingsLine } from '@/words';
 import { Changes } from './Changes';
 import { Usual } from './Usual';
 import { useCompared } from './useCompared';
@@ -74,6 +65,13 @@ function Comparison({ setup, planned }: { setup: Setup; planned: string }) {
           </Typography>
         )}
       </Box>
+      {compared &&
+        setup.plateTold &&
+        bearsWords(compared, maxC, units).map((line) => (
+          <Typography key={line} sx={{ fontSize: 15 }}>
+            {line}
+          </Typography>
+        ))}
       {compared && (
         <HeatChart
           before={compared.before}
@@ -91,22 +89,6 @@ function Comparison({ setup, planned }: { setup: Setup; planned: string }) {
   );
 }
 
-/** A blank of another thickness than its recipe is told of: what that comes to. */
-function OtherThickness({ setup }: { setup: Setup }) {
-  const { job } = useJob();
-  const units = useUnits();
-  const usual = useMemo(() => ({ ...setup, thicknessMm: usualMm(setup) }), [setup]);
-  const change = useMemo(() => ({ thicknessMm: blankMm(setup) }), [setup]);
-  const { compared } = useCompared(usual, change, job.transfer);
-  if (!compared) return null;
-  return (
-    <Alert severity="info" sx={{ '& .MuiAlert-message': { fontSize: 16 } }}>
-      {thicknessWords(setup, units)}{' '}
-      {compareWords(compared, usual, job.blank.substrate.maxC, units).join(' ')}
-    </Alert>
-  );
-}
-
 /** What if something is otherwise than the recipe thinks: how much more or less heat comes to the picture. */
 export function WhatIf() {
   const { job, plan, passId } = useJob();
@@ -121,7 +103,6 @@ export function WhatIf() {
       sx={{ flex: 1, overflowY: 'auto', p: { xs: 2, sm: 3 } }}
     >
       <Box sx={{ maxWidth: 900, mx: 'auto', display: 'flex', flexDirection: 'column', gap: 1.5 }}>
-        {isOtherThickness(setup) && <OtherThickness setup={setup} />}
         <Comparison
           key={JSON.stringify(setup)}
           setup={setup}
