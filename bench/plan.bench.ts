@@ -11,7 +11,14 @@ const RUNS = 300;
 /** What is measured of a picture full of detail: an outline of its own and no flat place. */
 const CELLS = 32;
 const busy: NonNullable<Artwork['facts']> = {
-  ...{ palette: [], whiteShare: 0.1, edgeMismatch: 0.3, turnedMismatch: 0.3, silhouette: [] },
+  ...{
+    palette: [],
+    whiteShare: 0.1,
+    edgeMismatch: 0.3,
+    turnedMismatch: 0.3,
+    silhouette: [],
+    neighbours: [],
+  },
   detail: {
     columns: CELLS,
     rows: CELLS,

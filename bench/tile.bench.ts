@@ -150,7 +150,14 @@ async function benchSeams(jpeg: Buffer): Promise<void> {
     cells: Array.from({ length: 1024 }, (_, i) => (i * 37) % 256),
   };
   const facts = {
-    ...{ palette: [], whiteShare: 0, edgeMismatch: 0, turnedMismatch: 0, silhouette: [] },
+    ...{
+      palette: [],
+      whiteShare: 0,
+      edgeMismatch: 0,
+      turnedMismatch: 0,
+      silhouette: [],
+      neighbours: [],
+    },
     detail,
   };
   const plain = jobOn('wall-panel', artwork({ facts }), side);

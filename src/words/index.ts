@@ -28,5 +28,6 @@ export * from './stock';
 export * from './evening';
 export * from './eveningLive';
 export * from './heat';
+export * from './colours';
 export * from './stockOf';
 export * from './readings';

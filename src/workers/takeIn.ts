@@ -1,4 +1,4 @@
-import { measureRaster, uprightMap, uprightPixels } from '@/core/art';
+import { measureRaster, neighboursOf, uprightMap, uprightPixels } from '@/core/art';
 import { pictureName, type Artwork } from '@/core/model';
 import { chain, scaling } from '@/core/geometry';
 import { failure, success, type Result } from '@/core/result';
@@ -19,6 +19,8 @@ const PREVIEW_PX = 2048;
 /** Longest side of what a silhouette is traced from, and of what the other facts are measured on. */
 const TRACE_PX = 1024;
 const FACTS_PX = 320;
+/** Fine enough for the strokes of lettering to be areas. */
+const AREAS_PX = 800;
 
 /** The whole picture upright, no larger than it has to be for the screen. */
 function drawUpright(bitmap: ImageBitmap, facts: ImageFacts): OffscreenCanvas {
@@ -102,7 +104,7 @@ export async function takeInPicture(
     sourceNote: '',
     madeFrom: null,
     text: null,
-    facts: { ...measured, silhouette },
+    facts: { ...measured, silhouette, neighbours: neighboursOf(pixelsOf(canvas, AREAS_PX)) },
     strokes: [],
   };
   onProgress({ doing: 'Done', share: 1 });

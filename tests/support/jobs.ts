@@ -67,6 +67,7 @@ export const factsWith = (part: Partial<ArtFacts>): ArtFacts => ({
   edgeMismatch: 0,
   turnedMismatch: 0,
   silhouette: [],
+  neighbours: [],
   detail: { columns: 1, rows: 1, cells: [0] },
   ...part,
 });

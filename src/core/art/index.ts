@@ -3,4 +3,5 @@ export * from './resolution';
 export * from './limits';
 export * from './drawing';
 export * from './measure';
+export * from './neighbours';
 export * from './prepare';

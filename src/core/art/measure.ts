@@ -134,8 +134,8 @@ function whiteShare({ data, width, height }: Raster): number {
   return white / (width * height);
 }
 
-/** What a picture holds, from a small upright drawing of it; all but its silhouette. */
-export const measureRaster = (raster: Raster): Omit<ArtFacts, 'silhouette'> => ({
+/** What a picture holds, from a small upright drawing of it; all but its silhouette and areas. */
+export const measureRaster = (raster: Raster): Omit<ArtFacts, 'silhouette' | 'neighbours'> => ({
   palette: paletteOf(raster),
   whiteShare: whiteShare(raster),
   edgeMismatch: edgeMismatch(raster),

@@ -114,6 +114,18 @@ interface PlaceFacts {
   halves: { pieces: number; back: Behind };
   /** Almost the same upside down: mean difference as a share. */
   'upside-down': { art: string; mismatch: number };
+  /** Areas of it side by side that are clear in the file and hardly differ on the blank: colours (null: bare), CIEDE2000. */
+  faint: {
+    art: string;
+    lettering: boolean;
+    one: string | null;
+    other: string | null;
+    before: number;
+    after: number;
+    pairs: number;
+    colourName: string;
+    glitter: boolean;
+  };
   /** A share of it is white, which a transparent transfer has no ink for. */
   white: { art: string; share: number; colourName: string };
   /** Front and back of a hard blank, pressed one after the other. */
@@ -254,6 +266,7 @@ export const CHECK_STATIONS = {
   'seam-detail': 'art',
   halves: 'art',
   'upside-down': 'art',
+  faint: 'art',
   white: 'art',
   'two-pressings': 'art',
   'fold-gap': 'art',

@@ -26,6 +26,8 @@ export interface FixArgs {
   'fit-on-sheets': { placementId: string; sheets: number };
   'cut-by-hand': Nothing;
   'use-transfer': { transfer: TransferKind };
+  /** The same thing in another colour that a blank of the shelf has. */
+  'use-colour': { from: string; colour: string; colourName: string };
   'read-otherwise': { misread: Misread };
   'halve-handle-gap': Nothing;
   'usual-bleed': { bleedMm: number };
@@ -100,6 +102,16 @@ const CARRIED_OUT: { readonly [C in FixCode]: Carried<C> } = {
   },
   'cut-by-hand': (job) => onSheet(job, { cutterId: null }),
   'use-transfer': (job, { transfer }, shelf) => withTransfer(job, transfer, shelf),
+  'use-colour': (job, { from, colour, colourName }) => ({
+    ...job,
+    blank:
+      job.blank.substrate.colour === from
+        ? { ...job.blank, substrate: { ...job.blank.substrate, colour, colourName } }
+        : job.blank,
+    items: job.items.map((item) =>
+      item.colour?.colour === from ? { ...item, colour: { colour, colourName } } : item,
+    ),
+  }),
   'read-otherwise': (job) => {
     const form = measuringDoubt(job.blank.form)?.instead ?? job.blank.form;
     return { ...job, blank: { ...job.blank, form } };

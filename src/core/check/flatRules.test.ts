@@ -12,6 +12,7 @@ const FLAT: ArtFacts = {
   edgeMismatch: 0,
   turnedMismatch: 0.3,
   silhouette: [],
+  neighbours: [],
   detail: { columns: 1, rows: 1, cells: [255] },
 };
 const square = (facts: Partial<ArtFacts> = {}, part: Partial<Artwork> = {}): Artwork =>

@@ -2,6 +2,7 @@ import { ART_RULES } from './artRules';
 import { BLANK_RULES } from './blankRules';
 import { FIRST_PASS } from '../model';
 import { found, type Check, type Findings, type Found, type Level } from './check';
+import { COLOUR_RULES } from './colourRules';
 import { FINISH_RULES } from './finishRules';
 import { HEAT_RULES } from './heatRules';
 import { PLACE_RULES } from './placeRules';
@@ -19,6 +20,7 @@ const RULES = [
   ...TOOL_RULES,
   ...BLANK_RULES,
   ...FINISH_RULES,
+  ...COLOUR_RULES,
   ...ART_RULES,
   ...PLACE_RULES,
   ...SHEET_RULES,

@@ -1,1 +1,5 @@
-export * from './luminance';
+export * from './srgb';
+export * from './difference';
+export * from './forecast';
+export * from './faint';
+export * from './pixels';

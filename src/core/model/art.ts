@@ -25,6 +25,9 @@ export const MAX_DETAIL_CELLS = 32;
 
 const share = z.number().min(0).max(1);
 
+/** Pairs of neighbouring areas that are kept of a picture, at most. */
+export const MAX_NEIGHBOURS = 24;
+
 /** What a picture holds, measured once in a worker when it comes in. */
 export const artFactsSchema = z.object({
   /** Its main colours and the share of the inked area each covers, largest first. */
@@ -48,6 +51,21 @@ export const artFactsSchema = z.object({
       if (points > MAX_SILHOUETTE_POINTS)
         issues.push({ code: 'custom', input: value, params: { fault } });
     }),
+  /**
+   * Areas that lie side by side, those with the longest common edge first: their colours (null: nothing printed), the
+   * share of all edges, and the box round their edge in widths and heights of the upright picture.
+   */
+  neighbours: z
+    .array(
+      z.object({
+        one: colourSchema.nullable(),
+        other: colourSchema.nullable(),
+        share,
+        box: z.object({ x: share, y: share, width: share, height: share }),
+      }),
+    )
+    .max(MAX_NEIGHBOURS)
+    .default([]),
   /** Where detail lies: rows of cells, 0 (flat) to 255. */
   detail: z.object({
     columns: z.int().min(1).max(MAX_DETAIL_CELLS),

@@ -3,3 +3,4 @@ export * from './machines';
 export * from './materials';
 export * from './care';
 export * from './layers';
+export * from './finishes';

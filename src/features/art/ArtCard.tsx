@@ -12,6 +12,7 @@ import { PageDialog } from '@/ui/art/PageDialog';
 import { Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { AboutPicture } from './AboutPicture';
+import { ColoursSection } from './colour/ColoursSection';
 import { CutFields } from './CutFields';
 import { ItemsSection } from './items/ItemsSection';
 import { useItems } from './items/useItems';
@@ -98,6 +99,7 @@ export function ArtCard({ selection, takeIn }: { selection: Selection; takeIn: T
         </>
       )}
       {job.placements.length > 0 && <LookAtIt />}
+      {selected && <ColoursSection key={selected.art.sha256} art={selected.art} />}
       {selected && <RepeatFields selection={selection} selected={selected} />}
       <ItemsSection items={items} takeIn={takeIn} />
       <Lettering selection={selection} takeIn={takeIn} />

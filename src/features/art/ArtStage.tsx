@@ -2,15 +2,7 @@
 
 import { useId } from 'react';
 import type { Face } from '@/core/blank';
-import {
-  bottom,
-  inverse,
-  mapRegion,
-  mirrorIn,
-  pathData,
-  right,
-  type Region,
-} from '@/core/geometry';
+import { bottom, inverse, mapRegion, pathData, right, type Region } from '@/core/geometry';
 import { inkRegion, piecesOfItem, type Piece } from '@/core/layout';
 import { TRANSFERS } from '@/core/transfer';
 import { formatLength } from '@/words/units';
@@ -19,34 +11,20 @@ import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/jobContext';
 import { DimensionLine } from '@/ui/stage/DimensionLine';
 import { FaceDrawing, FaceEdges } from '@/ui/stage/FaceDrawing';
-import { PieceGuides, PiecePicture } from '@/ui/stage/PiecePicture';
 import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
-import { COLOURS, FONTS } from '@/ui/theme';
+import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
+import { DyeTakes } from './colour/DyeTakes';
+import { useGround } from './colour/useGround';
+import { FaintMarks } from './colour/FaintMarks';
 import { OtherLayers, OwnGrounds } from './LayersOnFace';
 import { PlacedHandle, PlacedInk } from './PlacedPicture';
+import { PrintedStage, type StageParts } from './PrintedStage';
 import type { Selection } from './useSelection';
 import { FACE_WORDS } from '@/words';
 
 /** As the finished thing looks, or mirrored as it lies on the paper. */
 export type View = 'seen' | 'printed';
-
-function MirroredWord({ x, y }: { x: number; y: number }) {
-  const px = useMmPerPx();
-  return (
-    <text
-      x={x}
-      y={y - 12 * px}
-      textAnchor="middle"
-      fontFamily={FONTS.heading}
-      fontWeight={700}
-      fontSize={17 * px}
-      fill={COLOURS.bluebell}
-    >
-      mirrored
-    </text>
-  );
-}
 
 /** Distances from the art to all four edges of the face, as a tape would show them. */
 function Distances({ selection }: { selection: Selection }) {
@@ -103,50 +81,6 @@ function Distances({ selection }: { selection: Selection }) {
   );
 }
 
-/** A piece as it must lie on the paper: mirrored, bent where its cup is tapered, both faces where folded. */
-function AsPrinted({ piece, previews }: { piece: Piece; previews: ReadonlyMap<string, string> }) {
-  const px = useMmPerPx();
-  return (
-    <>
-      <g transform={`matrix(${mirrorIn(piece.widthMm).join(' ')})`}>
-        <path d={pathData(piece.cut)} fillRule="evenodd" fill="#fff" />
-        <PiecePicture piece={piece} previews={previews} />
-        <PieceGuides piece={piece} />
-        <path d={pathData(piece.cut)} fill="none" stroke={COLOURS.bluebell} strokeWidth={3 * px} />
-      </g>
-      <MirroredWord x={piece.widthMm / 2} y={0} />
-    </>
-  );
-}
-
-function PrintedStage({ selection, previews }: StageParts) {
-  const { job, plan, itemId } = useJob();
-  const pieces = piecesOfItem(plan.pieces, itemId);
-  const piece =
-    pieces.find(({ slots }) => slots.some(({ faceId }) => faceId === selection.face?.id)) ??
-    pieces[0];
-  if (!piece) return null;
-  const margin = Math.max(piece.widthMm, piece.heightMm) * 0.12;
-  return (
-    <TrueScale
-      label={`${job.name}: the piece as printed`}
-      view={{
-        x: -margin,
-        y: -margin,
-        width: piece.widthMm + 2 * margin,
-        height: piece.heightMm + 2 * margin,
-      }}
-    >
-      <AsPrinted piece={piece} previews={previews} />
-    </TrueScale>
-  );
-}
-
-interface StageParts {
-  selection: Selection;
-  previews: ReadonlyMap<string, string>;
-}
-
 /** The white paper or film that stays on the blank, as the pieces are cut, face mm. */
 function carrierOn(face: Face, pieces: readonly Piece[]): Region {
   return pieces
@@ -157,6 +91,8 @@ function carrierOn(face: Face, pieces: readonly Piece[]): Region {
 function SeenStage({ selection, previews, layers }: StageParts & { layers: boolean }) {
   const { job, plan, itemId } = useJob();
   const clip = useId();
+  const dye = useId();
+  const { takes } = useGround();
   const { face, trim, onFace, selected } = selection;
   if (!face || !trim || face.widthMm <= 0 || face.heightMm <= 0) return null;
   const shorter = Math.min(face.heightMm, face.widthMm);
@@ -190,8 +126,12 @@ function SeenStage({ selection, previews, layers }: StageParts & { layers: boole
           pointerEvents="none"
         />
       )}
+      <DyeTakes id={dye} takes={takes} />
       {/* one print: what covers hides the blank, and dye is tinted by it all together */}
-      <g style={{ mixBlendMode: transparent ? 'multiply' : 'normal' }}>
+      <g
+        style={{ mixBlendMode: transparent ? 'multiply' : 'normal' }}
+        filter={takes < 1 ? `url(#${dye})` : undefined}
+      >
         <OwnGrounds face={face} />
         {onFace.map((item) => (
           <PlacedInk
@@ -204,6 +144,9 @@ function SeenStage({ selection, previews, layers }: StageParts & { layers: boole
           />
         ))}
       </g>
+      {onFace.map((item) => (
+        <FaintMarks key={item.placement.id} item={item} />
+      ))}
       {layers && <OtherLayers where="above" face={face} previews={previews} />}
       {onFace.map((item) => (
         <PlacedHandle

@@ -32,7 +32,7 @@ function Footprints({ face, side }: { face: Face; side: PressSide }) {
       <FacePicture
         face={face}
         layers={layers}
-        colour={job.blank.substrate.colour}
+        substrate={job.blank.substrate}
         longestPx={LONGEST_PX}
       />
       <path d={pathData(face.region)} fill="none" stroke={COLOURS.ink} strokeWidth={1.6 * px} />

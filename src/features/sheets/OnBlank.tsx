@@ -26,13 +26,15 @@ function Below({ piece }: { piece: Piece }) {
     const own = layers.find((layer) => layer.passId === passId)?.pass ?? 0;
     return layers.filter(({ pass }) => pass < own);
   }, [plan, itemId, passId]);
-  const { colour } = itemOf(design, itemId).colour ?? design.blank.substrate;
+  const { colour } = itemOf(design, itemId);
+  const { substrate: plain } = design.blank;
+  const substrate = useMemo(() => ({ ...plain, ...colour }), [plain, colour]);
   return piece.slots.map(({ faceId, toStrip }) => {
     const face = plan.faces.find(({ id }) => id === faceId);
     return (
       face && (
         <g key={faceId} transform={`matrix(${toStrip.join(' ')})`}>
-          <FacePicture face={face} layers={before} colour={colour} longestPx={BELOW_PX} />
+          <FacePicture face={face} layers={before} substrate={substrate} longestPx={BELOW_PX} />
         </g>
       )
     );

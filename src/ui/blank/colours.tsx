@@ -9,6 +9,7 @@ export const BLANK_COLOURS: readonly (readonly [string, string])[] = [
   ['#f6efdf', 'cream'],
   ['#f6d5dc', 'pale pink'],
   ['#bcc2c6', 'silver'],
+  ['#8d9196', 'grey'],
   ['#7f9fc4', 'sky blue'],
   ['#1f2a44', 'navy'],
   ['#17181b', 'black'],

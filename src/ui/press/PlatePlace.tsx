@@ -58,7 +58,9 @@ export function PlatePlace({
     () => layersOf(plan, itemId).filter(({ pass }) => pass <= step.pass),
     [plan, itemId, step.pass],
   );
-  const { colour } = itemOf(job, itemId).colour ?? job.blank.substrate;
+  const { colour } = itemOf(job, itemId);
+  const { substrate: plain } = job.blank;
+  const substrate = useMemo(() => ({ ...plain, ...colour }), [plain, colour]);
   const { section, side, face, here } = place;
   const boxes = side.sections.map(({ box }) => box);
   const left = Math.min(0, ...boxes.map(({ x }) => x));
@@ -80,7 +82,7 @@ export function PlatePlace({
         viewBox={`${left} ${top} ${width} ${height}`}
         style={{ maxWidth: '100%' }}
       >
-        <FacePicture face={face} layers={layers} colour={colour} longestPx={2 * SIDE_PX} />
+        <FacePicture face={face} layers={layers} substrate={substrate} longestPx={2 * SIDE_PX} />
         {side.sections.map(({ number, box }) => {
           const done = number < section.number;
           const now = number === section.number;

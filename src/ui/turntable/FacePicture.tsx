@@ -3,6 +3,7 @@
 import { useEffect, useId, useState } from 'react';
 import type { Face } from '@/core/blank';
 import { pathData } from '@/core/geometry';
+import type { Substrate } from '@/core/model';
 import type { LayerOnBlank } from '@/core/plan';
 import { useArtPreviews } from '../bench/useArtPreviews';
 import { inTurn } from '../inTurn';
@@ -13,14 +14,14 @@ interface FacePictureProps {
   face: Face;
   /** What was pressed on it, in order, of one item; the same list as long as nothing changed, or it is drawn anew. */
   layers: readonly LayerOnBlank[];
-  /** The colour of the blank. */
-  colour: string;
+  /** What the blank is made of, and its colour. */
+  substrate: Substrate;
   /** Pixels along the longer side. */
   longestPx: number;
 }
 
 /** A face as its passes leave it, as an address for the page; null until it is drawn. */
-function usePaintedFace({ face, layers, colour, longestPx }: FacePictureProps): string | null {
+function usePaintedFace({ face, layers, substrate, longestPx }: FacePictureProps): string | null {
   const wanted = picturesOf(layers);
   const previews = useArtPreviews(wanted);
   const [url, setUrl] = useState<string | null>(null);
@@ -35,7 +36,7 @@ function usePaintedFace({ face, layers, colour, longestPx }: FacePictureProps): 
       .then((images) =>
         inTurn(async () => {
           if (gone) return;
-          const canvas = paintFace(face, layers, images, colour, longestPx);
+          const canvas = paintFace(face, layers, images, substrate, longestPx);
           const blob = await canvas.convertToBlob({ type: 'image/png' });
           if (gone) return;
           made = URL.createObjectURL(blob);
@@ -47,19 +48,19 @@ function usePaintedFace({ face, layers, colour, longestPx }: FacePictureProps): 
       gone = true;
       if (made) URL.revokeObjectURL(made);
     };
-  }, [complete, previews, face, layers, colour, longestPx]);
+  }, [complete, previews, face, layers, substrate, longestPx]);
   return url;
 }
 
 /** A face of the blank with what is on it, in face mm, for a drawing that stands in mm. */
 export function FacePicture(props: FacePictureProps) {
-  const { face, colour } = props;
+  const { face, substrate } = props;
   const clip = useId();
   const url = usePaintedFace(props);
   const outline = pathData(face.region);
   return (
     <g>
-      <path d={outline} fill={colour} fillRule="evenodd" />
+      <path d={outline} fill={substrate.colour} fillRule="evenodd" />
       {url && (
         <>
           <clipPath id={clip}>

@@ -72,13 +72,12 @@ function paintedFaces(
   longestPx: number,
 ) {
   const layers = layersOf(plan, itemId);
-  const { colour } = blank.substrate;
   return new Map<string, Painted>(
     facesOf(blank)
       .filter(({ widthMm, heightMm }) => widthMm > 0 && heightMm > 0)
       .map((face) => [
         face.id,
-        { face, canvas: paintFace(face, layers, images, colour, longestPx) },
+        { face, canvas: paintFace(face, layers, images, blank.substrate, longestPx) },
       ]),
   );
 }

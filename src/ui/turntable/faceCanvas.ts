@@ -2,6 +2,8 @@ import type { Face } from '@/core/blank';
 import { chain, inverse, mapRegion, pathData } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
 import type { LayerOnBlank } from '@/core/plan';
+import { groundOf, pressPixels } from '@/core/colour';
+import type { Substrate } from '@/core/model';
 import { TRANSFERS } from '@/core/transfer';
 
 /** Finest drawing of a face, pixels per mm. */
@@ -68,22 +70,25 @@ export function paintFace(
   face: Face,
   layers: readonly LayerOnBlank[],
   images: Images,
-  colour: string,
+  substrate: Substrate,
   longestPx: number,
 ): OffscreenCanvas {
   const density = densityOf(face, longestPx);
   const { canvas, brush } = faceCanvas(face, density);
   if (!brush) return canvas;
-  brush.fillStyle = colour;
+  brush.fillStyle = substrate.colour;
   brush.fillRect(0, 0, face.widthMm, face.heightMm);
   brush.fillStyle = '#ffffff';
+  const { width, height } = canvas;
   for (const { transfer, pieces } of layers) {
-    const { transparent, carrierShows } = TRANSFERS[transfer];
-    brush.globalCompositeOperation = 'source-over';
-    for (const piece of carrierShows ? pieces : []) fillSlots(brush, face, piece);
-    const print = paintPrint(face, pieces, images, density);
-    brush.globalCompositeOperation = transparent ? 'multiply' : 'source-over';
-    brush.drawImage(print, 0, 0, face.widthMm, face.heightMm);
+    for (const piece of TRANSFERS[transfer].carrierShows ? pieces : [])
+      fillSlots(brush, face, piece);
+    const print = paintPrint(face, pieces, images, density).getContext('2d');
+    if (!print) continue;
+    const below = brush.getImageData(0, 0, width, height);
+    const onIt = print.getImageData(0, 0, width, height).data;
+    pressPixels(below.data, onIt, groundOf(TRANSFERS[transfer], substrate));
+    brush.putImageData(below, 0, 0);
   }
   return canvas;
 }

@@ -3,6 +3,7 @@ import type { WorkKind } from '@/core/work';
 import type { UnitStyle } from '../units';
 import { sayIn } from '../say';
 import { ART_WORDS } from './art';
+import { COLOUR_WORDS } from './colour';
 import { BLANK_WORDS } from './blank';
 import { HEAT_WORDS } from './heat';
 import { SHEET_WORDS } from './sheets';
@@ -40,6 +41,7 @@ export const CHECK_WORDS: WordsOf<CheckCode> = {
   ...TOOL_WORDS,
   ...BLANK_WORDS,
   ...ART_WORDS,
+  ...COLOUR_WORDS,
   ...SHEET_WORDS,
   ...STOCK_WORDS,
   ...HEAT_WORDS,

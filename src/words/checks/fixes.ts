@@ -15,6 +15,7 @@ export const FIX_WORDS: { readonly [C in FixCode]: (args: FixArgs[C], say: Say) 
     sheets === 1 ? 'As large as one sheet holds' : `As large as ${sheets} sheets hold`,
   'cut-by-hand': () => 'Cut by hand',
   'use-transfer': ({ transfer }) => `Use ${transferName(transfer)}`,
+  'use-colour': ({ colourName }) => `Make it on ${colourName}`,
   'read-otherwise': ({ misread }, say) => misreadWords(misread, say).answer,
   'halve-handle-gap': () => 'Halve the gap for bleed',
   'usual-bleed': ({ bleedMm }, say) => `Bleed ${say.length(bleedMm)}`,

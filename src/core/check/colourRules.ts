@@ -1,0 +1,79 @@
+import { faintOn, groundOf, type Contrast, type Ground } from '../colour';
+import { blankColours, type ArtFacts, type Job, type Shelf } from '../model';
+import type { Transfer } from '../transfer';
+import { ON_COTTON } from '../transfer';
+import { found, type Found } from './check';
+import { fix, type Fix } from './fixes';
+import { byTransfer } from './otherWays';
+import { perArt } from './placed';
+
+/** Other colours are offered at most so many of. */
+const MOST_COLOURS = 2;
+
+interface Asked {
+  readonly job: Job;
+  readonly transfer: Transfer;
+  readonly facts: ArtFacts;
+}
+
+const groundFor = ({ job, transfer }: Pick<Asked, 'job' | 'transfer'>, colour: string): Ground =>
+  groundOf(transfer, job.blank.substrate, colour);
+
+/** How much of a picture is lost on a colour: differences that go, by the length of the edges they are at. */
+const lostOn = (faint: readonly Contrast[]): number =>
+  faint.reduce((sum, { areas, before, after }) => sum + areas.share * (before - after), 0);
+
+/** Colours in which the shelf has such a blank, on which less is lost: the best first. */
+function otherColours(asked: Asked, from: string, shelf: Shelf): Fix[] {
+  const { job, facts } = asked;
+  const { form, substrate } = job.blank;
+  const lost = (colour: string) => lostOn(faintOn(facts, groundFor(asked, colour)));
+  const now = lost(from);
+  const colours = new Map(
+    shelf.blanks
+      .filter((blank) => blank.form.kind === form.kind)
+      .filter((blank) => blank.substrate.material === substrate.material)
+      .map((blank) => [blank.substrate.colour, blank.substrate.colourName]),
+  );
+  return [...colours]
+    .map(([colour, colourName]) => ({ colour, colourName, lost: lost(colour) }))
+    .filter((each) => each.colour !== from && each.lost < now / 2)
+    .sort((a, b) => a.lost - b.lost)
+    .slice(0, MOST_COLOURS)
+    .map(({ colour, colourName }) => fix('use-colour', { from, colour, colourName }));
+}
+
+/** What is clear on the screen and hardly shows on this blank, told of the colour it is lost most on. */
+const faint = perArt(({ art, of }, findings): Found | null => {
+  const { job, transfer, shelf } = findings;
+  const { facts } = art;
+  if (!facts || !transfer.transparent) return null;
+  const asked = { job, transfer, facts };
+  const [worst] = blankColours(job)
+    .map((on) => ({ on, lost: faintOn(facts, groundFor(asked, on.colour)) }))
+    .filter(({ lost }) => lost.length > 0)
+    .sort((a, b) => lostOn(b.lost) - lostOn(a.lost));
+  const [most] = worst?.lost ?? [];
+  if (!worst || !most) return null;
+  const { one, other } = most.areas;
+  return found(
+    'faint',
+    'warn',
+    {
+      ...{ art: art.name, lettering: art.text !== null, one, other },
+      ...{ before: most.before, after: most.after, pairs: worst.lost.length },
+      colourName: worst.on.colourName,
+      glitter: job.blank.substrate.finish === 'glitter',
+    },
+    {
+      of,
+      fixes: [
+        ...otherColours(asked, worst.on.colour, shelf),
+        ...byTransfer(findings, ON_COTTON.dark),
+      ],
+    },
+  );
+});
+
+/** Do the colours show on this blank? */
+export const COLOUR_RULES = [faint];

@@ -1,0 +1,52 @@
+import type { ArtFacts } from '../model';
+import { difference } from './difference';
+import { pressed, type Ground, type Lets } from './forecast';
+import { linearOf, type Rgb } from './srgb';
+
+type Neighbours = ArtFacts['neighbours'][number];
+
+/** Two areas of a picture that lie side by side: how far apart their colours are in the file and once pressed. */
+export interface Contrast {
+  readonly areas: Neighbours;
+  /** CIEDE2000 in the file, bare parts as white paper; and pressed on the ground. */
+  readonly before: number;
+  readonly after: number;
+}
+
+/** Colours this far apart are clear on the screen, CIEDE2000 (own choice: seen at a glance). */
+export const CLEAR_FROM = 10;
+/** Colours less apart than this once pressed hardly show, CIEDE2000 (own choice). */
+export const FAINT_BELOW = 10;
+/** They count as lost on the blank only where it took at least this share of their difference (own choice). */
+const LOST_SHARE = 0.15;
+
+const WHITE: Rgb = [1, 1, 1];
+const fileColour = (hex: string | null): Rgb | null => (hex === null ? null : linearOf(hex));
+
+/** How far all neighbouring areas are apart before and after. */
+export const contrastsOn = (
+  { neighbours }: Pick<ArtFacts, 'neighbours'>,
+  ground: Ground,
+  lets?: Lets,
+): readonly Contrast[] =>
+  neighbours.map((areas) => {
+    const [one, other] = [fileColour(areas.one), fileColour(areas.other)];
+    return {
+      areas,
+      before: difference(one ?? WHITE, other ?? WHITE),
+      after: difference(pressed(one, ground, lets), pressed(other, ground, lets)),
+    };
+  });
+
+/** What is clear in the file and hardly shows on a ground, the most lost first. A surface that glitters hides more. */
+export function faintOn(
+  facts: Pick<ArtFacts, 'neighbours'>,
+  ground: Ground,
+  lets?: Lets,
+): readonly Contrast[] {
+  const below = Math.max(FAINT_BELOW, ground.spread);
+  return contrastsOn(facts, ground, lets)
+    .filter(({ before, after }) => before >= CLEAR_FROM && after < below)
+    .filter(({ before, after }) => after < (1 - LOST_SHARE) * before || after < ground.spread)
+    .sort((a, b) => b.before - b.after - (a.before - a.after));
+}

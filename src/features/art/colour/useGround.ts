@@ -1,0 +1,13 @@
+'use client';
+
+import { useMemo } from 'react';
+import { groundOf, type Ground } from '@/core/colour';
+import { TRANSFERS } from '@/core/transfer';
+import { useJob } from '@/ui/job/jobContext';
+
+/** What the pass that is worked on meets on the blank as it is shown. */
+export function useGround(): Ground {
+  const { job } = useJob();
+  const { transfer, blank } = job;
+  return useMemo(() => groundOf(TRANSFERS[transfer], blank.substrate), [transfer, blank.substrate]);
+}
