@@ -23,13 +23,8 @@ const LOST_SHARE = 0.15;
 const WHITE: Rgb = [1, 1, 1];
 const fileColour = (hex: string | null): Rgb | null => (hex === null ? null : linearOf(hex));
 
-/** How far all neighbouring areas are apart before and after. */
-export const contrastsOn = (
-  { neighbours }: Pick<ArtFacts, 'neighbours'>,
-  ground: Ground,
-  lets?: Lets,
-): readonly Contrast[] =>
-  neighbours.map((areas) => {
+function measured({ neighbours }: Pick<ArtFacts, 'neighbours'>, ground: Ground, lets?: Lets) {
+  return neighbours.map((areas): Contrast => {
     const [one, other] = [fileColour(areas.one), fileColour(areas.other)];
     return {
       areas,
@@ -37,6 +32,29 @@ export const contrastsOn = (
       after: difference(pressed(one, ground, lets), pressed(other, ground, lets)),
     };
   });
+}
+
+/** What was measured of a picture on some grounds: plans are made again and again while one drags. */
+const known = new WeakMap<object, Map<string, readonly Contrast[]>>();
+const MOST_KNOWN = 16;
+
+/**
+ * How far all neighbouring areas are apart before and after.
+ * @param lets what a print lets through, where that was measured; else as the file has it.
+ */
+export function contrastsOn(
+  facts: Pick<ArtFacts, 'neighbours'>,
+  ground: Ground,
+  lets?: Lets,
+): readonly Contrast[] {
+  if (lets) return measured(facts, ground, lets);
+  const of = known.get(facts.neighbours) ?? new Map<string, readonly Contrast[]>();
+  known.set(facts.neighbours, of);
+  const key = JSON.stringify(ground);
+  const found = of.get(key) ?? measured(facts, ground);
+  if (of.size < MOST_KNOWN) of.set(key, found);
+  return found;
+}
 
 /** What is clear in the file and hardly shows on a ground, the most lost first. A surface that glitters hides more. */
 export function faintOn(
