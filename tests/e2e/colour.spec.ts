@@ -46,3 +46,28 @@ test('pale pink on a grey tee is caught before printing, outlined, and on white 
   await page.keyboard.press('Control+z');
   await expect(told.first()).toBeVisible();
 });
+
+test('a wide-gamut photograph is measured by its own profile', async ({ page }) => {
+  const bytes = await sharp({
+    create: { width: 600, height: 400, channels: 3, background: { r: 234, g: 51, b: 35 } },
+  })
+    .withIccProfile('p3')
+    .png()
+    .toBuffer();
+  const [r, g, b] = await sharp(bytes).toColourspace('srgb').removeAlpha().raw().toBuffer();
+  await page.goto('/own');
+  await startOn(page, 'Mouse mat');
+  await goTo(page, 'Art');
+  await givePicture(page, 'wide.png', bytes);
+  await page.getByRole('button', { name: /^About this picture/ }).click();
+  const swatch = page.getByRole('list', { name: 'Main colours' }).getByRole('listitem').first();
+  const shown = await swatch
+    .locator('div')
+    .first()
+    .evaluate((each) => getComputedStyle(each).backgroundColor);
+  const channels = (/\d+, \d+, \d+/.exec(shown)?.[0] ?? '').split(', ').map(Number);
+  [r, g, b].forEach((v, c) => expect(Math.abs((channels[c] ?? 0) - (v ?? 0))).toBeLessThan(4));
+  // the figures in the file are others
+  const bare = await sharp(bytes, { ignoreIcc: true }).removeAlpha().raw().toBuffer();
+  expect(Math.abs((channels[0] ?? 0) - (bare[0] ?? 0))).toBeGreaterThan(10);
+});

@@ -1,4 +1,5 @@
 export { endingOf } from './formats';
+export { iccProfileOf, checkedProfile, type IccProfile } from './icc';
 export { inspectImage, type ImageFacts } from './inspect';
 export { withDensity } from './pngDensity';
 export { readPng, type PngStructure } from './png';

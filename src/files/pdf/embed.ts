@@ -1,7 +1,8 @@
 import { JpegEmbedder, type PDFDocument, type PDFRef } from '@cantoo/pdf-lib';
 import type { Artwork } from '@/core/model';
-import { readPng, type PngStructure } from '../image';
+import { iccProfileOf, readPng, type IccProfile, type PngStructure } from '../image';
 import { BulkStream } from './bulkStream';
+import { spaceOf, type ColourSpace } from './colourSpace';
 import type { PackedPixels } from './pack';
 import { canSplit, splitPng, type Inflater } from './splitPng';
 
@@ -14,7 +15,6 @@ export interface PixelTools {
 
 /** PNG colour type → channels in the IDAT data. */
 const CHANNELS: Record<number, 1 | 3> = { 0: 1, 2: 3, 3: 1 };
-const SPACES = { 1: 'DeviceGray', 3: 'DeviceRGB' };
 
 /** A PNG whose IDAT stream a PDF reader can take as it is: no alpha, not interlaced. */
 const passesUntouched = (png: PngStructure): boolean => !png.transparent && !png.interlaced;
@@ -38,9 +38,11 @@ const unfiltering = (width: number, colours: number, bits: number) => ({
   DecodeParms: { Predictor: 15, Colors: colours, BitsPerComponent: bits, Columns: width },
 });
 
-function embedUntouchedPng(doc: PDFDocument, png: PngStructure): PDFRef {
+function embedUntouchedPng(doc: PDFDocument, png: PngStructure, bytes: Uint8Array): PDFRef {
   const colours = CHANNELS[png.colourType] ?? 3;
   const palette = png.palette && doc.context.register(doc.context.flateStream(png.palette));
+  const inColours = png.colourType === 0 ? 1 : 3;
+  const space = spaceOf(doc, inColours, iccProfileOf(bytes, 'image/png', inColours));
   const indexed = png.colourType === 3 && png.palette && palette;
   return addImage(
     doc,
@@ -48,17 +50,22 @@ function embedUntouchedPng(doc: PDFDocument, png: PngStructure): PDFRef {
       Width: png.width,
       Height: png.height,
       BitsPerComponent: png.bitDepth,
-      ColorSpace: indexed
-        ? ['Indexed', 'DeviceRGB', png.palette.length / 3 - 1, palette]
-        : SPACES[colours],
+      ColorSpace: indexed ? ['Indexed', space, png.palette.length / 3 - 1, palette] : space,
       ...unfiltering(png.width, colours, png.bitDepth),
     },
     png.idat,
   );
 }
 
+const JPEG_CHANNELS: Readonly<Record<string, 1 | 3 | 4>> = {
+  DeviceGray: 1,
+  DeviceRGB: 3,
+  DeviceCMYK: 4,
+};
+
 async function embedJpeg(doc: PDFDocument, bytes: Uint8Array): Promise<PDFRef> {
   const { width, height, bitsPerComponent, colorSpace } = await JpegEmbedder.for(bytes);
+  const channels = JPEG_CHANNELS[colorSpace] ?? 3;
   return addImage(
     doc,
     {
@@ -66,7 +73,7 @@ async function embedJpeg(doc: PDFDocument, bytes: Uint8Array): Promise<PDFRef> {
       Width: width,
       Height: height,
       BitsPerComponent: bitsPerComponent,
-      ColorSpace: colorSpace,
+      ColorSpace: spaceOf(doc, channels, iccProfileOf(bytes, 'image/jpeg', channels)),
       // CMYK is stored upside down by the programs that write it
       ...(colorSpace === 'DeviceCMYK' ? { Decode: [1, 0, 1, 0, 1, 0, 1, 0] } : {}),
     },
@@ -75,23 +82,28 @@ async function embedJpeg(doc: PDFDocument, bytes: Uint8Array): Promise<PDFRef> {
 }
 
 /** Puts packed pixels into a document: opacity as a soft mask (ISO 32000-1 §11.6.5.3). */
-export function embedPixels(doc: PDFDocument, pixels: PackedPixels): PDFRef {
+export function embedPixels(
+  doc: PDFDocument,
+  pixels: PackedPixels,
+  profile: IccProfile | null = null,
+): PDFRef {
   const { width, height, bits, colours, filtered, rgb, alpha } = pixels;
-  const entries = (channels: 1 | 3) => ({
+  const entries = (channels: 1 | 3, space: ColourSpace) => ({
     Width: width,
     Height: height,
     BitsPerComponent: bits,
-    ColorSpace: SPACES[channels],
+    ColorSpace: space,
     ...(filtered ? unfiltering(width, channels, bits) : {}),
   });
-  const mask = alpha && addImage(doc, entries(1), alpha);
-  return addImage(doc, { ...entries(colours), ...(mask ? { SMask: mask } : {}) }, rgb);
+  const mask = alpha && addImage(doc, entries(1, 'DeviceGray'), alpha);
+  const space = spaceOf(doc, colours, profile);
+  return addImage(doc, { ...entries(colours, space), ...(mask ? { SMask: mask } : {}) }, rgb);
 }
 
 /**
  * Puts a picture into a document once, as stored (not turned upright). JPEG bytes and opaque,
  * non-interlaced PNG streams go in untouched; a PNG with an alpha channel is taken apart without
- * decoding; anything else is decoded.
+ * decoding; anything else is decoded. Its own colour profile goes along; without one it is meant as sRGB.
  * @returns the image XObject, to be drawn in a unit square.
  */
 export async function embedArt(
@@ -104,7 +116,11 @@ export async function embedArt(
     return embedJpeg(doc, bytes);
   }
   const png = art.mime === 'image/png' ? readPng(bytes) : null;
-  if (png?.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value);
-  if (png?.ok && canSplit(png.value)) return embedPixels(doc, await splitPng(png.value, inflate));
+  if (png?.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value, bytes);
+  if (png?.ok && canSplit(png.value)) {
+    // its bytes are given away while it is taken apart
+    const profile = iccProfileOf(bytes, 'image/png', png.value.colourType === 4 ? 1 : 3);
+    return embedPixels(doc, await splitPng(png.value, inflate), profile);
+  }
   return embedPixels(doc, await decode(bytes, art));
 }

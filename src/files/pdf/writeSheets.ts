@@ -19,6 +19,7 @@ import { drawArt, drawBentPiece, drawDrawing } from './draw';
 import { embedLetters, type LetterTools } from './letters';
 import { POINTS_PER_MM } from './points';
 import { savedInParts } from './bulkStream';
+import { sayItIsSrgb } from './colourSpace';
 import { embedArt, embedPixels, type PixelTools } from './embed';
 import type { PackedPixels } from './pack';
 
@@ -120,6 +121,7 @@ export async function writeSheetsPdf(input: SheetsPdfInput): Promise<readonly Ui
   doc.setSubject(exportedAs('sheets'));
   doc.setCreator('Lucky Sheet');
   doc.setProducer('Lucky Sheet');
+  sayItIsSrgb(doc);
   doc.catalog.getOrCreateViewerPreferences().setPrintScaling(PrintScaling.None);
   const drawings = plan.sheets.map((sheet) =>
     drawingOf(sheet, plan.pieces, sheetTexts(sheet, units)),
