@@ -3,3 +3,7 @@ export * from './difference';
 export * from './forecast';
 export * from './faint';
 export * from './pixels';
+export * from './chart';
+export * from './findMarks';
+export * from './readChart';
+export * from './measured';

@@ -1,0 +1,57 @@
+import { LEVELS, RAMP_STEPS } from './chart';
+import type { Lets } from './forecast';
+import { toEncoded, toLinear, type Rgb } from './srgb';
+
+const inRange = (v: number): number => Math.min(1, Math.max(0, v));
+const SIDE = LEVELS.length;
+
+/** A curve through greys: how far between two levels a figure really lies, by what its grey came to. */
+function shaperOf(ramp: readonly Rgb[]): (encoded: number) => number {
+  const light = ramp.map(([r, g, b]) => toEncoded(inRange(0.2126 * r + 0.7152 * g + 0.0722 * b)));
+  // a chart read with noise may fall where it should rise
+  for (let i = 1; i < light.length; i++)
+    light[i] = Math.max(light[i] ?? 0, (light[i - 1] ?? 0) + 1e-4);
+  const at = (v: number) => {
+    const place = inRange(v) * (RAMP_STEPS - 1);
+    const i = Math.min(RAMP_STEPS - 2, Math.floor(place));
+    const [from = 0, to = 1] = [light[i], light[i + 1]];
+    return from + (place - i) * (to - from);
+  };
+  const nodes = LEVELS.map((level) => at(level / 255));
+  return (encoded) => {
+    const i = Math.min(SIDE - 2, Math.floor(inRange(encoded) * (SIDE - 1)));
+    const [from = 0, to = 1] = [nodes[i], nodes[i + 1]];
+    return i + inRange((at(encoded) - from) / (to - from));
+  };
+}
+
+/**
+ * What a print lets through, out of a chart that was read: a small table of colours, between its nodes along the curve
+ * of its greys.
+ * @param patches in the order of `CHART_COLOURS`, beside bare blank, in linear light.
+ */
+export function letsOf(patches: readonly Rgb[]): Lets {
+  const nodes = patches.slice(0, SIDE ** 3).map((rgb) => rgb.map((v) => toEncoded(inRange(v))));
+  const shaped = shaperOf(patches.slice(SIDE ** 3));
+  const node = (r: number, g: number, b: number, c: number) =>
+    nodes[(r * SIDE + g) * SIDE + b]?.[c] ?? 0;
+  return (file) => {
+    const places = file.map((v) => shaped(toEncoded(inRange(v))));
+    const low = places.map((place) => Math.min(SIDE - 2, Math.floor(place)));
+    const part = places.map((place, i) => place - (low[i] ?? 0));
+    const channel = (c: number): number => {
+      let sum = 0;
+      for (let corner = 0; corner < 8; corner++) {
+        const [dr, dg, db] = [corner >> 2, (corner >> 1) & 1, corner & 1];
+        const weight = [dr, dg, db].reduce(
+          (product, d, i) => product * (d ? (part[i] ?? 0) : 1 - (part[i] ?? 0)),
+          1,
+        );
+        if (weight > 0)
+          sum += weight * node((low[0] ?? 0) + dr, (low[1] ?? 0) + dg, (low[2] ?? 0) + db, c);
+      }
+      return toLinear(sum);
+    };
+    return [channel(0), channel(1), channel(2)];
+  };
+}
