@@ -1,5 +1,6 @@
 import { facesOf, type Face } from './blank';
 import { checkPlan, type Check, type Overwork } from './check';
+import { ownColoursFor } from './colour';
 import { filmBelow, fittedInto, layOut, type Piece } from './layout';
 import { planMirror, type MirrorPlan } from './mirror';
 import {
@@ -7,6 +8,7 @@ import {
   passIds,
   seenFrom,
   type Job,
+  type OwnColours,
   type Paper,
   type Shelf,
   type TransferKind,
@@ -55,6 +57,8 @@ export interface LayerOnBlank {
   readonly pass: number;
   readonly transfer: TransferKind;
   readonly pieces: readonly Piece[];
+  /** What was measured of its paper and printer on such a surface; null where nothing was. */
+  readonly own: OwnColours | null;
 }
 
 /** Everything that follows from a job and a shelf, its first pass in front. Computed, never stored. */
@@ -228,6 +232,11 @@ export function planJob(job: Job, shelf: Shelf): JobPlan {
       pass: nth,
       transfer,
       pieces: pass.pieces,
+      own: ownColoursFor(
+        shelf.colours,
+        { paperId: pass.tools.paper.id, printerId: pass.tools.printer.id },
+        job.blank.substrate,
+      ),
     }));
   });
   const checks = findingsOf(passes, { press, faces, shelf });

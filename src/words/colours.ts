@@ -1,4 +1,4 @@
-import { labOf, linearOf, type Ground } from '@/core/colour';
+import { labOf, linearOf, type ChartFault, type Ground } from '@/core/colour';
 
 /** Hues by the angle of a* and b* they begin at, degrees (own choice, for sRGB's own colours). */
 const HUES: readonly (readonly [fromDeg: number, name: string])[] = [
@@ -9,7 +9,7 @@ const HUES: readonly (readonly [fromDeg: number, name: string])[] = [
   [108, 'green'],
   [175, 'turquoise'],
   [235, 'blue'],
-  [305, 'purple'],
+  [312, 'purple'],
   [335, 'pink'],
 ];
 
@@ -30,7 +30,19 @@ export function colourNameOf(hex: string): string {
   // a light red is a pink, a dark orange or yellow a brown
   if (hue === 'red' && l > 65) return l > 78 ? 'pale pink' : 'pink';
   if ((hue === 'orange' || hue === 'red') && l < 50 && chroma < 55) return 'brown';
-  return l > 78 && chroma < 60 ? `pale ${hue}` : l < 32 ? `dark ${hue}` : hue;
+  return l > 78 && chroma < 42 ? `pale ${hue}` : l < 32 ? `dark ${hue}` : hue;
+}
+
+/** Why our chart cannot be read from a photo, and what to do. */
+export function chartFaultWords(fault: ChartFault): string {
+  switch (fault.code) {
+    case 'marks':
+      return `${fault.found} of the four corner marks were found. Take the photo from above, the whole chart in sight and in focus, with some of the blank round it.`;
+    case 'not-the-chart':
+      return 'Between the marks there is something else than the chart, or part of it is covered. Take the photo again.';
+    case 'light':
+      return `The bare blank is ${fault.share > 0.5 ? 'overexposed: no colour can be told from it' : 'too dark'} (${Math.round(100 * fault.share)} % of full light). Take it in daylight, without flash or direct sun.`;
+  }
 }
 
 /** What the forecast on a blank goes by, in a sentence, and that it is none. */

@@ -12,6 +12,7 @@ import { inflateBeside } from './inflate';
 import { takeInLine } from './lettering';
 import { letterTools, loadLetters } from './letters';
 import { readPages, type ReadPage } from './pdfPages';
+import { drawChart, readChartPhoto } from './chart';
 import { preparePicture } from './prepare';
 import { writeSheetPng } from './sheetPng';
 import { zipPngs } from './zipPngs';
@@ -65,6 +66,8 @@ const benchWorker = {
   takeIn: takeInPicture,
   takeInLine,
   prepare: preparePicture,
+  drawChart,
+  readChartPhoto,
   readPages,
 
   /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */

@@ -1,4 +1,5 @@
 import { proxy, transfer, wrap, type Remote } from 'comlink';
+import type { ChartFault, ChartReading } from '@/core/colour';
 import type { Pattern } from '@/words';
 import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
@@ -106,6 +107,20 @@ export const prepareTask = (
   runTask<Blob>((worker) => {
     onProgress({ doing: 'Preparing the picture', share: 0.3 });
     return worker.prepare(blob, step, longestPx);
+  }, onProgress);
+
+/** Draws our colour chart, off the main thread. */
+export const drawChartTask = (onProgress: OnProgress) =>
+  runTask<Blob>((worker) => {
+    onProgress({ doing: 'Drawing the chart', share: 0.4 });
+    return worker.drawChart();
+  }, onProgress);
+
+/** Reads the pressed colour chart from a photo, off the main thread. */
+export const readChartTask = (photo: Blob, onProgress: OnProgress) =>
+  runTask<Result<ChartReading, ChartFault>>((worker) => {
+    onProgress({ doing: 'Looking for the chart', share: 0.4 });
+    return worker.readChartPhoto(photo);
   }, onProgress);
 
 /** Writes the print file, off the main thread. */

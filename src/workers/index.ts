@@ -1,4 +1,6 @@
 export {
+  drawChartTask,
+  readChartTask,
   allPngsTask,
   bentPreviewTask,
   patternPdfTask,

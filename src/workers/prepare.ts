@@ -7,6 +7,7 @@ import {
   type Corners,
   type Raster,
 } from '@/core/art';
+import { correcting, letsOf, recolourPixels, type Rgb } from '@/core/colour';
 
 /** One thing done to a picture before it is used. Colours are hex; corners in widths and heights, 0–1. */
 export type Preparation =
@@ -17,7 +18,9 @@ export type Preparation =
       readonly to: string;
       readonly tolerance: number;
     }
-  | { readonly kind: 'straighten'; readonly corners: Corners };
+  | { readonly kind: 'straighten'; readonly corners: Corners }
+  /** Turned so that a print that was measured comes out as the file means it. */
+  | { readonly kind: 'own-colours'; readonly patches: readonly Rgb[] };
 
 function prepared(raster: Raster, step: Preparation): Raster {
   switch (step.kind) {
@@ -26,6 +29,9 @@ function prepared(raster: Raster, step: Preparation): Raster {
       return raster;
     case 'replace-colour':
       replaceColour(raster, rgbOf(step.from), rgbOf(step.to), step.tolerance);
+      return raster;
+    case 'own-colours':
+      recolourPixels(raster.data as Uint8ClampedArray, correcting(letsOf(step.patches)));
       return raster;
     case 'straighten': {
       const { width, height } = raster;

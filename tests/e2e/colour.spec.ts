@@ -1,4 +1,5 @@
 import sharp from 'sharp';
+import { photographed, pressTruth } from '../support/photographed';
 import { axeFaults, expect, givePicture, goTo, startOn, test } from './bench';
 
 const lettering = (fill: string) =>
@@ -70,4 +71,51 @@ test('a wide-gamut photograph is measured by its own profile', async ({ page }) 
   // the figures in the file are others
   const bare = await sharp(bytes, { ignoreIcc: true }).removeAlpha().raw().toBuffer();
   expect(Math.abs((channels[0] ?? 0) - (bare[0] ?? 0))).toBeGreaterThan(10);
+});
+
+test('own colours: the chart is put on a blank, its photo read, kept, forecast with and corrected for', async ({
+  page,
+}) => {
+  await page.goto('/own');
+  await startOn(page, 'Mouse mat');
+  await goTo(page, 'Art');
+  await givePicture(page, 'nova.png', await lettering('#0000ff'));
+  await page.getByRole('button', { name: /^Colours on this blank/ }).click();
+  await page.getByRole('button', { name: 'Measure your own colours' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Put it on this blank' }).click();
+  await expect(page.getByText('1780 × 1500 px')).toBeVisible({ timeout: 20_000 });
+
+  await page.getByRole('button', { name: /^Colours on this blank/ }).click();
+  await page.getByRole('button', { name: 'Measure your own colours' }).click();
+  const photo = dialog.getByLabel('Photo of the pressed chart');
+  await photo.setInputFiles({
+    ...{ name: 'letters.png', mimeType: 'image/png' },
+    buffer: await lettering('#0000ff'),
+  });
+  await expect(dialog.getByText(/0 of the four corner marks were found/)).toBeVisible();
+  const { width, height, data } = photographed(11, pressTruth);
+  const taken = await sharp(Buffer.from(data), { raw: { width, height, channels: 4 } })
+    .removeAlpha()
+    .jpeg({ quality: 92 })
+    .toBuffer();
+  await photo.setInputFiles({ name: 'chart.jpg', mimeType: 'image/jpeg', buffer: taken });
+  await expect(dialog.getByText(/^Found and read\. The light differed by \d+ %/)).toBeVisible();
+  expect(await axeFaults(page)).toEqual([]);
+  await dialog.getByRole('button', { name: 'Keep it for this paper and printer' }).click();
+  await expect(
+    page.getByText(/By your own colours, measured on “Mouse mat.*from a photo/),
+  ).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'nova.png', exact: true }).click();
+  await page.getByRole('button', { name: /^Colours on this blank/ }).click();
+  await expect(page.getByText(/By your own colours/)).toBeVisible();
+  await expect(page.getByText('Out of reach of your dyes:')).toContainText('blue');
+
+  await page.getByRole('button', { name: /^About this picture/ }).click();
+  await page.getByRole('button', { name: /^Prepare/ }).click();
+  await dialog.getByRole('button', { name: 'For your own colours' }).click();
+  await expect(dialog.getByRole('img', { name: 'After' })).toBeVisible();
+  await dialog.getByRole('button', { name: 'Use this' }).click();
+  await expect(page.getByRole('button', { name: 'Back to the original' })).toBeVisible();
 });

@@ -1,5 +1,5 @@
-import { faintOn, groundOf, type Contrast, type Ground } from '../colour';
-import { blankColours, type ArtFacts, type Job, type Shelf } from '../model';
+import { faintOn, groundOf, ownColoursFor, type Contrast, type Ground } from '../colour';
+import { blankColours, type ArtFacts, type Job, type OwnColours, type Shelf } from '../model';
 import type { Transfer } from '../transfer';
 import { ON_COTTON } from '../transfer';
 import { found, type Found } from './check';
@@ -14,10 +14,11 @@ interface Asked {
   readonly job: Job;
   readonly transfer: Transfer;
   readonly facts: ArtFacts;
+  readonly own: OwnColours | null;
 }
 
-const groundFor = ({ job, transfer }: Pick<Asked, 'job' | 'transfer'>, colour: string): Ground =>
-  groundOf(transfer, job.blank.substrate, colour);
+const groundFor = ({ job, transfer, own }: Asked, colour: string): Ground =>
+  groundOf(transfer, { ...job.blank.substrate, colour }, own);
 
 /** How much of a picture is lost on a colour: differences that go, by the length of the edges they are at. */
 const lostOn = (faint: readonly Contrast[]): number =>
@@ -45,10 +46,12 @@ function otherColours(asked: Asked, from: string, shelf: Shelf): Fix[] {
 
 /** What is clear on the screen and hardly shows on this blank, told of the colour it is lost most on. */
 const faint = perArt(({ art, of }, findings): Found | null => {
-  const { job, transfer, shelf } = findings;
+  const { job, transfer, shelf, paper, printer } = findings;
   const { facts } = art;
   if (!facts || !transfer.transparent) return null;
-  const asked = { job, transfer, facts };
+  const tools = { paperId: paper.id, printerId: printer.id };
+  const own = ownColoursFor(shelf.colours, tools, job.blank.substrate);
+  const asked = { job, transfer, facts, own };
   const [worst] = blankColours(job)
     .map((on) => ({ on, lost: faintOn(facts, groundFor(asked, on.colour)) }))
     .filter(({ lost }) => lost.length > 0)

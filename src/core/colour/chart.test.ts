@@ -1,16 +1,18 @@
 import { photographed, pressTruth, truthOf } from '@tests/support/photographed';
 import {
-  AS_FILE,
   BARE_PLACES,
   CHART_COLOURS,
   CHART_DRAWING,
   CHART_LIGHT,
   CHART_SIZE_MM,
+  correcting,
   difference,
   findMarks,
   letsOf,
   linearOf,
   patchBox,
+  reached,
+  REACHED_WITHIN,
   readChart,
   type Rgb,
 } from '.';
@@ -71,7 +73,23 @@ describe('what a print lets through, out of the chart', () => {
         .map((file) => difference(by(file), pressTruth(file)));
     const mean = (values: number[]) => values.reduce((sum, v) => sum + v, 0) / values.length;
     expect(mean(off(lets))).toBeLessThan(1.5);
-    expect(mean(off(lets))).toBeLessThan(mean(off(AS_FILE)) / 2);
+    expect(mean(off(lets))).toBeLessThan(mean(off((file) => file)) / 2);
+  });
+
+  test('a file is turned so that its print comes out as meant; what no dye reaches is told', () => {
+    const lets = letsOf(truthOf(pressTruth));
+    const turned = correcting(lets);
+    const wanted = ['#c86446', '#5a78b4', '#78a05a', '#a05078', '#e6c8b4', '#808080'].map(linearOf);
+    for (const goal of wanted) {
+      const [plain, mended] = [goal, turned(goal)].map((file) =>
+        difference(pressTruth(file), goal),
+      );
+      expect(mended).toBeLessThan(2.5);
+      expect(mended).toBeLessThan(plain ?? 0);
+      expect(reached(goal, lets).off).toBeLessThan(REACHED_WITHIN);
+    }
+    // a screen's blue is beyond a press that mixes its dyes
+    expect(reached(linearOf('#0000ff'), lets).off).toBeGreaterThan(REACHED_WITHIN);
   });
 
   test('greys never fall where they should rise, whatever the noise', () => {

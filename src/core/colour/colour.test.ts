@@ -36,11 +36,11 @@ describe('light', () => {
 });
 
 const on = (colour: string, part: Partial<ReturnType<typeof blankOf>['substrate']> = {}) =>
-  groundOf(
-    TRANSFERS.sublimation,
-    { ...blankOf('tee').substrate, polyesterShare: 1, ...part },
-    colour,
-  );
+  groundOf(TRANSFERS.sublimation, {
+    ...blankOf('tee').substrate,
+    ...{ polyesterShare: 1, colour },
+    ...part,
+  });
 const neighbours = (one: string | null, other: string | null) => ({
   neighbours: [{ one, other, share: 1, box: { x: 0, y: 0, width: 1, height: 1 } }],
 });

@@ -1,9 +1,11 @@
 import {
   converter,
   differenceCiede2000,
+  modeLab,
   modeLab65,
   modeLrgb,
   modeRgb,
+  modeXyz50,
   modeXyz65,
   useMode as addMode,
   type Lab65,
@@ -14,6 +16,8 @@ addMode(modeRgb);
 addMode(modeLrgb);
 addMode(modeXyz65);
 addMode(modeLab65);
+addMode(modeXyz50);
+addMode(modeLab);
 
 const toLab65 = converter('lab65');
 const ciede2000 = differenceCiede2000();
@@ -32,6 +36,14 @@ export function labOf([r, g, b]: Rgb): Lab {
 }
 
 const asLab65 = (lab: Lab): Lab65 => ({ mode: 'lab65', ...lab });
+
+const toLight = converter('lrgb');
+
+/** What a colour reader says, L*a*b* under D50, as linear sRGB light; what no screen shows lies outside 0–1. */
+export function lightOfReader({ l, a, b }: Lab): Rgb {
+  const { r, g, b: blue } = toLight({ mode: 'lab', l, a, b });
+  return [r, g, blue];
+}
 
 /** How far two colours are apart for the eye: CIEDE2000, about 1 is just seen, 10 at a glance (ISO/CIE 11664-6). */
 export const labDifference = (one: Lab, other: Lab): number =>

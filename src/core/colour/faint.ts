@@ -1,6 +1,6 @@
 import type { ArtFacts } from '../model';
 import { difference } from './difference';
-import { pressed, type Ground, type Lets } from './forecast';
+import { pressed, type Ground } from './forecast';
 import { linearOf, type Rgb } from './srgb';
 
 type Neighbours = ArtFacts['neighbours'][number];
@@ -23,13 +23,13 @@ const LOST_SHARE = 0.15;
 const WHITE: Rgb = [1, 1, 1];
 const fileColour = (hex: string | null): Rgb | null => (hex === null ? null : linearOf(hex));
 
-function measured({ neighbours }: Pick<ArtFacts, 'neighbours'>, ground: Ground, lets?: Lets) {
+function measured({ neighbours }: Pick<ArtFacts, 'neighbours'>, ground: Ground) {
   return neighbours.map((areas): Contrast => {
     const [one, other] = [fileColour(areas.one), fileColour(areas.other)];
     return {
       areas,
       before: difference(one ?? WHITE, other ?? WHITE),
-      after: difference(pressed(one, ground, lets), pressed(other, ground, lets)),
+      after: difference(pressed(one, ground), pressed(other, ground)),
     };
   });
 }
@@ -38,32 +38,23 @@ function measured({ neighbours }: Pick<ArtFacts, 'neighbours'>, ground: Ground, 
 const known = new WeakMap<object, Map<string, readonly Contrast[]>>();
 const MOST_KNOWN = 16;
 
-/**
- * How far all neighbouring areas are apart before and after.
- * @param lets what a print lets through, where that was measured; else as the file has it.
- */
+/** How far all neighbouring areas are apart before and after. */
 export function contrastsOn(
   facts: Pick<ArtFacts, 'neighbours'>,
   ground: Ground,
-  lets?: Lets,
 ): readonly Contrast[] {
-  if (lets) return measured(facts, ground, lets);
   const of = known.get(facts.neighbours) ?? new Map<string, readonly Contrast[]>();
   known.set(facts.neighbours, of);
-  const key = JSON.stringify(ground);
+  const key = JSON.stringify({ ...ground, own: ground.own?.id });
   const found = of.get(key) ?? measured(facts, ground);
   if (of.size < MOST_KNOWN) of.set(key, found);
   return found;
 }
 
 /** What is clear in the file and hardly shows on a ground, the most lost first. A surface that glitters hides more. */
-export function faintOn(
-  facts: Pick<ArtFacts, 'neighbours'>,
-  ground: Ground,
-  lets?: Lets,
-): readonly Contrast[] {
+export function faintOn(facts: Pick<ArtFacts, 'neighbours'>, ground: Ground): readonly Contrast[] {
   const below = Math.max(FAINT_BELOW, ground.spread);
-  return contrastsOn(facts, ground, lets)
+  return contrastsOn(facts, ground)
     .filter(({ before, after }) => before >= CLEAR_FROM && after < below)
     .filter(({ before, after }) => after < (1 - LOST_SHARE) * before || after < ground.spread)
     .sort((a, b) => b.before - b.after - (a.before - a.after));

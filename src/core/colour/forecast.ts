@@ -1,6 +1,7 @@
-import type { Substrate } from '../model';
+import type { OwnColours, Substrate } from '../model';
 import { isCloth, FINISH_TRAITS } from '../traits';
 import type { Transfer } from '../transfer';
+import { letsOf, type Lets } from './measured';
 import { linearOf, type Rgb } from './srgb';
 
 /** What a print meets: the ground it lies on and how it takes. */
@@ -13,6 +14,8 @@ export interface Ground {
   readonly takes: number;
   /** How far the surface itself varies from place to place, CIEDE2000; 0 where it is even. */
   readonly spread: number;
+  /** What the print really comes out as, where the person measured it; null takes the file for it. */
+  readonly own: OwnColours | null;
 }
 
 /**
@@ -21,30 +24,53 @@ export interface Ground {
  */
 export const VEIL = 0.015;
 
-/** The ground that a transfer meets on a blank of a colour. */
+/**
+ * The ground that a transfer meets on a blank of a colour.
+ * @param own what was measured of the paper, printer and surface, if anything.
+ */
 export function groundOf(
   { transparent, needsPolyester }: Pick<Transfer, 'transparent' | 'needsPolyester'>,
   substrate: Substrate,
-  colour: string = substrate.colour,
+  own: OwnColours | null = null,
 ): Ground {
   const share = isCloth(substrate) ? (substrate.polyesterShare ?? 1) : 1;
   return {
-    ...{ colour: linearOf(colour), transparent },
-    takes: needsPolyester ? share : 1,
+    ...{ colour: linearOf(substrate.colour), transparent, own },
+    // what the cloth does not take is in what was measured
+    takes: needsPolyester && !own ? share : 1,
     spread: FINISH_TRAITS[substrate.finish].spread,
   };
 }
 
-/** What a print of a file's colour lets through of the ground's light, channel by channel; all in linear light. */
-export type Lets = (file: Rgb) => Rgb;
+/** What was measured of a paper and printer on such a surface, the latest; null where nothing was. */
+export const ownColoursFor = (
+  colours: readonly OwnColours[],
+  tools: { readonly paperId: string; readonly printerId: string },
+  { material, finish }: Pick<Substrate, 'material' | 'finish'>,
+): OwnColours | null =>
+  colours.findLast(
+    (each) =>
+      each.paperId === tools.paperId &&
+      each.printerId === tools.printerId &&
+      each.material === material &&
+      each.finish === finish,
+  ) ?? null;
 
-/** As the file has it: what a screen shows is what the dye lets through on white. */
-export const AS_FILE: Lets = (file) => file;
+const AS_FILE: Lets = (file) => file;
+const tables = new WeakMap<OwnColours, Lets>();
+
+/** What a print lets through of a colour of the file, by what was measured; else as the file has it. */
+export function letsOn({ own }: Pick<Ground, 'own'>): Lets {
+  if (!own) return AS_FILE;
+  const table = tables.get(own) ?? letsOf(own.patches);
+  tables.set(own, table);
+  return table;
+}
 
 /** A colour of the file as it is once pressed on a ground, in linear light; null stands for bare blank. */
-export function pressed(file: Rgb | null, ground: Ground, lets: Lets = AS_FILE): Rgb {
+export function pressed(file: Rgb | null, ground: Ground): Rgb {
   const { colour, transparent, takes } = ground;
-  const through = file && lets(file);
+  const through = file && letsOn(ground)(file);
   const at = (c: 0 | 1 | 2): number => {
     if (!through) return colour[c];
     if (!transparent) return VEIL + (1 - VEIL) * through[c];

@@ -7,3 +7,4 @@ export * from './chart';
 export * from './findMarks';
 export * from './readChart';
 export * from './measured';
+export * from './correct';

@@ -1,6 +1,8 @@
 import { LEVELS, RAMP_STEPS } from './chart';
-import type { Lets } from './forecast';
 import { toEncoded, toLinear, type Rgb } from './srgb';
+
+/** What a print lets through of a colour of its file, channel by channel; all in linear light. */
+export type Lets = (file: Rgb) => Rgb;
 
 const inRange = (v: number): number => Math.min(1, Math.max(0, v));
 const SIDE = LEVELS.length;

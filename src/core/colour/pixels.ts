@@ -1,4 +1,5 @@
-import { VEIL, type Ground, type Lets } from './forecast';
+import { letsOn, VEIL, type Ground } from './forecast';
+import type { Lets } from './measured';
 import { toEncoded, toLinear, type Rgb } from './srgb';
 
 /** Pixels as a canvas keeps them: red, green, blue, opacity, 0–255. */
@@ -37,10 +38,9 @@ function remembering(lets: Lets): (r: number, g: number, b: number) => Rgb {
 export function pressPixels(
   below: Pixels,
   print: Pixels,
-  { transparent, takes }: Pick<Ground, 'transparent' | 'takes'>,
-  lets?: Lets,
+  { transparent, takes, own: measured }: Pick<Ground, 'transparent' | 'takes' | 'own'>,
 ): void {
-  const through = lets && remembering(lets);
+  const through = measured && remembering(letsOn({ own: measured }));
   for (let i = 0; i < print.length; i += 4) {
     const opacity = (print[i + 3] ?? 0) / 255;
     if (opacity === 0) continue;

@@ -13,6 +13,7 @@ import {
 } from './migrate';
 import { handSized, machineTo4, paperTo5, programTo5, recordTo4, runTo4 } from './toolSteps';
 import { eveningSchema, type KeptEvening } from './evening';
+import { ownColoursSchema, type OwnColours } from './colours';
 import { goodSchema, moneySchema, type Good, type Money } from './good';
 import { paperSchema, type Paper } from './paper';
 import { recordSchema, type PressRecord } from './record';
@@ -38,6 +39,7 @@ export interface Documents {
   readonly machine: Machine;
   readonly cutter: Cutter;
   readonly figures: OwnFigures;
+  readonly colours: OwnColours;
   readonly run: Run;
   readonly record: PressRecord;
   readonly evening: KeptEvening;
@@ -55,6 +57,7 @@ export const SHELF_KINDS = {
   machines: 'machine',
   cutters: 'cutter',
   figures: 'figures',
+  colours: 'colours',
 } as const satisfies Record<keyof Shelf, DocumentKind>;
 /** The lists of a shelf. */
 export const SHELF_LISTS = Object.keys(SHELF_KINDS) as (keyof Shelf)[];
@@ -93,6 +96,7 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
     schema: ownFiguresSchema,
     steps: { ...COMMON, 3: (document) => lifted(document, ['dwellS'], 1) },
   },
+  colours: { version: 1, schema: ownColoursSchema, steps: {} },
   run: { version: 5, schema: runSchema, steps: { ...COMMON, 3: runTo4, 4: programTo5 } },
   record: {
     version: 6,

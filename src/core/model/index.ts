@@ -3,6 +3,7 @@ export * from './heat';
 export * from './codes';
 export * from './program';
 export * from './blank';
+export * from './colours';
 export * from './art';
 export * from './paper';
 export * from './shelf';

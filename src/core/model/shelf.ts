@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { blankSchema } from './blank';
+import { ownColoursSchema } from './colours';
 import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
 import { handSizeSchema, paperSchema } from './paper';
 import { idSchema, lengthSchema, nameSchema, offsetSchema, originSchema } from './primitives';
@@ -16,6 +17,7 @@ export const MAX_ON_SHELF = {
   machines: 100,
   cutters: 100,
   figures: 500,
+  colours: 50,
 } as const;
 
 /** A printer: its ink, borders and widest paper (mm), who mirrors, how true it prints. */
@@ -163,6 +165,7 @@ export const shelfSchema = z.object({
   machines: z.array(machineSchema).max(MAX_ON_SHELF.machines),
   cutters: z.array(cutterSchema).max(MAX_ON_SHELF.cutters).default([]),
   figures: z.array(ownFiguresSchema).max(MAX_ON_SHELF.figures).default([]),
+  colours: z.array(ownColoursSchema).max(MAX_ON_SHELF.colours).default([]),
 });
 
 /** A printer. */

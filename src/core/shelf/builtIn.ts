@@ -108,6 +108,7 @@ export const BUILT_IN_SHELF: Shelf = {
   machines: [...MACHINES],
   cutters: [...CUTTERS],
   figures: [],
+  colours: [],
 };
 
 function overlay<T extends { id: string }>(under: readonly T[], over: readonly T[]): T[] {
@@ -123,6 +124,7 @@ export const mergeShelves = (under: Shelf, over: Shelf): Shelf => ({
   machines: overlay(under.machines, over.machines),
   cutters: overlay(under.cutters, over.cutters),
   figures: overlay(under.figures, over.figures),
+  colours: overlay(under.colours, over.colours),
 });
 
 /** A shelf with nothing on it. */
@@ -133,6 +135,7 @@ export const EMPTY_SHELF: Shelf = {
   machines: [],
   cutters: [],
   figures: [],
+  colours: [],
 };
 
 /** The film a pass names, where its transfer takes one. */
@@ -160,5 +163,7 @@ export function shelfFor(job: Job, shelf: Shelf): Shelf {
         blankId === job.blank.id &&
         passes.some((pass) => machineId === pass.heat.machineId && transfer === pass.transfer),
     ),
+    // another's paper and press come out otherwise
+    colours: [],
   };
 }

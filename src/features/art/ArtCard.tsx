@@ -99,7 +99,7 @@ export function ArtCard({ selection, takeIn }: { selection: Selection; takeIn: T
         </>
       )}
       {job.placements.length > 0 && <LookAtIt />}
-      {selected && <ColoursSection key={selected.art.sha256} art={selected.art} />}
+      {selected && <ColoursSection key={selected.art.sha256} art={selected.art} takeIn={takeIn} />}
       {selected && <RepeatFields selection={selection} selected={selected} />}
       <ItemsSection items={items} takeIn={takeIn} />
       <Lettering selection={selection} takeIn={takeIn} />

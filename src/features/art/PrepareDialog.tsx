@@ -21,6 +21,7 @@ import { Pair } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { prepareTask, type Preparation } from '@/workers';
+import { useGround } from './colour/useGround';
 import { CornerPicker, START_CORNERS } from './CornerPicker';
 import type { TakeIn } from './useTakeIn';
 
@@ -104,6 +105,14 @@ function StepFields({
       />
     );
   }
+  if (step.kind === 'own-colours')
+    return (
+      <Typography sx={{ fontSize: 15 }}>
+        Colours are turned so that, on your paper, printer and blank as you measured them, they come
+        out as the file means them; what your dyes cannot reach comes as near as it can. The picture
+        looks wrong on the screen: that is right.
+      </Typography>
+    );
   return (
     <>
       {step.kind === 'replace-colour' && (
@@ -149,6 +158,7 @@ export function PrepareDialog({
   const { store } = useBench();
   const { edit } = useJob();
   const task = useTask();
+  const { own } = useGround();
   const starts: Readonly<Record<Kind, Preparation>> = {
     'drop-background': { kind: 'drop-background', tolerance: 0.1 },
     'replace-colour': {
@@ -158,6 +168,7 @@ export function PrepareDialog({
       tolerance: 0.12,
     },
     straighten: { kind: 'straighten', corners: START_CORNERS },
+    'own-colours': { kind: 'own-colours', patches: own?.patches ?? [] },
   };
   const [step, setStep] = useState<Preparation>(starts['drop-background']);
   const look = useLook(art, step);
@@ -188,6 +199,7 @@ export function PrepareDialog({
             ['drop-background', 'Clear a flat background'],
             ['replace-colour', 'Replace a colour'],
             ['straighten', 'Straighten and crop'],
+            ...(own ? ([['own-colours', 'For your own colours']] as const) : []),
           ]}
           onChoose={(kind) => setStep(starts[kind])}
         />

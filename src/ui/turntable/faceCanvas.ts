@@ -80,14 +80,14 @@ export function paintFace(
   brush.fillRect(0, 0, face.widthMm, face.heightMm);
   brush.fillStyle = '#ffffff';
   const { width, height } = canvas;
-  for (const { transfer, pieces } of layers) {
+  for (const { transfer, pieces, own } of layers) {
     for (const piece of TRANSFERS[transfer].carrierShows ? pieces : [])
       fillSlots(brush, face, piece);
     const print = paintPrint(face, pieces, images, density).getContext('2d');
     if (!print) continue;
     const below = brush.getImageData(0, 0, width, height);
     const onIt = print.getImageData(0, 0, width, height).data;
-    pressPixels(below.data, onIt, groundOf(TRANSFERS[transfer], substrate));
+    pressPixels(below.data, onIt, groundOf(TRANSFERS[transfer], substrate, own));
     brush.putImageData(below, 0, 0);
   }
   return canvas;

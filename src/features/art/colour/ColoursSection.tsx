@@ -2,23 +2,30 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
+import Button from '@mui/material/Button';
+import { useMemo, useState } from 'react';
 import {
   CLEAR_FROM,
   contrastsOn,
   faintOn,
   hexOf,
+  letsOn,
   linearOf,
   pressed,
+  reached,
+  REACHED_WITHIN,
   type Contrast,
   type Ground,
 } from '@/core/colour';
-import type { Artwork } from '@/core/model';
+import type { Artwork, OwnColours } from '@/core/model';
+import { useBench } from '@/ui/bench/BenchProvider';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { colourNameOf, forecastLine } from '@/words';
+import type { TakeIn } from '../useTakeIn';
+import { OwnColoursDialog } from './OwnColoursDialog';
 import { ThreeLooks } from './ThreeLooks';
 import { useGround } from './useGround';
 
@@ -82,8 +89,69 @@ function ContrastRow({
   );
 }
 
+/** What was measured of one's own paper and printer, and the way to measure it. */
+function OwnColoursLine({ takeIn }: { takeIn: TakeIn }) {
+  const { own } = useGround();
+  const { removeFromShelf } = useBench();
+  const [measures, setMeasures] = useState(false);
+  return (
+    <>
+      {own && (
+        <Typography sx={{ fontSize: 15 }}>
+          By your own colours, measured on “{own.blankName}” from a {own.from}.
+        </Typography>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button size="small" variant="outlined" onClick={() => setMeasures(true)}>
+          {own ? 'Measure again' : 'Measure your own colours'}
+        </Button>
+        {own && (
+          <Button size="small" onClick={() => void removeFromShelf('colours', own.id)}>
+            Forget them
+          </Button>
+        )}
+      </Box>
+      {measures && <OwnColoursDialog takeIn={takeIn} onClose={() => setMeasures(false)} />}
+    </>
+  );
+}
+
+/** Main colours of a picture that one's own dyes cannot print. */
+function OutOfReach({ art, own }: { art: Artwork; own: OwnColours | null }) {
+  const beyond = useMemo(() => {
+    const lets = own && letsOn({ own });
+    return lets
+      ? (art.facts?.palette ?? []).filter(
+          ({ colour }) => reached(linearOf(colour), lets).off > REACHED_WITHIN,
+        )
+      : [];
+  }, [art.facts, own]);
+  if (beyond.length === 0) return null;
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap', fontSize: 15 }}>
+      Out of reach of your dyes:
+      {beyond.map(({ colour }) => (
+        <Box
+          key={colour}
+          component="span"
+          sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.5 }}
+        >
+          <Box
+            component="span"
+            sx={{
+              ...{ width: 22, height: 22, bgcolor: colour, borderRadius: 1 },
+              border: `2px dashed ${COLOURS.saffron}`,
+            }}
+          />
+          {colourNameOf(colour)}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
 /** What becomes of a picture's colours on this blank: beside the screen and the paper, and measured. */
-export function ColoursSection({ art }: { art: Artwork }) {
+export function ColoursSection({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) {
   const { job } = useJob();
   const ground = useGround();
   const wanted = useMemo(() => [art.sha256], [art.sha256]);
@@ -105,6 +173,8 @@ export function ColoursSection({ art }: { art: Artwork }) {
       <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
         {forecastLine(ground, job.blank.substrate.colourName)}
       </Typography>
+      <OwnColoursLine takeIn={takeIn} />
+      <OutOfReach art={art} own={ground.own} />
       {clear.length > 0 && (
         <>
           <Typography sx={{ fontSize: 15 }}>

@@ -33,7 +33,7 @@ async function draw(canvas: HTMLCanvasElement, url: string, look: Look, ground: 
   brush.fillRect(0, 0, width, height);
   seen.data.set(brush.getImageData(0, 0, width, height).data);
   // on screen and paper there is nothing but white below
-  const below = pressed ? ground : { transparent: false, takes: 1 };
+  const below = pressed ? ground : { transparent: false, takes: 1, own: null };
   pressPixels(seen.data, print.data, below);
   brush.putImageData(seen, 0, 0);
 }

@@ -7,7 +7,11 @@ import { useJob } from '@/ui/job/jobContext';
 
 /** What the pass that is worked on meets on the blank as it is shown. */
 export function useGround(): Ground {
-  const { job } = useJob();
+  const { job, plan, passId } = useJob();
   const { transfer, blank } = job;
-  return useMemo(() => groundOf(TRANSFERS[transfer], blank.substrate), [transfer, blank.substrate]);
+  const own = plan.layers.find((layer) => layer.passId === passId)?.own ?? null;
+  return useMemo(
+    () => groundOf(TRANSFERS[transfer], blank.substrate, own),
+    [transfer, blank.substrate, own],
+  );
 }

@@ -1,0 +1,201 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Typography from '@mui/material/Typography';
+import { useState, type ReactNode } from 'react';
+import type { Rgb } from '@/core/colour';
+import type { OwnColours } from '@/core/model';
+import { readPatchList, writePatchList } from '@/files/chartFile';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { download } from '@/ui/files';
+import { useJob } from '@/ui/job/jobContext';
+import { COLOURS } from '@/ui/theme';
+import { TaskProgress, useTask } from '@/ui/useTask';
+import { chartFaultWords } from '@/words';
+import { drawChartTask, readChartTask } from '@/workers';
+import type { TakeIn } from '../useTakeIn';
+import { useGround } from './useGround';
+import { Patches } from './Patches';
+
+type Taken = Pick<OwnColours, 'from'> & {
+  readonly patches: readonly Rgb[];
+  readonly note: string;
+};
+
+function Step({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box component="section" sx={{ mb: 2.5 }}>
+      <Typography variant="h3" component="h3" sx={{ mb: 1 }}>
+        {title}
+      </Typography>
+      {children}
+    </Box>
+  );
+}
+
+/** A button that takes a file. */
+function FileButton({
+  label,
+  accept,
+  onFile,
+}: {
+  label: string;
+  accept: string;
+  onFile: (file: File) => void;
+}) {
+  return (
+    <Button component="label" variant="outlined" size="small">
+      {label}
+      <input
+        type="file"
+        hidden
+        accept={accept}
+        aria-label={label}
+        onChange={({ target }) => {
+          const [file] = target.files ?? [];
+          target.value = '';
+          if (file) onFile(file);
+        }}
+      />
+    </Button>
+  );
+}
+
+/** Reads a pressed chart, from a photo or a list; what cannot be read is told. */
+function useTaken() {
+  const task = useTask();
+  const [taken, setTaken] = useState<Taken | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const refuse = (name: string, why: string) => {
+    setTaken(null);
+    setProblem(`“${name}”: ${why}`);
+  };
+  async function photo(file: File) {
+    setProblem(null);
+    const read = await task.run((onProgress) => readChartTask(file, onProgress));
+    if (!read) return;
+    if (!read.ok) return refuse(file.name, chartFaultWords(read.reason));
+    const { patches, unevenLight } = read.value;
+    const note = `Found and read. The light differed by ${Math.round(100 * unevenLight)} % over it, which is made up for.`;
+    setTaken({ from: 'photo', patches, note });
+  }
+  async function list(file: File) {
+    setProblem(null);
+    const read = readPatchList(await file.text());
+    if (!read.ok) return refuse(file.name, read.reason);
+    setTaken({ from: 'colour reader', patches: read.value, note: 'All patches are there.' });
+  }
+  return { task, taken, problem, photo, list };
+}
+
+/** Measures what a paper and printer come out as on the blank of the job: chart, photo or colour reader, and kept. */
+export function OwnColoursDialog({ takeIn, onClose }: { takeIn: TakeIn; onClose: () => void }) {
+  const { job, plan } = useJob();
+  const { addToShelf, removeFromShelf } = useBench();
+  const { own } = useGround();
+  const { task, taken, problem, photo, list } = useTaken();
+  const { paper, printer } = plan.tools;
+  const { material, finish } = job.blank.substrate;
+  async function drawn(): Promise<File | null> {
+    const blob = await task.run((onProgress) => drawChartTask(onProgress));
+    return blob ? new File([blob], 'colour-chart.png', { type: 'image/png' }) : null;
+  }
+  async function keep() {
+    if (!taken) return;
+    const kept: OwnColours = {
+      ...{ id: crypto.randomUUID(), paperId: paper.id, printerId: printer.id, material, finish },
+      ...{ blankName: job.blank.name, from: taken.from },
+      patches: taken.patches.map(([r, g, b]) => [r, g, b]),
+    };
+    await addToShelf({ colours: [kept] });
+    if (own) await removeFromShelf('colours', own.id);
+    onClose();
+  }
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="own-colours-title">
+      <DialogTitle id="own-colours-title">Your own colours</DialogTitle>
+      <DialogContent>
+        <Typography sx={{ mb: 2 }}>
+          What “{paper.name}” from “{printer.name}” comes out as on {material}, measured once.
+        </Typography>
+        <Step title="1. Print the chart and press it on a white test blank">
+          <Typography sx={{ fontSize: 15, mb: 1 }}>
+            An ordinary print by your usual settings, about 7 × 6 in; a spoiled blank with a good
+            white side will do.
+          </Typography>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Button
+              variant="outlined"
+              size="small"
+              onClick={() =>
+                void drawn().then(async (file) => {
+                  if (!file) return;
+                  onClose();
+                  await takeIn.add([file]);
+                })
+              }
+            >
+              Put it on this blank
+            </Button>
+            <Button
+              size="small"
+              onClick={() => void drawn().then((file) => file && download(file.name, file))}
+            >
+              Save it as PNG
+            </Button>
+          </Box>
+        </Step>
+        <Step title="2. Take its photo, or measure it">
+          <Typography sx={{ fontSize: 15, mb: 1 }}>
+            Daylight from a window, no flash, no direct sun; from above, all four corner marks in
+            sight. Let the camera not brighten it.
+          </Typography>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <FileButton
+              label="Photo of the pressed chart"
+              accept="image/*"
+              onFile={(file) => void photo(file)}
+            />
+            <FileButton
+              label="List from a colour reader"
+              accept=".csv,.txt,text/csv"
+              onFile={(file) => void list(file)}
+            />
+            <Button
+              size="small"
+              onClick={() =>
+                download('chart-patches.csv', new Blob([writePatchList()], { type: 'text/csv' }))
+              }
+            >
+              Save the list to fill in
+            </Button>
+          </Box>
+        </Step>
+        <TaskProgress task={task} />
+        {problem && <Alert severity="warning">{problem}</Alert>}
+        {taken && (
+          <Step title="3. As it came out">
+            <Typography sx={{ fontSize: 15, mb: 1 }}>{taken.note}</Typography>
+            <Patches patches={taken.patches} />
+          </Step>
+        )}
+        <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
+          Stays in this browser. A photo’s own tone curve cannot be told from the press’s: good for
+          forecasts, no proof.
+        </Typography>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave it</Button>
+        <Button variant="contained" disabled={!taken} onClick={() => void keep()}>
+          Keep it for this paper and printer
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

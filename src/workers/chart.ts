@@ -1,0 +1,49 @@
+import {
+  CHART_DRAWING,
+  CHART_SIZE_MM,
+  readChart,
+  type ChartFault,
+  type ChartReading,
+} from '@/core/colour';
+import type { Result } from '@/core/result';
+
+/** How finely the chart is drawn: 254 dots an inch. */
+const DOTS_PER_MM = 10;
+/** A photo is read no larger than this, longest side, pixels. */
+const READ_PX = 3000;
+
+function brushOn(width: number, height: number) {
+  const canvas = new OffscreenCanvas(width, height);
+  const brush = canvas.getContext('2d', { willReadFrequently: true });
+  if (!brush) throw new Error('This browser cannot draw pictures in the background.');
+  return { canvas, brush };
+}
+
+/** The colour chart as a picture, to be printed like any other. */
+export async function drawChart(): Promise<Blob> {
+  const [width, height] = [CHART_SIZE_MM.width, CHART_SIZE_MM.height].map((mm) => mm * DOTS_PER_MM);
+  const { canvas, brush } = brushOn(width ?? 0, height ?? 0);
+  brush.fillStyle = '#ffffff';
+  brush.fillRect(0, 0, canvas.width, canvas.height);
+  for (const { box, colour } of CHART_DRAWING) {
+    brush.fillStyle = colour;
+    const [x, y, w, h] = [box.x, box.y, box.width, box.height].map((mm) =>
+      Math.round(mm * DOTS_PER_MM),
+    );
+    brush.fillRect(x ?? 0, y ?? 0, w ?? 0, h ?? 0);
+  }
+  return canvas.convertToBlob({ type: 'image/png' });
+}
+
+/** Reads the pressed chart from a photo. */
+export async function readChartPhoto(photo: Blob): Promise<Result<ChartReading, ChartFault>> {
+  const bitmap = await createImageBitmap(photo);
+  const scale = Math.min(1, READ_PX / Math.max(bitmap.width, bitmap.height));
+  const [width, height] = [bitmap.width, bitmap.height].map((px) =>
+    Math.max(1, Math.round(px * scale)),
+  );
+  const { brush } = brushOn(width ?? 1, height ?? 1);
+  brush.drawImage(bitmap, 0, 0, width ?? 1, height ?? 1);
+  bitmap.close();
+  return readChart(brush.getImageData(0, 0, width ?? 1, height ?? 1));
+}
