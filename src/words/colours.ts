@@ -47,9 +47,12 @@ export function chartFaultWords(fault: ChartFault): string {
 
 /** What the forecast on a blank goes by, in a sentence, and that it is none. */
 export function forecastLine({ transparent, takes, spread }: Ground, colourName: string): string {
-  const how = transparent
-    ? `Dye lets ${colourName} shine through: every colour is multiplied by it, white becomes ${colourName}.`
-    : 'It covers: the colour below does not matter.';
+  const onWhite = transparent && colourName === 'white';
+  const how = onWhite
+    ? 'On white, dye shows its own colours; white is what the blank has.'
+    : transparent
+      ? `Dye lets ${colourName} shine through: every colour is multiplied by it, white becomes ${colourName}.`
+      : 'It covers: the colour below does not matter.';
   const cotton =
     takes <= 0.005
       ? ' Nothing of this cloth takes dye: it washes out.'

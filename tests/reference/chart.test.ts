@@ -7,7 +7,7 @@ const PHOTOS = 100;
 test(`of ${PHOTOS} photos with cast, gradient, tilt and noise all are read, within 2 of CIEDE2000 (median)`, () => {
   const truth = truthOf(pressTruth);
   const medians = Array.from({ length: PHOTOS }, (_, seed) => {
-    const read = readChart(photographed(seed + 1, pressTruth));
+    const read = readChart(photographed(seed + 1, pressTruth, 660, 560));
     if (!read.ok) throw new Error(`photo ${seed + 1}: ${read.reason.code}`);
     const far = read.value.patches.map((light, i) => difference(light, truth[i] ?? [0, 0, 0]));
     const sorted = far.sort((a, b) => a - b);

@@ -1,5 +1,7 @@
 import sharp from 'sharp';
-import { hexOf, labDifference, labOf, linearOf, toLinear } from '@/core/colour';
+import { faintOn, groundOf, hexOf, labDifference, labOf, linearOf, toLinear } from '@/core/colour';
+import { TRANSFERS } from '@/core/transfer';
+import { blankOf } from '@tests/support/jobs';
 
 /**
  * Sharma, Wu & Dalal, "The CIEDE2000 color-difference formula", Color Research and Application 30 (2005), table 1,
@@ -78,4 +80,43 @@ test('linear light as libvips has it', async () => {
   const light = new Float32Array(scrgb.buffer, scrgb.byteOffset, 256 * 3);
   for (let v = 0; v < 256; v++) expect(light[3 * v]).toBeCloseTo(toLinear(v / 255), 3);
   expect(hexOf([light[300] ?? 0, light[300] ?? 0, light[300] ?? 0])).toBe('#646464');
+});
+
+/** Colours of made-up lettering, and of made-up blanks: 60 pairs. */
+const INKS = [
+  ...['#f8c8d8', '#fbe4ea', '#d8408a', '#c02030', '#ffd54a'],
+  ...['#8fd3a0', '#2040a0', '#7f9fc4', '#4a3524', '#101014'],
+];
+const BLANKS = ['#ffffff', '#f6d5dc', '#bcc2c6', '#8d9196', '#1f2a44', '#17181b'];
+
+/** How far ink and blank are apart by plain arithmetic: the largest difference of a channel after a product, of 255. */
+function plainContrast(ink: string, blank: string): number {
+  const channel = (hex: string, at: number) =>
+    (Number.parseInt(hex.slice(at, at + 2), 16) / 255) ** 2.2;
+  return Math.max(
+    ...[1, 3, 5].map((at) => {
+      const [i, b] = [channel(ink, at), channel(blank, at)];
+      return 255 * (b ** (1 / 2.2) - (i * b) ** (1 / 2.2));
+    }),
+  );
+}
+
+test('of 60 pairs of lettering and blank none is missed that plain arithmetic calls lost, and none it calls clear is flagged', () => {
+  const pairs = INKS.flatMap((ink) => BLANKS.map((blank) => ({ ink, blank })));
+  expect(pairs).toHaveLength(60);
+  const flagged = ({ ink, blank }: (typeof pairs)[number]) => {
+    const substrate = { ...blankOf('tee').substrate, colour: blank };
+    const box = { x: 0, y: 0, width: 1, height: 1 };
+    const facts = { neighbours: [{ one: ink, other: null, share: 1, box }] };
+    return faintOn(facts, groundOf(TRANSFERS.sublimation, substrate)).length > 0;
+  };
+  // clear on white; less than a twelfth of the scale on the blank
+  const lost = pairs.filter(
+    ({ ink, blank }) => plainContrast(ink, '#ffffff') >= 27 && plainContrast(ink, blank) < 20,
+  );
+  const clear = pairs.filter(({ ink, blank }) => plainContrast(ink, blank) >= 60);
+  expect(lost.length).toBeGreaterThanOrEqual(5);
+  expect(clear.length).toBeGreaterThanOrEqual(15);
+  expect(lost.filter((pair) => !flagged(pair))).toEqual([]);
+  expect(clear.filter(flagged)).toEqual([]);
 });

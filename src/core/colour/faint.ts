@@ -17,8 +17,13 @@ export interface Contrast {
 export const CLEAR_FROM = 10;
 /** Colours less apart than this once pressed hardly show, CIEDE2000 (own choice). */
 export const FAINT_BELOW = 10;
-/** They count as lost on the blank only where it took at least this share of their difference (own choice). */
-const LOST_SHARE = 0.15;
+/**
+ * They count as lost on the blank only where it took at least this share of their difference; less is enough where much
+ * of the picture's edges is at stake, from this share of them on (own choices).
+ */
+const LOST_SHARE = 0.4;
+const LOST_AT_MAIN_EDGE = 0.15;
+const MAIN_EDGE_FROM = 0.1;
 
 const WHITE: Rgb = [1, 1, 1];
 const fileColour = (hex: string | null): Rgb | null => (hex === null ? null : linearOf(hex));
@@ -56,6 +61,9 @@ export function faintOn(facts: Pick<ArtFacts, 'neighbours'>, ground: Ground): re
   const below = Math.max(FAINT_BELOW, ground.spread);
   return contrastsOn(facts, ground)
     .filter(({ before, after }) => before >= CLEAR_FROM && after < below)
-    .filter(({ before, after }) => after < (1 - LOST_SHARE) * before || after < ground.spread)
+    .filter(({ areas: { share }, before, after }) => {
+      const lost = share >= MAIN_EDGE_FROM ? LOST_AT_MAIN_EDGE : LOST_SHARE;
+      return after < (1 - lost) * before || after < ground.spread;
+    })
     .sort((a, b) => b.before - b.after - (a.before - a.after));
 }
