@@ -37,13 +37,11 @@ const VIEWS = [
     },
   ],
   [
-    'prepare',
-    job('medallion', 'art'),
+    'colours',
+    job('navy', 'art'),
     async (page) => {
-      await page.getByRole('button', { name: /^About this picture/ }).click();
-      await page.getByRole('button', { name: /^Prepare/ }).click();
-      await page.getByRole('button', { name: 'Replace a colour' }).click();
-      await page.getByRole('img', { name: 'After' }).waitFor();
+      await page.getByText('Colours on this blank').scrollIntoViewIfNeeded();
+      await page.getByRole('img', { name: 'Pressed on this blank' }).waitFor();
     },
   ],
   ['checks', job('horizon', 'art')],
