@@ -28,7 +28,10 @@ module.exports = {
         'the core knows no interface, storage, worker or server; zod, polygon and colour arithmetic are allowed',
       severity: 'error',
       from: { path: '^src/core/' },
-      to: { dependencyTypes: ['npm', 'core'], pathNot: 'node_modules/(zod|clipper2-ts|culori|@types/culori)/' },
+      to: {
+        dependencyTypes: ['npm', 'core'],
+        pathNot: 'node_modules/(zod|clipper2-ts|culori|@types/culori)/',
+      },
     },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
     {

@@ -14,7 +14,9 @@ const shared = {
     ],
   },
   /** These ship as ES modules only. */
-  transformIgnorePatterns: ['/node_modules/(?!(clipper2-ts|culori|d3-contour|d3-array|internmap)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(clipper2-ts|culori|d3-contour|d3-array|internmap)/)',
+  ],
   setupFiles: ['<rootDir>/tests/support/seed.ts'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',

@@ -1,4 +1,5 @@
 import type { Raster } from '@/core/art';
+import { randomOf } from '@/core/evening';
 import type { Point } from '@/core/geometry';
 import {
   CHART_DRAWING,
@@ -11,18 +12,7 @@ import {
 } from '@/core/colour';
 
 /** Looked up once: global names are slow inside the test runner’s sandbox. */
-const { floor, sqrt, max, min, cos, sin, round, abs, imul, PI } = Math;
-
-/** A repeatable stream of numbers from 0 to 1 (mulberry32). */
-export function randomFrom(seed: number): () => number {
-  let a = seed >>> 0;
-  return () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = imul(a ^ (a >>> 15), a | 1);
-    t ^= t + imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
+const { floor, sqrt, max, min, cos, sin, round, abs, PI } = Math;
 
 /** How a chart comes out of a press that is not ours: darker middles, some of each colour in its neighbours. */
 export const pressTruth: Lets = ([r, g, b]) => {
@@ -56,7 +46,7 @@ function chartAt(lets: Lets): (x: number, y: number) => Rgb {
 
 /** A photo of the pressed chart: tilted, cast, unevenly lit, noisy, of 8 bits. */
 export function photographed(seed: number, lets: Lets, widthPx = 900, heightPx = 760): Raster {
-  const random = randomFrom(seed);
+  const random = randomOf(seed);
   const between = (from: number, to: number) => from + (to - from) * random();
   const { width, height } = CHART_SIZE_MM;
   const turn = between(-0.25, 0.25) + (floor(random() * 4) * PI) / 2;

@@ -26,6 +26,19 @@ export function checkedProfile(bytes: Uint8Array): IccProfile | null {
   return { bytes: bytes.slice(0, said), channels };
 }
 
+/** Parts as one; null where they are too much. */
+function joined(parts: readonly Uint8Array[]): Uint8Array | null {
+  const length = parts.reduce((sum, part) => sum + part.length, 0);
+  if (length > MOST_BYTES) return null;
+  const whole = new Uint8Array(length);
+  let at = 0;
+  for (const part of parts) {
+    whole.set(part, at);
+    at += part.length;
+  }
+  return whole;
+}
+
 /** The payloads of a JPEG's application segments of one kind, up to its picture. */
 function* segments(bytes: Uint8Array, marker: number, title: string): Generator<Uint8Array> {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
@@ -52,16 +65,8 @@ function ofJpeg(bytes: Uint8Array): Uint8Array | null {
     of = count;
     parts[number - 1] = body.subarray(2);
   }
-  const length = parts.reduce((sum, part) => sum + part.length, 0);
-  if (of === 0 || parts.length !== of || parts.includes(undefined as never)) return null;
-  if (length > MOST_BYTES) return null;
-  const whole = new Uint8Array(length);
-  let at = 0;
-  for (const part of parts) {
-    whole.set(part, at);
-    at += part.length;
-  }
-  return whole;
+  const missing = parts.length !== of || parts.includes(undefined as never);
+  return of === 0 || missing ? null : joined(parts);
 }
 
 /** Unpacks a zlib stream that may not become too large; null where it would, or is damaged. */
@@ -70,7 +75,7 @@ function unpacked(packed: Uint8Array): Uint8Array | null {
   let length = 0;
   const unzlib = new Unzlib((part) => {
     length += part.length;
-    if (length <= MOST_BYTES) parts.push(part);
+    parts.push(part);
   });
   try {
     // little by little, so that a bomb is noticed early
@@ -80,14 +85,7 @@ function unpacked(packed: Uint8Array): Uint8Array | null {
   } catch {
     return null;
   }
-  if (length > MOST_BYTES) return null;
-  const whole = new Uint8Array(length);
-  let at = 0;
-  for (const part of parts) {
-    whole.set(part, at);
-    at += part.length;
-  }
-  return whole;
+  return joined(parts);
 }
 
 /** The profile of a PNG: a name, how it is packed, and it (W3C PNG §11.3.2.3). */

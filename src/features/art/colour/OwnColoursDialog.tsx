@@ -13,6 +13,7 @@ import type { Rgb } from '@/core/colour';
 import type { OwnColours } from '@/core/model';
 import { readPatchList, writePatchList } from '@/files/chartFile';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { FileButton } from '@/ui/fields/FileButton';
 import { download } from '@/ui/files';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
@@ -36,34 +37,6 @@ function Step({ title, children }: { title: string; children: ReactNode }) {
       </Typography>
       {children}
     </Box>
-  );
-}
-
-/** A button that takes a file. */
-function FileButton({
-  label,
-  accept,
-  onFile,
-}: {
-  label: string;
-  accept: string;
-  onFile: (file: File) => void;
-}) {
-  return (
-    <Button component="label" variant="outlined" size="small">
-      {label}
-      <input
-        type="file"
-        hidden
-        accept={accept}
-        aria-label={label}
-        onChange={({ target }) => {
-          const [file] = target.files ?? [];
-          target.value = '';
-          if (file) onFile(file);
-        }}
-      />
-    </Button>
   );
 }
 

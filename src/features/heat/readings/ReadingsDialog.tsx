@@ -12,6 +12,7 @@ import { useState } from 'react';
 import type { Machine, Readings } from '@/core/model';
 import { learnedFrom } from '@/core/press';
 import { readReadings, writePlaces } from '@/files/readingsFile';
+import { FileButton } from '@/ui/fields/FileButton';
 import { download, fileName } from '@/ui/files';
 import { COLOURS } from '@/ui/theme';
 import { learnedLines } from '@/words';
@@ -81,20 +82,11 @@ export function ReadingsDialog({
           <PressingField {...{ unit, readings }} onPressing={(pressing) => put({ pressing })} />
           {problem && <Alert severity="warning">{problem}</Alert>}
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-            <Button component="label" size="small">
-              From a CSV file
-              <input
-                type="file"
-                hidden
-                accept=".csv,.txt,text/csv,text/plain"
-                aria-label="Readings from a CSV file"
-                onChange={({ target }) => {
-                  const [file] = target.files ?? [];
-                  target.value = '';
-                  if (file) void take(file);
-                }}
-              />
-            </Button>
+            <FileButton
+              label="Readings from a CSV file"
+              accept=".csv,.txt,text/csv,text/plain"
+              onFile={(file) => void take(file)}
+            />
             <Button
               size="small"
               disabled={readings.places.length === 0}
