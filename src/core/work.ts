@@ -8,7 +8,8 @@ export type WorkKind =
   | 'detail-in-outlines'
   | 'detail-at-seams'
   | 'cut-lines'
-  | 'motifs';
+  | 'motifs'
+  | 'contrasts';
 
 /** What was asked for takes more work than a plan may. */
 export class TooMuchWork extends Error {

@@ -71,6 +71,6 @@ export const DEMO_RECORDS: readonly PressRecord[] = ROWS.map(
     faults: [...faults],
     note,
     photoSha256: null,
-    ...{ items: [], program: null, events: [], later: [], simulated: false },
+    ...{ items: [], program: null, events: [], later: [], simulated: false, cause: null },
   }),
 );

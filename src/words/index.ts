@@ -31,3 +31,6 @@ export * from './heat';
 export * from './colours';
 export * from './stockOf';
 export * from './readings';
+export * from './lastTimes';
+export * from './causes';
+export * from './evidence';

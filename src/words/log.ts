@@ -1,7 +1,8 @@
-import { commonestFault, ENOUGH, tally, type SettingTally } from '@/core/log';
+import { commonestFault, ENOUGH, tally, type LogKind, type SettingTally } from '@/core/log';
 import type { PressRecord } from '@/core/model';
 import { formatDuration, formatTemperature, type UnitStyle } from './units';
 import { FAULT_WORDS } from './faults';
+import { transferName } from './transfers';
 
 /** What the log teaches, in a sentence or two; says so when it is too early to tell. */
 export function logLesson(records: readonly PressRecord[], units: UnitStyle): string {
@@ -23,3 +24,7 @@ export const settingWords = (
   units: UnitStyle,
 ): string =>
   `${s.temperatureC === null ? 'fixed heat' : formatTemperature(s.temperatureC, units.temperature)} · ${formatDuration(s.dwellS)}`;
+
+/** What was pressed by what, e.g. `Straight mug, 12 oz, sublimation print (16)`. */
+export const kindWords = ({ blankName, transfer, records }: LogKind): string =>
+  `${blankName}${transfer === null ? '' : `, ${transferName(transfer)}`} (${records.length})`;

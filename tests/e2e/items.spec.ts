@@ -79,7 +79,9 @@ test('the table: names pasted, a colour, copies, one row less; undone step by st
   await table.getByRole('button', { name: 'Take Ada off' }).click();
   await table.getByRole('button', { name: 'Done' }).click();
   // dye on one dark tee among pale ones spoils it
-  await expect(page.getByRole('region', { name: 'Checks' }).getByText(/navy/)).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'Checks' }).getByText(/transparent: on navy/),
+  ).toBeVisible();
   await expect(page.getByText('5 things in 2 rows.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('6 things in 3 rows.')).toBeVisible();

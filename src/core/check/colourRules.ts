@@ -1,14 +1,20 @@
-import { faintOn, groundOf, ownColoursFor, type Contrast, type Ground } from '../colour';
+import { faintOn, groundOf, luminance, ownColoursFor, type Contrast, type Ground } from '../colour';
 import { blankColours, type ArtFacts, type Job, type OwnColours, type Shelf } from '../model';
 import type { Transfer } from '../transfer';
 import { ON_COTTON } from '../transfer';
+import { spend } from '../work';
 import { found, type Found } from './check';
 import { fix, type Fix } from './fixes';
 import { byTransfer } from './otherWays';
 import { perArt } from './placed';
 
-/** Other colours are offered at most so many of. */
+/** Other colours are offered at most so many of, and looked at among so many. */
 const MOST_COLOURS = 2;
+const MOST_LOOKED_AT = 12;
+/** Colours of one batch that are looked at: a picture is lost on the first of its kind already (own choice). */
+const MOST_OF_A_BATCH = 8;
+/** Work of one pair of areas on one colour. */
+const A_PAIR = 4;
 
 interface Asked {
   readonly job: Job;
@@ -28,6 +34,7 @@ const lostOn = (faint: readonly Contrast[]): number =>
 function otherColours(asked: Asked, from: string, shelf: Shelf): Fix[] {
   const { job, facts } = asked;
   const { form, substrate } = job.blank;
+  spend(A_PAIR * facts.neighbours.length * MOST_LOOKED_AT, 'contrasts');
   const lost = (colour: string) => lostOn(faintOn(facts, groundFor(asked, colour)));
   const now = lost(from);
   const colours = new Map(
@@ -36,7 +43,10 @@ function otherColours(asked: Asked, from: string, shelf: Shelf): Fix[] {
       .filter((blank) => blank.substrate.material === substrate.material)
       .map((blank) => [blank.substrate.colour, blank.substrate.colourName]),
   );
+  // the palest ones keep most
   return [...colours]
+    .sort(([a], [b]) => luminance(b) - luminance(a))
+    .slice(0, MOST_LOOKED_AT)
     .map(([colour, colourName]) => ({ colour, colourName, lost: lost(colour) }))
     .filter((each) => each.colour !== from && each.lost < now / 2)
     .sort((a, b) => a.lost - b.lost)
@@ -52,7 +62,9 @@ const faint = perArt(({ art, of }, findings): Found | null => {
   const tools = { paperId: paper.id, printerId: printer.id };
   const own = ownColoursFor(shelf.colours, tools, job.blank.substrate);
   const asked = { job, transfer, facts, own };
-  const [worst] = blankColours(job)
+  const colours = blankColours(job).slice(0, MOST_OF_A_BATCH);
+  spend(A_PAIR * facts.neighbours.length * colours.length, 'contrasts');
+  const [worst] = colours
     .map((on) => ({ on, lost: faintOn(facts, groundFor(asked, on.colour)) }))
     .filter(({ lost }) => lost.length > 0)
     .sort((a, b) => lostOn(b.lost) - lostOn(a.lost));

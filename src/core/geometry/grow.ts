@@ -2,7 +2,7 @@ import { EndType, inflatePathsD, JoinType } from 'clipper2-ts';
 import type { Point } from './affine';
 import { spend, TooMuchWork } from '../work';
 import { alongside, oriented } from './clip';
-import { cornersOf, doubleArea, type Region, type Ring } from './region';
+import { cornersOf, doubleArea, regionBox, type Region, type Ring } from './region';
 import { DECIMALS, nearPairsOf, thinned } from './simple';
 
 /** How far a chord may stand off its arc, mm: far below what scissors can follow. */
@@ -74,6 +74,9 @@ export function growRegion(
   corners: 'sharp' | 'round' = 'sharp',
 ): Region {
   if (byMm === 0 || region.length === 0) return region;
+  // what lies in a box is gone when the edge moves in by half of it
+  const box = regionBox(region);
+  if (-2 * byMm >= Math.min(box.width, box.height)) return [];
   const [ring, ...others] = region;
   const convex = ring && others.length === 0 && corners === 'sharp' ? growConvex(ring, byMm) : null;
   if (convex) return [convex];

@@ -180,3 +180,9 @@ test('a grid holds in each cell what the cell alone would hold', () => {
     }),
   );
 });
+
+test('an edge that moves in by half of its box leaves nothing, at once; by a little less it leaves a sliver', () => {
+  expect(growRegion(square(0, 0, 20), -10)).toEqual([]);
+  expect(growRegion(square(0, 0, 20), -5000, 'round')).toEqual([]);
+  expect(regionArea(growRegion(square(0, 0, 20), -9.9))).toBeCloseTo(0.04, 6);
+});

@@ -2,7 +2,7 @@ import { DEMO_RECORDS } from '@/demo/records';
 import { mugJob, NOW, pressedBy, shelf } from '@tests/support/jobs';
 import { recordSchema } from '../model';
 import { planJob } from '../plan';
-import { commonestFault, comparableDwellS, recordOf, tally } from '.';
+import { commonestFault, comparableDwellS, kindsIn, recordOf, tally } from '.';
 
 test('pressings at one setting are counted together, the best first', () => {
   const [best] = tally(DEMO_RECORDS);
@@ -65,4 +65,15 @@ test('a press opened some seconds late counts as what was set; another time to f
   expect(comparableDwellS(pressed(363))).toBe(365);
   expect(comparableDwellS({ ...pressed(912), program: null })).toBe(912);
   expect(tally([pressed(416), pressed(431)])).toHaveLength(1);
+});
+
+test('a log is kept apart by what was pressed, the latest kind first', () => {
+  const [mug] = DEMO_RECORDS;
+  if (!mug) throw new Error('the demo has pressings');
+  const tee = { ...mug, id: 't', blankId: 'tee', blankName: 'Tee', at: '2027-01-01T00:00:00.000Z' };
+  const vinyl = { ...mug, id: 'v', transfer: 'vinyl' as const, at: '2020-01-01T00:00:00.000Z' };
+  const kinds = kindsIn([vinyl, ...DEMO_RECORDS, tee]);
+  expect(kinds.map(({ records }) => records.length)).toEqual([1, DEMO_RECORDS.length, 1]);
+  expect(kinds[0]).toMatchObject({ blankName: 'Tee', transfer: 'sublimation' });
+  expect(kindsIn([])).toEqual([]);
 });

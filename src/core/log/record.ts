@@ -41,6 +41,12 @@ export function recordOf(
     ...{ temperatureC, pressure, mirroredBy: mirror.by },
     dwellS: (run && whatWasDone(run, job.transfer).pressedS) ?? dwellS,
     ...told,
-    ...{ program: run?.program ?? null, events: [...(run?.events ?? [])], later: [], simulated },
+    ...{
+      program: run?.program ?? null,
+      events: [...(run?.events ?? [])],
+      later: [],
+      simulated,
+      cause: null,
+    },
   };
 }

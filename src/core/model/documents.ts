@@ -99,10 +99,10 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
   colours: { version: 1, schema: ownColoursSchema, steps: {} },
   run: { version: 5, schema: runSchema, steps: { ...COMMON, 3: runTo4, 4: programTo5 } },
   record: {
-    version: 6,
+    version: 7,
     schema: recordSchema,
-    // version 6 brought what simulated machines pressed, which has a default
-    steps: { ...COMMON, 3: recordTo4, 4: programTo5, 5: same },
+    // version 6 brought what simulated machines pressed, 7 the cause that was found; both have defaults
+    steps: { ...COMMON, 3: recordTo4, 4: programTo5, 5: same, 6: same },
   },
   // version 2 brought machines that are told to be ready, and pieces to have rested
   evening: { version: 2, schema: eveningSchema, steps: { 1: same } },

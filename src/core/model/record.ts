@@ -37,6 +37,52 @@ export const FAULT_IDS = [
 /** One thing that can go wrong with a pressing. */
 export type Fault = (typeof FAULT_IDS)[number];
 
+/** What can be behind a fault; told of in `core/log/causes`, in words in `words/causes`. */
+export const CAUSE_IDS = [
+  'plate-reads-low',
+  'not-hot-yet',
+  'too-short',
+  'set-too-cool',
+  'too-hot',
+  'too-long',
+  'too-little-pressure',
+  'moisture',
+  'too-much-cotton',
+  'no-coating',
+  'wrong-side-printed',
+  'press-moved',
+  'paper-shifted',
+  'opened-while-hot',
+  'pressed-twice',
+  'cover-used-twice',
+  'bleed-missing',
+  'paper-not-flush',
+  'trimmed-off-line',
+  'tape-over-ink',
+  'lint',
+  'mirrored-twice',
+  'never-mirrored',
+  'pressed-hard-on-bare',
+  'heat-shock',
+  'outside-printable',
+  'pale-on-colour',
+  'wrong-media',
+  'wet-ink',
+  'halves-misread',
+  'laid-upside-down',
+  'fold-slipped',
+  'film-too-large',
+  'corners-too-cool',
+  'sleeve-overheated',
+  'sleeve-gone-cold',
+  'not-smoothed',
+  'scraped',
+  'size-forced',
+  'too-few-pixels',
+] as const;
+/** A cause of faults. */
+export type Cause = (typeof CAUSE_IDS)[number];
+
 /** Things in one batch at most that are told of one by one. */
 const MAX_ITEMS = 500;
 
@@ -99,6 +145,8 @@ export const recordSchema = z.object({
   later: z.array(laterSchema).max(MAX_LATER),
   /** Whether simulated machines pressed it: nothing is learned from that. */
   simulated: z.boolean().default(false),
+  /** What the person found to be behind its faults; null where nobody did. */
+  cause: z.enum(CAUSE_IDS).nullable().default(null),
 });
 
 /** A pressing as it is kept in the log: identities, the frozen program, what happened, what came of it. */

@@ -23,6 +23,7 @@ import { Buying } from '@/ui/stock';
 import { COLOURS } from '@/ui/theme';
 import { FiguresBeside } from './FiguresBeside';
 import { ItemFields } from './ItemFields';
+import { LastTimes } from './LastTimes';
 import { MachineFields } from './MachineFields';
 import { TransferFields } from './TransferFields';
 import { ByTheHeat } from './whatIf/ByTheHeat';
@@ -171,6 +172,7 @@ export function HeatCard() {
       <NextStep to="press" label="Next: press" />
       <TransferFields />
       <MachineFields />
+      <LastTimes />
       <Figures />
       <ByTheHeat />
       {schoolB && (

@@ -1,20 +1,57 @@
 'use client';
 
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
-import { useEffect, useState } from 'react';
-import { logLesson } from '@/words';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { kindWords, logLesson } from '@/words';
+import type { UnitStyle } from '@/words/units';
+import { kindsIn } from '@/core/log';
 import type { PressRecord } from '@/core/model';
 import { listRecords, storageProblem } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNotify } from '@/ui/notify';
 import { OffBench } from '@/ui/OffBench';
 import { useUnits } from '@/ui/units';
+import { LogFiles } from './LogFiles';
 import { LogTable } from './LogTable';
 
 const OutcomeChart = dynamic(() => import('./OutcomeChart').then((m) => m.OutcomeChart), {
   ssr: false,
 });
+
+/** What pressings of one blank by one transfer teach: mugs say nothing about tees. */
+function OfOneKind({ records, units }: { records: readonly PressRecord[]; units: UnitStyle }) {
+  const [chosen, setChosen] = useState('');
+  const kinds = useMemo(() => kindsIn(records), [records]);
+  const kind = kinds.find(({ key }) => key === chosen) ?? kinds[0];
+  if (!kind) return null;
+  return (
+    <>
+      {kinds.length > 1 && (
+        <TextField
+          select
+          size="small"
+          label="Of what"
+          value={kind.key}
+          onChange={({ target }) => setChosen(target.value)}
+          sx={{ minWidth: 280, mb: 1.5 }}
+        >
+          {kinds.map((each) => (
+            <MenuItem key={each.key} value={each.key}>
+              {kindWords(each)}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <Typography sx={{ mb: 1.5, fontSize: 17 }}>
+        {kindWords(kind)}: {logLesson(kind.records, units)}
+      </Typography>
+      <OutcomeChart records={kind.records} units={units} />
+    </>
+  );
+}
 
 /** Every pressing written down, and what they teach. */
 export function LogScreen() {
@@ -23,11 +60,14 @@ export function LogScreen() {
   const notify = useNotify();
   const [records, setRecords] = useState<readonly PressRecord[] | null>(null);
 
-  useEffect(() => {
-    listRecords(store)
-      .then(setRecords)
-      .catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) }));
-  }, [store, notify]);
+  const read = useCallback(
+    () =>
+      void listRecords(store)
+        .then(setRecords)
+        .catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) })),
+    [store, notify],
+  );
+  useEffect(read, [read]);
 
   // what simulated machines did teaches nothing
   const real = records?.filter(({ simulated }) => !simulated) ?? [];
@@ -44,11 +84,11 @@ export function LogScreen() {
       )}
       {records && records.length > 0 && (
         <>
-          <Typography sx={{ mb: 1.5, fontSize: 17 }}>{logLesson(real, units)}</Typography>
-          {real.length > 0 && <OutcomeChart records={real} units={units} />}
+          <OfOneKind records={real} units={units} />
           <LogTable records={records} units={units} />
         </>
       )}
+      {records && <LogFiles records={records} onChanged={read} />}
     </OffBench>
   );
 }

@@ -9,7 +9,7 @@ import { MAX_LATER, type PressRecord } from '@/core/model';
 import { OutcomeWord } from '@/ui/OutcomeWord';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { FAULT_WORDS, settingsLine } from '@/words';
+import { CAUSE_WORDS, FAULT_WORDS, settingsLine } from '@/words';
 
 interface RecordProps {
   record: PressRecord;
@@ -19,6 +19,8 @@ interface RecordProps {
   onCorrect: () => void;
   onRemove: () => void;
   onLater: (text: string) => void;
+  /** Asks what may be behind its faults. */
+  onWhy: () => void;
 }
 
 const day = (at: string): string => format(new Date(at), 'd MMM yyyy, HH:mm');
@@ -59,7 +61,7 @@ function Later({ onLater }: { onLater: (text: string) => void }) {
 
 /** One pressing that was written down: how it came out, its photo, and what was seen since. */
 export function EarlierRecord(props: RecordProps) {
-  const { record, photo, onAdopt, onCorrect, onRemove, onLater } = props;
+  const { record, photo, onAdopt, onCorrect, onRemove, onLater, onWhy } = props;
   const units = useUnits();
   const figures = settingsLine(record, units);
   const when = day(record.at);
@@ -78,6 +80,9 @@ export function EarlierRecord(props: RecordProps) {
               {variant}: <OutcomeWord outcome={outcome} />
             </Box>
           ))}
+          {record.cause && (
+            <Box sx={{ fontSize: 14 }}>Found: {CAUSE_WORDS[record.cause].name.toLowerCase()}</Box>
+          )}
           {record.note && <Box sx={{ fontSize: 14 }}>{record.note}</Box>}
           {record.later.map(({ at, text }) => (
             <Box key={at} sx={{ fontSize: 14, color: COLOURS.graphite }}>
@@ -98,6 +103,11 @@ export function EarlierRecord(props: RecordProps) {
             aria-label={`Press by these figures again, ${figures}`}
           >
             Press by {figures} again
+          </Button>
+        )}
+        {record.faults.length > 0 && (
+          <Button size="small" onClick={onWhy} aria-label={`What was it, ${when}`}>
+            What was it?
           </Button>
         )}
         <Button size="small" onClick={onCorrect} aria-label={`Put right, ${when}`}>

@@ -4,7 +4,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import type { PressRecord } from '@/core/model';
+import { useState } from 'react';
+import type { Cause, PressRecord } from '@/core/model';
 import { comparableDwellS } from '@/core/log';
 import { ownFigures } from '@/core/press';
 import { removeRaw, restoreRaw, saveDocument, storageProblem, type Kept } from '@/store';
@@ -15,7 +16,9 @@ import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
+import { CAUSE_WORDS } from '@/words';
 import { EarlierRecord } from './EarlierRecord';
+import { WhyDialog } from './WhyDialog';
 
 interface RecordsProps {
   records: readonly Kept<'record'>[];
@@ -49,17 +52,22 @@ function useRecordActions(onChanged: () => Promise<void>) {
       });
     });
 
-  const addLater = ({ id, rev, body }: Kept<'record'>, text: string) =>
+  /** Writes an entry changed; told where another tab was first. */
+  const rewrite = ({ id, rev }: Kept<'record'>, body: PressRecord, what: string) =>
     attempt(async () => {
-      const entry = { at: new Date(steadyNow()).toISOString(), text };
-      const later = { ...body, later: [...body.later, entry] };
-      const saved = await saveDocument(store, { kind: 'record', id, baseRev: rev, body: later });
+      const saved = await saveDocument(store, { kind: 'record', id, baseRev: rev, body });
       if (saved.kind === 'conflict')
         notify({
           tone: 'warning',
-          text: `Another tab changed this entry, so “${text}” was not added: add it again.`,
+          text: `Another tab changed this entry, so “${what}” was not added: add it again.`,
         });
     });
+  const addLater = (record: Kept<'record'>, text: string) => {
+    const entry = { at: new Date(steadyNow()).toISOString(), text };
+    rewrite(record, { ...record.body, later: [...record.body.later, entry] }, text);
+  };
+  const foundOut = (record: Kept<'record'>, cause: Cause) =>
+    rewrite(record, { ...record.body, cause }, CAUSE_WORDS[cause].name);
 
   async function adopt(record: PressRecord) {
     const { temperatureC, pressure, machineId, machineName } = record;
@@ -85,13 +93,14 @@ function useRecordActions(onChanged: () => Promise<void>) {
       text: `Kept for every job with “${job.blank.name}” on ${machine.name}.`,
     });
   }
-  return { remove, addLater, adopt };
+  return { remove, addLater, adopt, foundOut };
 }
 
 /** What was written down about this job before: to look at, put right, add to or take away. */
 export function EarlierRecords({ records, onChanged, onCorrect }: RecordsProps) {
   const { name } = useBench();
-  const { remove, addLater, adopt } = useRecordActions(onChanged);
+  const { remove, addLater, adopt, foundOut } = useRecordActions(onChanged);
+  const [asking, setAsking] = useState<Kept<'record'> | null>(null);
   const photos = useArtPreviews(
     records.flatMap(({ body }) => (body.photoSha256 ? [body.photoSha256] : [])),
   );
@@ -112,9 +121,20 @@ export function EarlierRecords({ records, onChanged, onCorrect }: RecordsProps) 
             onCorrect={() => onCorrect(record)}
             onRemove={() => remove(record)}
             onLater={(text) => addLater(record, text)}
+            onWhy={() => setAsking(record)}
           />
         ))}
       </Box>
+      {asking && (
+        <WhyDialog
+          record={asking.body}
+          onClose={() => setAsking(null)}
+          onFound={(cause) => {
+            foundOut(asking, cause);
+            setAsking(null);
+          }}
+        />
+      )}
       <Button
         component={NextLink}
         href={`/${name}/log`}

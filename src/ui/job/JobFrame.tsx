@@ -20,6 +20,7 @@ import { TopBar } from '../TopBar';
 import { CheckRail } from './CheckRail';
 import { Follows } from './Follows';
 import { useJob } from './jobContext';
+import { LastTimeHere } from './LastTimeHere';
 import { PassTabs } from './PassTabs';
 import { useHand } from './useHand';
 import { SaveNote, SaveTrouble } from './SaveNote';
@@ -147,6 +148,7 @@ export function JobFrame({ station, stage, card }: FrameProps) {
             {STATION_NAMES[station]}
           </Typography>
           <PassTabs station={station} />
+          <LastTimeHere station={station} />
           <Follows hand={hand === 'card'} held={held === 'card'}>
             {card}
           </Follows>

@@ -20,6 +20,7 @@ const WORK_WORDS: Readonly<Record<WorkKind, string>> = {
   'detail-at-seams': 'detail at seams',
   'cut-lines': 'cut lines on sheets',
   motifs: 'repeated motifs',
+  contrasts: 'colours side by side',
 };
 
 const TOOL_WORDS = {

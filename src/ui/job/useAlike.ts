@@ -1,0 +1,54 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import { alikeTo, type Alike } from '@/core/log';
+import type { PressRecord } from '@/core/model';
+import { listRecords } from '@/store';
+import { useBench } from '../bench/BenchProvider';
+import { useJob } from './jobContext';
+
+type Store = ReturnType<typeof useBench>['store'];
+
+/** The log of a bench, read once and again after it changed: stations come and go. */
+const read = new WeakMap<Store, Promise<readonly PressRecord[]>>();
+
+function recordsIn(store: Store): Promise<readonly PressRecord[]> {
+  const known = read.get(store);
+  if (known) return known;
+  const fresh = listRecords(store);
+  read.set(store, fresh);
+  // what could not be read is asked for again
+  fresh.catch(() => read.delete(store));
+  return fresh;
+}
+
+/** Pressings like that of the open job; nothing until the log is read. */
+export function useAlike(): Alike {
+  const { store, shelf } = useBench();
+  const { job, plan } = useJob();
+  const [records, setRecords] = useState<readonly PressRecord[]>([]);
+  useEffect(() => {
+    let gone = false;
+    const show = () =>
+      void recordsIn(store).then(
+        (found) => !gone && setRecords(found),
+        () => undefined, // where storage fails it is said elsewhere
+      );
+    show();
+    const unhear = store.hear((changes) => {
+      if (!changes.some(({ kind }) => kind === 'record')) return;
+      read.delete(store);
+      show();
+    });
+    return () => {
+      gone = true;
+      unhear();
+    };
+  }, [store]);
+  const { blank, transfer } = job;
+  const machineId = plan.tools.machine.id;
+  return useMemo(
+    () => alikeTo({ blank, transfer, machineId }, records, shelf),
+    [blank, transfer, machineId, records, shelf],
+  );
+}

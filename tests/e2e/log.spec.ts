@@ -1,0 +1,76 @@
+import { readFileSync } from 'node:fs';
+import { axeFaults, downloaded, expect, test } from './bench';
+
+test('the log speaks at the job: what was tried, what went wrong, and where it is prevented', async ({
+  page,
+}) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await page.goto('/demo/job/demo-comet/heat');
+  await page.getByRole('combobox', { name: 'Heat source' }).click();
+  await page.getByRole('option', { name: 'Press with mug attachment' }).click();
+  const times = page.getByRole('region', { name: 'The last times' });
+  await expect(times).toContainText('3 of 4 good');
+  await expect(times).toContainText('20 °F hotter, 60 s longer');
+  const note = page.getByRole('note', { name: 'From your log' });
+  await expect(note).toContainText('faded all over. This time see that the plate');
+
+  await page.getByLabel('Time').fill('4 min');
+  await page.getByLabel('Time').press('Enter');
+  await times.getByRole('button', { name: 'Take these figures' }).first().click();
+  await expect(page.getByLabel('Time')).toHaveValue('3 min');
+  await expect(page.getByRole('textbox', { name: 'Temperature' })).toHaveValue('400 °F');
+  expect(await axeFaults(page)).toEqual([]);
+
+  await page.getByRole('link', { name: /^Sheets/ }).click();
+  await expect(note).toContainText('mirror once');
+  await page.getByRole('link', { name: /^Blank/ }).click();
+  await expect(page.getByRole('combobox', { name: 'Material' })).toBeVisible();
+  await expect(note).toHaveCount(0);
+});
+
+test('the log goes out as CSV and JSON, and comes in without doubling', async ({ page }) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await page.goto('/demo/log');
+  const csv = await downloaded(page, 'Save as CSV');
+  expect(csv.bytes.toString().split('\r\n')[0]).toMatch(/^row,record,at,job,blank,transfer/);
+  const json = await downloaded(page, 'Save all of it (JSON)');
+  const file = (text: string) => ({
+    ...{ name: 'log.json', mimeType: 'application/json' },
+    buffer: Buffer.from(text),
+  });
+  const choose = page.getByLabel('Bring in a log');
+  await choose.setInputFiles(file('{}'));
+  await expect(page.getByText(/This is not a log of Lucky Sheet/)).toBeVisible();
+  const text = readFileSync(json.path, 'utf8');
+  await choose.setInputFiles(file(text));
+  await expect(page.getByText('0 pressings brought in, 16 were here already.')).toBeVisible();
+  await choose.setInputFiles(file(text.replace('demo-record-1"', 'another-record"')));
+  await expect(page.getByText('1 pressing brought in, 15 were here already.')).toBeVisible();
+  expect(await axeFaults(page)).toEqual([]);
+});
+
+test('what was it: asked, ranked, found, and told with the entry', async ({ page }) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await page.goto('/demo/job/demo-comet/record');
+  await page.getByRole('button', { name: /spoiled/i }).click();
+  await page.getByRole('button', { name: 'Ghost or halo' }).click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page
+    .getByRole('button', { name: /^What was it/ })
+    .first()
+    .click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('heading', { name: /Ghost or halo.*what was it/ })).toBeVisible();
+  const answer = (question: RegExp, to: 'Yes' | 'No') =>
+    dialog.getByRole('group', { name: question }).getByRole('button', { name: to }).click();
+  await answer(/press slide/, 'No');
+  await answer(/tape loose/, 'Yes');
+  await expect(dialog.getByRole('listitem').first()).toContainText('The paper shifted');
+  await expect(dialog.getByRole('listitem').first()).toContainText('To tell: Look whether tape');
+  expect(await axeFaults(page)).toEqual([]);
+  await dialog.getByRole('button', { name: 'That was it' }).first().click();
+  await expect(page.getByText('Found: the paper shifted')).toBeVisible();
+});
