@@ -9,7 +9,7 @@ test('the log speaks at the job: what was tried, what went wrong, and where it i
   await page.goto('/demo/job/demo-comet/heat');
   await page.getByRole('combobox', { name: 'Heat source' }).click();
   await page.getByRole('option', { name: 'Press with mug attachment' }).click();
-  const times = page.getByRole('region', { name: 'The last times' });
+  const times = page.getByRole('region', { name: 'Pressed before' });
   await expect(times).toContainText('3 of 4 good');
   await expect(times).toContainText('20 °F hotter, 60 s longer');
   const note = page.getByRole('note', { name: 'From your log' });

@@ -32,7 +32,7 @@ export function LastTimes() {
   const take = ({ temperatureC, dwellS }: SettingTally) =>
     change({ own: { ...job.heat.own, temperatureC, dwellS } });
   return (
-    <Section title={same.length > 0 ? 'The last times' : 'The last times, on the like of it'}>
+    <Section title={same.length > 0 ? 'Pressed before' : 'Pressed before, on the like of it'}>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {tried.slice(0, MOST_TRIED).map((each) => {
           const here = each.machineName === machine.name;
