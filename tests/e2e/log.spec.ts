@@ -74,3 +74,28 @@ test('what was it: asked, ranked, found, and told with the entry', async ({ page
   await dialog.getByRole('button', { name: 'That was it' }).first().click();
   await expect(page.getByText('Found: the paper shifted')).toBeVisible();
 });
+
+test('what is written to the log elsewhere is known at the job, without loading the page again', async ({
+  page,
+}) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await page.goto('/demo/job/demo-comet/heat');
+  await page.getByRole('combobox', { name: 'Heat source' }).click();
+  await page.getByRole('option', { name: 'Press with mug attachment' }).click();
+  await expect(page.getByRole('region', { name: 'Pressed before' })).toContainText('3 of 4 good');
+
+  await page.getByRole('link', { name: /to the bench/ }).click();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  const { path } = await downloaded(page, 'Save all of it (JSON)');
+  // the third pressing of the demo once more: good, at 400 °F
+  const text = readFileSync(path, 'utf8').replace('"demo-record-3"', '"one-more"');
+  await page.getByLabel('Bring in a log').setInputFiles({
+    ...{ name: 'log.json', mimeType: 'application/json' },
+    buffer: Buffer.from(text),
+  });
+  await expect(page.getByText(/^1 pressing brought in/)).toBeVisible();
+  await page.goBack();
+  await page.goBack();
+  await expect(page.getByRole('region', { name: 'Pressed before' })).toContainText('4 of 5 good');
+});

@@ -9,10 +9,18 @@ import { useJob } from './jobContext';
 
 type Store = ReturnType<typeof useBench>['store'];
 
-/** The log of a bench, read once and again after it changed: stations come and go. */
+/** The log of a bench, read once and again after it changed: stations come and go, and evenings write it too. */
 const read = new WeakMap<Store, Promise<readonly PressRecord[]>>();
+/** Benches that are listened to, for as long as they are open. */
+const heard = new WeakSet<Store>();
 
 function recordsIn(store: Store): Promise<readonly PressRecord[]> {
+  if (!heard.has(store)) {
+    heard.add(store);
+    store.hear((changes) => {
+      if (changes.some(({ kind }) => kind === 'record')) read.delete(store);
+    });
+  }
   const known = read.get(store);
   if (known) return known;
   const fresh = listRecords(store);
@@ -35,10 +43,9 @@ export function useAlike(): Alike {
         () => undefined, // where storage fails it is said elsewhere
       );
     show();
+    // the bench was listened to first, so what it had read is forgotten by now
     const unhear = store.hear((changes) => {
-      if (!changes.some(({ kind }) => kind === 'record')) return;
-      read.delete(store);
-      show();
+      if (changes.some(({ kind }) => kind === 'record')) show();
     });
     return () => {
       gone = true;
