@@ -1,3 +1,4 @@
+import { converter, modeOklab, modeRgb, useMode as addMode } from 'culori/fn';
 import { MAX_NEIGHBOURS, type ArtFacts } from '../model';
 import type { Raster } from './measure';
 
@@ -16,23 +17,14 @@ const ACROSS_PX = 3;
 /** Edges shorter than this share of all are specks. */
 const LEAST_SHARE = 0.004;
 
-const linear = new Float64Array(256).map((_, i) => {
-  const v = i / 255;
-  return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4;
-});
-const light = (v: number): number => linear[v] ?? 0;
+addMode(modeRgb);
+addMode(modeOklab);
+const toOklab = converter('oklab');
 
-/** OKLab of an sRGB pixel (Ottosson 2020). */
-function oklab(r8: number, g8: number, b8: number): readonly [number, number, number] {
-  const [r, g, b] = [light(r8), light(g8), light(b8)];
-  const l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b);
-  const m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b);
-  const s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b);
-  return [
-    0.2104542553 * l + 0.793617785 * m - 0.0040720468 * s,
-    1.9779984951 * l - 2.428592205 * m + 0.4505937099 * s,
-    0.0259040371 * l + 0.7827717662 * m - 0.808675766 * s,
-  ];
+/** OKLab of an sRGB pixel, 0–255 a channel: as far apart as colours look. */
+function oklab(r: number, g: number, b: number): readonly [number, number, number] {
+  const { l, a, b: yellow } = toOklab({ mode: 'rgb', r: r / 255, g: g / 255, b: b / 255 });
+  return [l, a, yellow];
 }
 
 interface Area {

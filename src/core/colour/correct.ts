@@ -1,6 +1,7 @@
 import { difference } from './difference';
+import { between } from './lattice';
 import type { Lets } from './measured';
-import { toEncoded, toLinear, type Rgb } from './srgb';
+import { inRange, toEncoded, toLinear, type Rgb } from './srgb';
 
 /** The file colour that comes nearest to a wanted one, and how far off it still is, CIEDE2000. */
 export interface Reached {
@@ -8,7 +9,6 @@ export interface Reached {
   readonly off: number;
 }
 
-const inRange = (v: number): number => Math.min(1, Math.max(0, v));
 const light = (encoded: readonly number[]): Rgb => [
   toLinear(encoded[0] ?? 0),
   toLinear(encoded[1] ?? 0),
@@ -18,6 +18,11 @@ const light = (encoded: readonly number[]): Rgb => [
 const ROUNDS = 14;
 /** How far a figure is moved to see what that does, of 1. */
 const NUDGE = 0.02;
+/** Share of what is missing that is made up for at once, and the least a channel is taken to answer: else it swings (own choice). */
+const AT_ONCE = 0.8;
+const LEAST_ANSWER = 0.3;
+/** As near as this nobody sees, CIEDE2000. */
+const NEAR_ENOUGH = 0.3;
 
 /**
  * The colour to print for one that is wanted: the table is gone through backwards, each channel moved against what is
@@ -32,12 +37,14 @@ export function reached(wanted: Rgb, lets: Lets): Reached {
     at = at.map((v, c) => {
       const nudged = at.map((each, i) => (i === c ? inRange(each + NUDGE) : each));
       const slope = (toEncoded(inRange(lets(light(nudged))[c] ?? 0)) - (now[c] ?? 0)) / NUDGE;
-      return inRange(v + (0.8 * ((goal[c] ?? 0) - (now[c] ?? 0))) / Math.max(0.3, slope));
+      return inRange(
+        v + (AT_ONCE * ((goal[c] ?? 0) - (now[c] ?? 0))) / Math.max(LEAST_ANSWER, slope),
+      );
     });
     const file = light(at);
     const off = difference(lets(file), wanted);
     if (off < best.off) best = { file, off };
-    if (off < 0.3) break;
+    if (off < NEAR_ENOUGH) break;
   }
   return best;
 }
@@ -54,21 +61,9 @@ export function correcting(lets: Lets): Lets {
     const at = [Math.floor(i / SIDE ** 2), Math.floor(i / SIDE) % SIDE, i % SIDE];
     return reached(light(at.map((v) => v / (SIDE - 1))), lets).file.map(toEncoded);
   });
-  return (file) => {
-    const places = file.map((v) => inRange(toEncoded(inRange(v))) * (SIDE - 1));
-    const low = places.map((place) => Math.min(SIDE - 2, Math.floor(place)));
-    const out = [0, 0, 0];
-    for (let corner = 0; corner < 8; corner++) {
-      const step = [corner >> 2, (corner >> 1) & 1, corner & 1];
-      let [weight, at] = [1, 0];
-      for (let i = 0; i < 3; i++) {
-        const part = (places[i] ?? 0) - (low[i] ?? 0);
-        weight *= step[i] ? part : 1 - part;
-        at = at * SIDE + (low[i] ?? 0) + (step[i] ?? 0);
-      }
-      if (weight === 0) continue;
-      nodes[at]?.forEach((v, c) => (out[c] = (out[c] ?? 0) + weight * v));
-    }
-    return light(out);
-  };
+  return (file) =>
+    between(
+      { side: SIDE, nodes },
+      file.map((v) => toEncoded(inRange(v)) * (SIDE - 1)),
+    );
 }

@@ -1,18 +1,20 @@
 import { LEVELS, RAMP_STEPS } from './chart';
-import { toEncoded, toLinear, type Rgb } from './srgb';
+import { between } from './lattice';
+import { inRange, toEncoded, type Rgb } from './srgb';
 
 /** What a print lets through of a colour of its file, channel by channel; all in linear light. */
 export type Lets = (file: Rgb) => Rgb;
 
-const inRange = (v: number): number => Math.min(1, Math.max(0, v));
 const SIDE = LEVELS.length;
+/** Greys rise by this at least, of 1: far below what 8 bits tell. */
+const LEAST_RISE = 1e-4;
 
 /** A curve through greys: how far between two levels a figure really lies, by what its grey came to. */
 function shaperOf(ramp: readonly Rgb[]): (encoded: number) => number {
   const light = ramp.map(([r, g, b]) => toEncoded(inRange(0.2126 * r + 0.7152 * g + 0.0722 * b)));
   // a chart read with noise may fall where it should rise
   for (let i = 1; i < light.length; i++)
-    light[i] = Math.max(light[i] ?? 0, (light[i - 1] ?? 0) + 1e-4);
+    light[i] = Math.max(light[i] ?? 0, (light[i - 1] ?? 0) + LEAST_RISE);
   const at = (v: number) => {
     const place = inRange(v) * (RAMP_STEPS - 1);
     const i = Math.min(RAMP_STEPS - 2, Math.floor(place));
@@ -35,25 +37,9 @@ function shaperOf(ramp: readonly Rgb[]): (encoded: number) => number {
 export function letsOf(patches: readonly Rgb[]): Lets {
   const nodes = patches.slice(0, SIDE ** 3).map((rgb) => rgb.map((v) => toEncoded(inRange(v))));
   const shaped = shaperOf(patches.slice(SIDE ** 3));
-  const node = (r: number, g: number, b: number, c: number) =>
-    nodes[(r * SIDE + g) * SIDE + b]?.[c] ?? 0;
-  return (file) => {
-    const places = file.map((v) => shaped(toEncoded(inRange(v))));
-    const low = places.map((place) => Math.min(SIDE - 2, Math.floor(place)));
-    const part = places.map((place, i) => place - (low[i] ?? 0));
-    const channel = (c: number): number => {
-      let sum = 0;
-      for (let corner = 0; corner < 8; corner++) {
-        const [dr, dg, db] = [corner >> 2, (corner >> 1) & 1, corner & 1];
-        const weight = [dr, dg, db].reduce(
-          (product, d, i) => product * (d ? (part[i] ?? 0) : 1 - (part[i] ?? 0)),
-          1,
-        );
-        if (weight > 0)
-          sum += weight * node((low[0] ?? 0) + dr, (low[1] ?? 0) + dg, (low[2] ?? 0) + db, c);
-      }
-      return toLinear(sum);
-    };
-    return [channel(0), channel(1), channel(2)];
-  };
+  return (file) =>
+    between(
+      { side: SIDE, nodes },
+      file.map((v) => shaped(toEncoded(inRange(v)))),
+    );
 }

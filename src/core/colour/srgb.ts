@@ -9,7 +9,8 @@ export const toLinear = (v: number): number =>
 export const toEncoded = (v: number): number =>
   v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055;
 
-const inRange = (v: number): number => Math.min(1, Math.max(0, v));
+/** A figure brought to its nearest from 0 to 1. */
+export const inRange = (v: number): number => Math.min(1, Math.max(0, v));
 
 /** A colour like `#1f2a44` as linear light. */
 export function linearOf(hex: string): Rgb {
