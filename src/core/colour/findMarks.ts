@@ -1,5 +1,5 @@
 import type { Raster } from '../art';
-import type { Point } from '../geometry';
+import { doubleArea, type Point } from '../geometry';
 import { toLinear } from './srgb';
 
 const { floor, max, min, round, hypot, sqrt, atan2, abs } = Math;
@@ -102,12 +102,23 @@ const high = (b: Blob): number => b.bottom - b.top + 1;
 /** Smaller than this no mark is made out, pixels of the smaller picture. */
 const LEAST_MARK_PX = 7;
 
+/** A mark seen from the side is at most so much longer one way. */
+const MOST_TILT = 2;
+/** Shares of its box that a frame and the square in it fill; 0.56 and 0.11 straight from above, half and twice that blurred or tilted. */
+const RING_FILLS = { from: 0.25, to: 0.75 } as const;
+const CORE_FILLS = { from: 0.03, to: 0.25 } as const;
+/** The square stands in the middle of its frame, but for so much of its side. */
+const CORE_OFF = 0.15;
+/** Things that look like marks, at most: every four of them are tried. */
+const MOST_MARKS = 12;
+
 /** A frame with a square in it: the marks of the chart, and hardly anything else. */
 function marksAmong(blobs: readonly Blob[]): (Point & { size: number })[] {
   return blobs.flatMap((ring) => {
     const [w, h] = [wide(ring), high(ring)];
     const fills = ring.area / (w * h);
-    if (min(w, h) < LEAST_MARK_PX || w / h > 2 || h / w > 2 || fills < 0.25 || fills > 0.75)
+    const flat = max(w, h) > MOST_TILT * min(w, h);
+    if (min(w, h) < LEAST_MARK_PX || flat || fills < RING_FILLS.from || fills > RING_FILLS.to)
       return [];
     const middle = { x: (ring.left + ring.right) / 2, y: (ring.top + ring.bottom) / 2 };
     const core = blobs.find(
@@ -117,9 +128,9 @@ function marksAmong(blobs: readonly Blob[]): (Point & { size: number })[] {
         each.right < ring.right &&
         each.top > ring.top &&
         each.bottom < ring.bottom &&
-        hypot(each.x - middle.x, each.y - middle.y) < 0.15 * max(w, h) &&
-        each.area > 0.03 * w * h &&
-        each.area < 0.25 * w * h,
+        hypot(each.x - middle.x, each.y - middle.y) < CORE_OFF * max(w, h) &&
+        each.area > CORE_FILLS.from * w * h &&
+        each.area < CORE_FILLS.to * w * h,
     );
     if (!core) return [];
     const all = ring.area + core.area;
@@ -146,32 +157,24 @@ function inTurn(corners: readonly Point[]): Point[] {
   return [...corners].sort((a, b) => angle(a) - angle(b));
 }
 
-const areaOf = (ring: readonly Point[]): number =>
-  abs(
-    ring.reduce((sum, { x, y }, i) => {
-      const next = ring[(i + 1) % ring.length] ?? { x, y };
-      return sum + x * next.y - next.x * y;
-    }, 0) / 2,
-  );
-
 /**
  * The four marks of a chart in a photo, clockwise from any of them, pixels of the photo.
  * @returns fewer where they are not all found.
  */
 export function findMarks(photo: Raster): readonly Point[] {
   const grey = greyOf(photo);
-  const found = marksAmong(blobsIn(darkIn(grey), grey.width)).slice(0, 12);
+  const found = marksAmong(blobsIn(darkIn(grey), grey.width)).slice(0, MOST_MARKS);
   let best: { area: number; ring: Point[] } = { area: 0, ring: [] };
   for (const [a, one] of found.entries())
     for (const [b, two] of found.entries())
       for (const [c, three] of found.entries())
         for (const [d, four] of found.entries()) {
           if (!(a < b && b < c && c < d)) continue;
-          const four4 = [one, two, three, four];
-          const sizes = four4.map(({ size }) => size);
+          const corners = [one, two, three, four];
+          const sizes = corners.map(({ size }) => size);
           if (max(...sizes) > MOST_APART * min(...sizes)) continue;
-          const ring = inTurn(four4);
-          const area = areaOf(ring);
+          const ring = inTurn(corners);
+          const area = abs(doubleArea(ring));
           if (area > best.area) best = { area, ring };
         }
   const marks = best.ring.length === 4 ? best.ring : found;

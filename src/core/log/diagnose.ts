@@ -13,10 +13,13 @@ export interface Suspect {
   readonly speaksAgainst: readonly Evidence[];
 }
 
-/** A fault that a cause is not known to bring is seen this often all the same. */
+/** A fault that a cause is not known to bring is seen this often all the same (own choice). */
 const HARDLY = 0.01;
-/** Evidence that makes a cause this much more (or less) likely is named. */
+/** Evidence that makes a cause this much more (or less) likely is named (own choice). */
 const NAMED_FROM = 1.5;
+
+/** A cause that was found makes it so much more often, beside `often`: two of them outweigh a rare one (own choice). */
+const FOUND_COUNTS = 3;
 
 /** How likely something is seen with a cause. */
 const likely = (cause: Cause, evidence: Evidence): number =>
@@ -42,8 +45,7 @@ function sharesOf(
 ): ReadonlyMap<Cause, number> {
   const weights = CAUSE_IDS.map((cause) => {
     const { often, faults: brings } = CAUSES[cause];
-    // a cause once found counts as one more time that it was
-    const prior = often + 3 * confirmed.filter((each) => each === cause).length;
+    const prior = often + FOUND_COUNTS * confirmed.filter((each) => each === cause).length;
     const byFaults = faults.reduce((product, fault) => product * (brings[fault] ?? HARDLY), 1);
     const bySeen = seenOf(seen).reduce((product, [e, was]) => product * ratio(cause, e, was), 1);
     return prior * byFaults * bySeen;

@@ -70,6 +70,10 @@ export const MACHINE_KINDS = [
   'iron',
 ] as const;
 
+/** Furthest a display is off that is believed, °C. */
+export const MOST_OFFSET_C = 60;
+/** Furthest a plate drops on contact, °C. */
+export const MOST_DROP_C = 40;
 /** Most places of a plate that were measured. */
 export const MOST_PLACES = 100;
 /** Most moments of a pressing that were measured. */
@@ -107,9 +111,9 @@ export const machineSchema = z.object({
   displayUnit: z.enum(['°F', '°C']).default('°F'),
   displayStep: z.number().min(0.1).max(50).default(1),
   /** What the plate reads less what the display says, measured with a thermometer or strips, °C. */
-  displayOffsetC: z.number().min(-60).max(60).default(0),
+  displayOffsetC: z.number().min(-MOST_OFFSET_C).max(MOST_OFFSET_C).default(0),
   /** How far the plate cools when it touches a thick, cold thing, °C. */
-  dropC: z.number().min(0).max(40).default(0),
+  dropC: z.number().min(0).max(MOST_DROP_C).default(0),
   /** Longest its timer runs, s; null where it has none to end. */
   timerMaxS: z.number().min(LEAST_TIMER_S).max(7200).nullable().default(null),
   /** The heated plate, mm, and the border of it that stays cooler. */

@@ -1,7 +1,7 @@
 import { shelf } from '@tests/support/jobs';
 import type { Machine, Readings } from '../model';
 import { inches } from '../units';
-import { effectivePlate, evenPart, learnedFrom, unevenness } from '.';
+import { effectivePlate, evenPart, learnedFrom, unevenness, withReadings } from '.';
 
 const plate = { widthMm: 400, heightMm: 300 };
 const press = (readings: Readings | null, part: Partial<Machine> = {}): Machine => ({
@@ -43,6 +43,21 @@ describe('figures of a machine out of readings', () => {
     const pressing = [200, 190, 191].map((plateC, s) => ({ s: 10 * s, plateC }));
     expect(learnedFrom({ places: [], pressing }).recoverS).toBeNull();
     expect(learnedFrom({ places: [], pressing: pressing.slice(0, 2) }).dropC).toBeNull();
+  });
+});
+
+test('a machine is as its readings say, within what it can be told; what they do not say stays', () => {
+  const machine = press(null, { displayOffsetC: 3, dropC: 4, recoverS: 20 });
+  expect(withReadings(machine, { places: [], pressing: [] })).toEqual(machine);
+  const far = withReadings(
+    machine,
+    grid(() => -90),
+  );
+  expect(far).toMatchObject({ displayOffsetC: -60, dropC: 4, recoverS: 20 });
+  expect(far.readings?.places).toHaveLength(49);
+  const pressing = [200, 130, 199].map((plateC, s) => ({ s: 10 * s, plateC }));
+  expect(withReadings(machine, { places: [], pressing })).toMatchObject({
+    ...{ displayOffsetC: 3, dropC: 40, recoverS: 20 },
   });
 });
 

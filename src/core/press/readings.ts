@@ -1,5 +1,5 @@
 import type { Box } from '../geometry';
-import type { Machine, Readings } from '../model';
+import { MOST_DROP_C, MOST_OFFSET_C, type Machine, type Readings } from '../model';
 
 /** A plate, mm. */
 type Plate = NonNullable<Machine['plate']>;
@@ -45,6 +45,18 @@ export function learnedFrom({ places, pressing }: Readings): Learned {
     offsetC,
     dropC: first.plateC - coolest.plateC,
     recoverS: back ? back.s - first.s : null,
+  };
+}
+
+/** A machine as its readings say it is; what they do not say stays as it was. */
+export function withReadings(machine: Machine, readings: Readings): Machine {
+  const { offsetC, dropC, recoverS } = learnedFrom(readings);
+  const held = (c: number, least: number, most: number) => Math.min(most, Math.max(least, c));
+  return {
+    ...machine,
+    readings: readings.places.length + readings.pressing.length > 0 ? readings : null,
+    ...(offsetC !== null && { displayOffsetC: held(offsetC, -MOST_OFFSET_C, MOST_OFFSET_C) }),
+    ...(dropC !== null && { dropC: held(dropC, 0, MOST_DROP_C), recoverS }),
   };
 }
 

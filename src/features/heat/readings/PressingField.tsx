@@ -44,7 +44,7 @@ export function PressingField({
         if (now.ok && now.value.places.length === 0) onPressing(now.value.pressing);
       }}
       onBlur={() => !wrong && setDraft(null)}
-      slotProps={{ htmlInput: { 'aria-describedby': undefined }, inputLabel: { shrink: true } }}
+      slotProps={{ inputLabel: { shrink: true } }}
     />
   );
 }

@@ -10,7 +10,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Machine, Readings } from '@/core/model';
-import { learnedFrom } from '@/core/press';
+import { withReadings } from '@/core/press';
 import { readReadings, writePlaces } from '@/files/readingsFile';
 import { FileButton } from '@/ui/fields/FileButton';
 import { download, fileName } from '@/ui/files';
@@ -21,17 +21,6 @@ import { PlateMap } from './PlateMap';
 import { PressingField } from './PressingField';
 
 const NONE: Readings = { places: [], pressing: [] };
-
-/** A machine as its readings say it is. */
-function learned(machine: Machine, readings: Readings): Machine {
-  const { offsetC, dropC, recoverS } = learnedFrom(readings);
-  return {
-    ...machine,
-    readings: readings.places.length + readings.pressing.length > 0 ? readings : null,
-    ...(offsetC === null ? {} : { displayOffsetC: Math.max(-60, Math.min(60, offsetC)) }),
-    ...(dropC === null ? {} : { dropC: Math.max(0, Math.min(40, dropC)), recoverS }),
-  };
-}
 
 /** Readings of a plate and over a pressing, typed or from a file, with what they say of the machine. */
 export function ReadingsDialog({
@@ -45,7 +34,7 @@ export function ReadingsDialog({
 }) {
   const [readings, setReadings] = useState(start.readings ?? NONE);
   const [problem, setProblem] = useState<string | null>(null);
-  const machine = learned(start, readings);
+  const machine = withReadings(start, readings);
   const { plate, displayUnit: unit } = machine;
   const put = (part: Partial<Readings>) => setReadings((now) => ({ ...now, ...part }));
   /** Takes what a file holds: places, or a pressing. */
