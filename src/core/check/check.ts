@@ -7,7 +7,8 @@ import type { SheetPlan } from '../sheet';
 import type { MissingTool } from '../shelf';
 import type { Transfer } from '../transfer';
 import type { WorkKind } from '../work';
-import { CHECK_STATIONS, type CheckCode, type CheckFacts, type Station } from './codes';
+import { CHECK_STATIONS, type CheckCode, type CheckFacts } from './codes';
+import type { Station } from './vocabulary';
 import type { Fix } from './fixes';
 
 /** `stop`: pressing now would spoil something. `warn`: take care. `note`: good to know. */

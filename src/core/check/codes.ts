@@ -1,27 +1,10 @@
 import type { Misread, Zone, ZoneId } from '../blank';
-import type { Paper, Pressure, Printer, TransferKind } from '../model';
-import type { Recipe } from '../press';
+import type { EdgeName, TransferKind } from '../model';
 import type { MissingTool } from '../shelf';
 import type { WorkKind } from '../work';
-import type { NamedPiece } from '../layout';
-import type { EdgeName } from '../model';
-
-/** The six stations of a job, in order. */
-export const STATIONS = ['blank', 'art', 'sheets', 'heat', 'press', 'record'] as const;
-/** A station of a job. */
-export type Station = (typeof STATIONS)[number];
-
-/** Nothing beyond the finding itself. */
-type Nothing = Readonly<Record<never, never>>;
-
-/** Width × height, mm. */
-interface Size {
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
-
-/** What is behind a wrap or opposite its middle. */
-export type Behind = 'handle' | 'seam';
+import { HEAT_STATIONS, type HeatFacts } from './heatCodes';
+import { SHEET_STATIONS, type SheetFacts, type TileFacts } from './sheetCodes';
+import type { Behind, Nothing, Size, Station } from './vocabulary';
 
 /** Why a face has no room. Lengths mm. */
 export type NoRoom =
@@ -80,11 +63,11 @@ interface ArtFindings {
   stretch: Size & { share: number };
   /** A share of its detail is cut off by the edge; `covers` where it was meant to cover. */
   'cut-off': { art: string; lostShare: number; covers: boolean; all: boolean };
-  /** Reaches these edges of the face but not through the bleed beyond them. */
   /** Cut straight, opaque paper or film shows as a white box round its picture. */
   'white-box': { art: string; transfer: TransferKind };
   /** A further transfer has no picture of its own here. */
   'pass-empty': { transfer: TransferKind };
+  /** Reaches these edges of the face but not through the bleed beyond them. */
   'bleed-short': { edges: readonly EdgeName[]; bleedMm: number };
   /** Film or paper that is cut as large as its print, cut with room. */
   'cut-too-wide': { marginMm: number };
@@ -134,95 +117,6 @@ interface PlaceFacts {
   'fold-gap': { bleedMm: number; gapMm: number };
 }
 
-/** Will what leaves the printer be whole, true to size and the right way round? */
-interface SheetFacts {
-  ink: { printer: string; holds: Printer['ink']; transfer: TransferKind };
-  'paper-width': { paper: string; widthMm: number; printer: string; mostMm: number };
-  /** No tiling of the piece on this paper. */
-  misfit: Size & { paper: string; orientation: 'portrait' | 'landscape'; printable: Size };
-  'too-many': { prints: number; most: number };
-  /** Longer than the cutting machine finds its way round. */
-  'cutter-width': { piece: NamedPiece; lengthMm: number; cutter: string; mostMm: number };
-  'preprinted-edge': { paper: string };
-  'offcut-waits': Size & { name: string };
-  /** So many flips leave the picture backwards. */
-  mirror: { flips: number };
-  'driver-cannot-mirror': { printer: string };
-  /** Sheets without room for trim marks or for bar and label. */
-  'marks-dropped': { sheets: number; pieces: number; trimMarks: boolean; foot: boolean };
-  'print-side': { printer: string };
-  /** Not what the transfer comes on, or made for another. */
-  'wrong-sheet': {
-    paper: string;
-    is: Paper['is'];
-    transfer: TransferKind;
-    madeFor: TransferKind | null;
-  };
-  /** A piece of film larger than the sheet it is cut from. */
-  'film-small': Size & { film: string; sheet: Size };
-  'few-left': { sheet: string; needed: number; left: number };
-  'maker-mirrors': { paper: string; wants: boolean };
-  /** Opaque paper over several sheets: nothing holds them from behind. */
-  'opaque-tiled': { sheets: number };
-}
-
-/** Will what is taped together be one picture? */
-interface TileFacts {
-  /** `sparedShare`: less detail under the seams than with even spacing; `longer`: paper that holds it whole. */
-  /** Sheets of a piece on which nothing would be printed: left out; a hard blank still has to be covered. */
-  'sheets-bare': { piece: NamedPiece; bare: number; sheets: number };
-  tiled: Size & {
-    piece: NamedPiece;
-    sheets: number;
-    rows: number;
-    columns: number;
-    paper: string;
-    sparedShare: number;
-    longer: string | null;
-  };
-  'no-overlap': { overlapMm: number };
-  'seam-through': { piece: NamedPiece };
-  'seams-moved': { piece: NamedPiece };
-  /** Between a taped seam and where the wrap closes. */
-  'taped-seam': { piece: NamedPiece; apartMm: number; close: boolean; from: Behind };
-}
-
-/** Can this machine do it, is it hot and long enough, and what would spoil the blank? */
-interface HeatFacts {
-  'machine-range': { wantedC: number; machine: string; limitC: number; tooHot: boolean };
-  'too-cool': { temperatureC: number; leastC: number };
-  'too-hot': { temperatureC: number; mostC: number };
-  dwell: { dwellS: number; leastS: number; mostS: number; origin: Recipe['origin'] };
-  /** `never` where the transfer does not go on the blank at all. */
-  'no-recipe': { machine: string; blank: string; transfer: TransferKind; never: boolean };
-  'tapered-in-straight': { machine: string };
-  'food-oven': Nothing;
-  cracks: { pressure: Pressure };
-  pad: { machine: string };
-  'blank-limit': { temperatureC: number; blank: string; mostC: number };
-  'tape-limit': { temperatureC: number; holdsC: number; sleeved: boolean };
-  timer: { dwellS: number; machine: string; runsS: readonly number[] };
-  'pressure-lacking': { machine: string; has: readonly Pressure[]; wanted: Pressure };
-  'plate-small': Size & { twoSides: boolean; machine: string; plate: Size };
-  /** Part of the plate is not evenly hot: what is, from its left and back edge, mm; the coolest place, °C below. */
-  'plate-uneven': {
-    machine: string;
-    even: Size;
-    fromLeftMm: number;
-    fromBackMm: number;
-    coolerC: number;
-  };
-  'iron-dye': { machine: string; dyeC: number };
-  'spent-cover': Nothing;
-  /** Heat over dye that is finished. */
-  'over-dye': { temperatureC: number };
-  peel: { transfer: TransferKind };
-  unattended: { dwellS: number; machine: string };
-  drop: { sequins: boolean; machine: string };
-  'too-many-sections': { machine: string; plate: Size; times: number; most: number };
-  'too-many-presses': { presses: number; runs: number };
-}
-
 /** What each finding tells: quantities and identities; names are the person's own. */
 export interface CheckFacts
   extends ToolFacts, BlankFacts, ArtFindings, PlaceFacts, SheetFacts, TileFacts, HeatFacts {}
@@ -232,6 +126,8 @@ export type CheckCode = keyof CheckFacts;
 
 /** Where each finding is put right. */
 export const CHECK_STATIONS = {
+  ...SHEET_STATIONS,
+  ...HEAT_STATIONS,
   missing: 'sheets',
   'too-much': 'art',
   coating: 'blank',
@@ -270,51 +166,6 @@ export const CHECK_STATIONS = {
   white: 'art',
   'two-pressings': 'art',
   'fold-gap': 'art',
-  ink: 'sheets',
-  'paper-width': 'sheets',
-  misfit: 'sheets',
-  'too-many': 'sheets',
-  'cutter-width': 'sheets',
-  'preprinted-edge': 'sheets',
-  'offcut-waits': 'sheets',
-  mirror: 'sheets',
-  'driver-cannot-mirror': 'sheets',
-  'marks-dropped': 'sheets',
-  'print-side': 'sheets',
-  'wrong-sheet': 'sheets',
-  'film-small': 'sheets',
-  'few-left': 'sheets',
-  'maker-mirrors': 'sheets',
-  'opaque-tiled': 'sheets',
-  tiled: 'sheets',
-  'sheets-bare': 'sheets',
-  'no-overlap': 'sheets',
-  'seam-through': 'sheets',
-  'seams-moved': 'sheets',
-  'taped-seam': 'sheets',
-  'machine-range': 'heat',
-  'too-cool': 'heat',
-  'too-hot': 'heat',
-  dwell: 'heat',
-  'no-recipe': 'heat',
-  'tapered-in-straight': 'heat',
-  'food-oven': 'heat',
-  cracks: 'heat',
-  pad: 'heat',
-  'blank-limit': 'heat',
-  'tape-limit': 'heat',
-  timer: 'heat',
-  'pressure-lacking': 'heat',
-  'plate-small': 'heat',
-  'plate-uneven': 'heat',
-  'iron-dye': 'heat',
-  'spent-cover': 'heat',
-  'over-dye': 'heat',
-  peel: 'heat',
-  unattended: 'heat',
-  drop: 'heat',
-  'too-many-sections': 'heat',
-  'too-many-presses': 'heat',
 } as const satisfies Record<CheckCode, Station>;
 
 /** Every kind of finding. */

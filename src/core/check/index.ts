@@ -13,7 +13,8 @@ import { TILE_RULES } from './tileRules';
 import { TOOL_RULES } from './toolRules';
 
 export type { Check, Findings, Found, Level, Overwork } from './check';
-export { CHECK_CODES, STATIONS, type CheckCode, type CheckFacts, type Station } from './codes';
+export { CHECK_CODES, type CheckCode, type CheckFacts } from './codes';
+export { STATIONS, type Station } from './vocabulary';
 export { applyFix, FIX_CODES, type Fix, type FixArgs, type FixCode } from './fixes';
 
 const RULES = [

@@ -1,5 +1,5 @@
 import { found, type Rule } from './check';
-import type { Station } from './codes';
+import type { Station } from './vocabulary';
 import { fix } from './fixes';
 
 /** What the job is printed, cut and pressed with is not on the shelf it stands on. */

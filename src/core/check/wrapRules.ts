@@ -2,7 +2,7 @@ import { isCup } from '../blank';
 import { rectRing } from '../geometry';
 import type { CupForm } from '../model';
 import { found, type Rule } from './check';
-import type { Behind } from './codes';
+import type { Behind } from './vocabulary';
 import { fix } from './fixes';
 import { NOTE_SHARE, seamShare, WARN_SHARE } from './harm';
 import { detailShareIn, everyPlacement, perArt, type Placed } from './placed';
