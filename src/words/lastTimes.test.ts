@@ -23,7 +23,7 @@ test('what was tried, and what was otherwise in the one that browned', () => {
   const told = (units: typeof METRIC | typeof TRADE_UNITS) =>
     browned && spoiledWords(browned.record, browned.otherwise, units);
   expect(told(TRADE_UNITS)).toMatch(
-    /^Sep [34]: spoiled \(brown or yellow\); otherwise than in a good one: 20 °F hotter, 60 s longer\.$/,
+    /^[34] Sep 2026: spoiled \(brown or yellow\); otherwise than in a good one: 20 °F hotter, 60 s longer\.$/,
   );
   expect(told(METRIC)).toContain('11 °C hotter');
   const [any] = here;
@@ -53,7 +53,7 @@ test('every other difference has its words', () => {
 test('a fault once suffered says what prevents it; every fault has something that does', () => {
   const [faded] = sufferedAt('heat', same);
   expect(faded && sufferedWords(faded)).toMatch(
-    /^4 times, last on Sep [89], on the like of it: faded all over\. This time see that the plate/,
+    /^4 times, last on [89] Sep 2026, on the like of it: faded all over\. This time see that the plate/,
   );
   for (const fault of FAULT_IDS) expect(PREVENTED_BY[fault]).toBeTruthy();
 });

@@ -1,3 +1,4 @@
+import { format } from 'date-fns';
 import type { Otherwise, SettingTally, Suffered } from '@/core/log';
 import type { Fault, PressRecord } from '@/core/model';
 import { FAULT_WORDS } from './faults';
@@ -36,13 +37,14 @@ export const PREVENTED_BY: Readonly<Record<Fault, string>> = {
   'low-resolution': 'take a larger file, or make it smaller',
 };
 
-const DATE = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short' });
+/** A day as the log writes it elsewhere: last year's is not this one. */
+const dayOf = (at: string): string => format(new Date(at), 'd MMM yyyy');
 
 /** A fault once suffered, at the station that can prevent it. */
 export function sufferedWords({ fault, lastAt, times }: Suffered): string {
   const [label] = FAULT_WORDS[fault];
   const often = times > 1 ? `${times} times, last on` : 'On';
-  return `${often} ${DATE.format(new Date(lastAt))}, on the like of it: ${label.toLowerCase()}. This time ${PREVENTED_BY[fault]}.`;
+  return `${often} ${dayOf(lastAt)}, on the like of it: ${label.toLowerCase()}. This time ${PREVENTED_BY[fault]}.`;
 }
 
 /** How often a setting came out how. */
@@ -88,7 +90,7 @@ export function spoiledWords(
       : otherwise.length === 0
         ? 'nothing that is written down was otherwise'
         : `otherwise than in a good one: ${otherwise.map((each) => otherwiseWords(each, units)).join(', ')}`;
-  return `${DATE.format(new Date(at))}: ${what}; ${why}.`;
+  return `${dayOf(at)}: ${what}; ${why}.`;
 }
 
 /** What a log that was brought in came to. */

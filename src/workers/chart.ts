@@ -1,11 +1,7 @@
-import {
-  CHART_DRAWING,
-  CHART_SIZE_MM,
-  readChart,
-  type ChartFault,
-  type ChartReading,
-} from '@/core/colour';
-import type { Result } from '@/core/result';
+import { CHART_DRAWING, CHART_SIZE_MM, readChart, type ChartReading } from '@/core/colour';
+import { failure, type Result } from '@/core/result';
+import { inspectImage } from '@/files/image';
+import { chartFaultWords } from '@/words';
 
 /** How finely the chart is drawn: 254 dots an inch. */
 const DOTS_PER_MM = 10;
@@ -35,9 +31,12 @@ export async function drawChart(): Promise<Blob> {
   return canvas.convertToBlob({ type: 'image/png' });
 }
 
-/** Reads the pressed chart from a photo. */
-export async function readChartPhoto(photo: Blob): Promise<Result<ChartReading, ChartFault>> {
-  const bitmap = await createImageBitmap(photo);
+/** Reads the pressed chart from a photo; what is none, too large or without the chart is told in a sentence. */
+export async function readChartPhoto(photo: Blob): Promise<Result<ChartReading>> {
+  const facts = inspectImage(new Uint8Array(await photo.arrayBuffer()));
+  if (!facts.ok) return facts;
+  const bitmap = await createImageBitmap(photo).catch(() => null);
+  if (!bitmap) return failure('The picture cannot be decoded; the file is damaged. Take it again.');
   const scale = Math.min(1, READ_PX / Math.max(bitmap.width, bitmap.height));
   const [width, height] = [bitmap.width, bitmap.height].map((px) =>
     Math.max(1, Math.round(px * scale)),
@@ -45,5 +44,6 @@ export async function readChartPhoto(photo: Blob): Promise<Result<ChartReading, 
   const { brush } = brushOn(width ?? 1, height ?? 1);
   brush.drawImage(bitmap, 0, 0, width ?? 1, height ?? 1);
   bitmap.close();
-  return readChart(brush.getImageData(0, 0, width ?? 1, height ?? 1));
+  const read = readChart(brush.getImageData(0, 0, width ?? 1, height ?? 1));
+  return read.ok ? read : failure(chartFaultWords(read.reason));
 }

@@ -1,5 +1,5 @@
 import { proxy, transfer, wrap, type Remote } from 'comlink';
-import type { ChartFault, ChartReading } from '@/core/colour';
+import type { ChartReading } from '@/core/colour';
 import type { Pattern } from '@/words';
 import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
@@ -118,7 +118,7 @@ export const drawChartTask = (onProgress: OnProgress) =>
 
 /** Reads the pressed colour chart from a photo, off the main thread. */
 export const readChartTask = (photo: Blob, onProgress: OnProgress) =>
-  runTask<Result<ChartReading, ChartFault>>((worker) => {
+  runTask<Result<ChartReading>>((worker) => {
     onProgress({ doing: 'Looking for the chart', share: 0.4 });
     return worker.readChartPhoto(photo);
   }, onProgress);

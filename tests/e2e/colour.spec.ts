@@ -94,6 +94,10 @@ test('own colours: the chart is put on a blank, its photo read, kept, forecast w
     buffer: await lettering('#0000ff'),
   });
   await expect(dialog.getByText(/0 of the four corner marks were found/)).toBeVisible();
+  await photo.setInputFiles({
+    ...{ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') },
+  });
+  await expect(dialog.getByText(/“notes\.jpg”: This is not a PNG, JPEG or WebP/)).toBeVisible();
   const { width, height, data } = photographed(11, pressTruth);
   const taken = await sharp(Buffer.from(data), { raw: { width, height, channels: 4 } })
     .removeAlpha()

@@ -18,7 +18,6 @@ import { download } from '@/ui/files';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
 import { TaskProgress, useTask } from '@/ui/useTask';
-import { chartFaultWords } from '@/words';
 import { drawChartTask, readChartTask } from '@/workers';
 import type { TakeIn } from '../useTakeIn';
 import { useGround } from './useGround';
@@ -53,7 +52,7 @@ function useTaken() {
     setProblem(null);
     const read = await task.run((onProgress) => readChartTask(file, onProgress));
     if (!read) return;
-    if (!read.ok) return refuse(file.name, chartFaultWords(read.reason));
+    if (!read.ok) return refuse(file.name, read.reason);
     const { patches, unevenLight } = read.value;
     const note = `Found and read. The light differed by ${Math.round(100 * unevenLight)} % over it, which is made up for.`;
     setTaken({ from: 'photo', patches, note });
