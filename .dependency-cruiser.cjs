@@ -30,7 +30,7 @@ module.exports = {
       from: { path: '^src/core/' },
       to: {
         dependencyTypes: ['npm', 'core'],
-        pathNot: 'node_modules/(zod|clipper2-ts|culori|@types/culori)/',
+        pathNot: 'node_modules/(zod|clipper2-ts|culori|@types/culori|ml-matrix)/',
       },
     },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },

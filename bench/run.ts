@@ -6,6 +6,7 @@ import { benchHands } from './hands.bench';
 import { benchHeat } from './heat.bench';
 import { benchPlan } from './plan.bench';
 import { benchTiles } from './tile.bench';
+import { benchWindow } from './window.bench';
 
 /** Parts by name: `npm run bench tiles` runs one. */
 const BENCHES = {
@@ -13,6 +14,7 @@ const BENCHES = {
   evening: benchEvening,
   hands: benchHands,
   heat: benchHeat,
+  window: benchWindow,
   drag: benchDrag,
   export: benchExport,
   tiles: benchTiles,

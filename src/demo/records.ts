@@ -71,6 +71,14 @@ export const DEMO_RECORDS: readonly PressRecord[] = ROWS.map(
     faults: [...faults],
     note,
     photoSha256: null,
-    ...{ items: [], program: null, events: [], later: [], simulated: false, cause: null },
+    ...{
+      items: [],
+      program: null,
+      events: [],
+      later: [],
+      simulated: false,
+      cause: null,
+      test: false,
+    },
   }),
 );

@@ -3,7 +3,7 @@ import type { JobHistory } from '@/core/job';
 import type { Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { formatSize, formatTemperature, type UnitStyle } from './units';
-import { settingsLine } from './press/figures';
+import { heatLine } from './press/testPieces';
 
 /** One tick of the tape: where a station stands. */
 export interface StationState {
@@ -53,7 +53,7 @@ function figureOf(
     case 'heat':
       return plan.press.passes.length > 1
         ? heatsLine(plan.press.passes, units)
-        : settingsLine(plan.press.settings, units);
+        : heatLine(plan.press, units);
     case 'press': {
       const { run } = history;
       if (!run) return `${plan.press.program.operations.length} steps`;

@@ -25,6 +25,8 @@ export type { Preparation } from './prepare';
 export type { TrialResult, TrialSettings } from './trial';
 export {
   createComparer,
+  createLadderPlanner,
+  createWindowSeer,
   createPlanner,
   createReplanner,
   lookLongerAside,

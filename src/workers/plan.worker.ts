@@ -14,6 +14,7 @@ import {
   type EveningPlan,
   type LearnedTimes,
 } from '@/core/evening';
+import { plannedLadder, seenWindow } from '@/core/log/window';
 import { compare, type Setup, type SetupChange } from '@/core/heat';
 import type { EveningRun, EveningWish, Job, Shelf, TransferKind } from '@/core/model';
 import { planJob } from '@/core/plan';
@@ -62,6 +63,8 @@ const planWorker = {
   /** What a change of a pressing comes to. */
   whatIf: (setup: Setup, change: SetupChange, transfer: TransferKind) =>
     compare(setup, change, transfer),
+  window: seenWindow,
+  ladder: plannedLadder,
   /** Plans what is left of an evening anew, from a moment on: the order of work from there. */
   again: (run: EveningRun, nowS: number): EveningRun['order'] => {
     const made = assembledOf(run);

@@ -1,6 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { EveningJobs, EveningPlan, LearnedTimes } from '@/core/evening';
 import type { Compared, Setup, SetupChange } from '@/core/heat';
+import type { Ladder, LadderQuestion, Setting, WindowAsk, WindowSeen } from '@/core/log/window';
 import type { EveningRun, EveningWish, Job, Shelf, TransferKind } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Together } from '@/core/together';
@@ -198,4 +199,20 @@ interface WhatIf {
 export const createComparer = () =>
   latestOnly(async (worker, { setup, change, transfer }: WhatIf): Promise<Compared | null> =>
     worker.whatIf(setup, change, transfer),
+  );
+
+/** Works out where a pressing comes out well; null where another was asked for meanwhile. */
+export const createWindowSeer = () =>
+  latestOnly(
+    async (worker, { ask, planned }: { ask: WindowAsk; planned: Setting }): Promise<WindowSeen> =>
+      worker.window(ask, planned),
+  );
+
+/** Designs test pieces; null where others were asked for meanwhile. */
+export const createLadderPlanner = () =>
+  latestOnly(
+    async (
+      worker,
+      { ask, question, most }: { ask: WindowAsk; question: LadderQuestion; most: number },
+    ): Promise<Ladder> => worker.ladder(ask, question, most),
   );

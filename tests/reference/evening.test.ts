@@ -2,15 +2,8 @@
  * The planner of evenings against what others published and what can be counted out: job shops of Fisher & Thompson
  * (1963) and Lawrence (1984) with their known optima, every tiny evening gone through completely, and a checker of its own.
  */
-import {
-  decoderOf,
-  inTurn,
-  lowerBound,
-  planEvening,
-  randomOf,
-  tryAll,
-  withSettings,
-} from '@/core/evening';
+import { decoderOf, inTurn, lowerBound, planEvening, tryAll, withSettings } from '@/core/evening';
+import { randomOf } from '@/core/random';
 import { faultsIn, randomEvening } from '../support/evenings';
 import { earliestEnd } from '../support/exhaustive';
 import { jobShop } from '../support/jobShops';

@@ -1,5 +1,5 @@
 import type { Raster } from '@/core/art';
-import { randomOf } from '@/core/evening';
+import { randomOf } from '@/core/random';
 import type { Point } from '@/core/geometry';
 import {
   CHART_DRAWING,

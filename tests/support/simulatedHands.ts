@@ -2,7 +2,6 @@
 import {
   guideAt,
   operationAt,
-  randomOf,
   scatterOf,
   stepsAt,
   takenUp,
@@ -11,6 +10,7 @@ import {
   type Assembled,
   type Guide,
 } from '@/core/evening';
+import { randomOf } from '@/core/random';
 import type { EveningRun } from '@/core/model';
 
 /** What became of a simulated evening. */

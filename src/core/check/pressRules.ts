@@ -7,6 +7,7 @@ import {
   effectivePlate,
   evenPart,
   MOST_SECTIONS,
+  hottestOf,
 } from '../press';
 import { fahrenheitToC } from '../units';
 import { found, type Rule } from './check';
@@ -34,14 +35,14 @@ const pad: Rule = ({ recipe, machine, job }) =>
     : [];
 
 const blankLimit: Rule = ({ job: { blank }, press }) => {
-  const { temperatureC } = press.settings;
+  const temperatureC = hottestOf(press);
   const { maxC: mostC } = blank.substrate;
   if (temperatureC === null || mostC === null || temperatureC <= mostC + 0.5) return [];
   return [found('blank-limit', 'stop', { temperatureC, blank: blank.name, mostC })];
 };
 
 const tapeLimit: Rule = ({ press, machine }) => {
-  const { temperatureC } = press.settings;
+  const temperatureC = hottestOf(press);
   if (temperatureC === null || temperatureC <= TAPE_HOLDS_TO_C + 1) return [];
   const { sleeved } = MACHINES[machine.kind];
   return [found('tape-limit', 'warn', { temperatureC, holdsC: TAPE_HOLDS_TO_C, sleeved })];

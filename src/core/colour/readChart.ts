@@ -1,3 +1,4 @@
+import { Matrix, solve } from 'ml-matrix';
 import { squareToCorners, type Corners, type Raster } from '../art';
 import type { Point } from '../geometry';
 import { failure, success, type Result } from '../result';
@@ -60,25 +61,6 @@ function lookerAt({ data, width, height }: Raster, marks: Corners): Look {
   };
 }
 
-/** Solves linear equations, rows of coefficients with what they come to last (Gauss, with the largest pivot). */
-function solved(rows: number[][]): number[] {
-  const n = rows.length;
-  for (let i = 0; i < n; i++) {
-    let pivot = i;
-    for (let j = i + 1; j < n; j++)
-      if (abs(rows[j]?.[i] ?? 0) > abs(rows[pivot]?.[i] ?? 0)) pivot = j;
-    [rows[i], rows[pivot]] = [rows[pivot] ?? [], rows[i] ?? []];
-    const top = rows[i] ?? [];
-    for (let j = 0; j < n; j++) {
-      const row = rows[j] ?? [];
-      if (j === i) continue;
-      const by = (row[i] ?? 0) / (top[i] || 1e-12);
-      for (let k = i; k <= n; k++) row[k] = (row[k] ?? 0) - by * (top[k] ?? 0);
-    }
-  }
-  return rows.map((row, i) => (row[n] ?? 0) / (row[i] || 1e-12));
-}
-
 /** What a light field is made of at a place: up to its bend, in tenths of a metre. */
 const terms = ({ x, y }: Point): number[] => {
   const [u, v] = [x / 100, y / 100];
@@ -92,16 +74,11 @@ const dot = (a: readonly number[], b: readonly number[]): number =>
 function fittedField(places: readonly Point[], light: readonly number[]): (at: Point) => number {
   const logs = light.map((v) => log(max(1e-4, v)));
   const fit = (use: readonly boolean[]) => {
-    const rows = terms({ x: 0, y: 0 }).map((_, __, all) => [...all.map(() => 0), 0]);
-    places.forEach((place, nth) => {
-      if (!use[nth]) return;
-      const t = terms(place);
-      rows.forEach((row, i) => {
-        t.forEach((v, j) => (row[j] = (row[j] ?? 0) + (t[i] ?? 0) * v));
-        row[t.length] = (row[t.length] ?? 0) + (t[i] ?? 0) * (logs[nth] ?? 0);
-      });
-    });
-    return solved(rows);
+    const used = places.flatMap((place, nth) =>
+      use[nth] ? [{ row: terms(place), light: logs[nth] ?? 0 }] : [],
+    );
+    const rows = new Matrix(used.map(({ row }) => row));
+    return solve(rows, Matrix.columnVector(used.map((each) => each.light))).to1DArray();
   };
   const first = fit(places.map(() => true));
   const off = places.map((place, i) => abs((logs[i] ?? 0) - dot(terms(place), first)));

@@ -8,7 +8,6 @@ export * from './learn';
 export { machinesUsed, type MachineOf } from './machines';
 export * from './orders';
 export * from './problem';
-export * from './random';
 export * from './reasons';
 export * from './search';
 export * from './settings';

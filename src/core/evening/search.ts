@@ -14,7 +14,7 @@ import {
   type Order,
 } from './orders';
 import type { Evening, Schedule } from './problem';
-import { randomOf } from './random';
+import { randomOf } from '../random';
 
 /** A plan, and how good it can be said to be. */
 export interface Planned {

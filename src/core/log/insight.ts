@@ -59,7 +59,7 @@ export function commonestFault(
   records: readonly PressRecord[],
 ): { fault: Fault; times: number } | null {
   const times = new Map<Fault, number>();
-  for (const fault of records.flatMap(({ faults }) => faults)) {
+  for (const fault of records.flatMap(({ faults, test }) => (test ? [] : faults))) {
     times.set(fault, (times.get(fault) ?? 0) + 1);
   }
   const [first] = [...times].sort(([, a], [, b]) => b - a);

@@ -44,11 +44,11 @@ const MOST_TOLD = 2;
 /** Faults once suffered that a station can prevent, the commonest first. */
 export function sufferedAt(
   station: Station,
-  records: readonly Pick<PressRecord, 'at' | 'faults'>[],
+  records: readonly Pick<PressRecord, 'at' | 'faults' | 'test'>[],
 ): readonly Suffered[] {
   const found = new Map<Fault, Suffered>();
-  for (const { at, faults } of records)
-    for (const fault of faults) {
+  for (const { at, faults, test } of records)
+    for (const fault of test ? [] : faults) {
       if (FAULT_STATIONS[fault] !== station) continue;
       const known = found.get(fault) ?? { fault, lastAt: at, times: 0 };
       const lastAt = known.lastAt > at ? known.lastAt : at;

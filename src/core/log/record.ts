@@ -1,4 +1,4 @@
-import type { Job, PressRecord } from '../model';
+import { areTestPieces, type Job, type PressRecord } from '../model';
 import type { JobPlan } from '../plan';
 import { whatWasDone, type Pressing } from '../press';
 
@@ -47,6 +47,7 @@ export function recordOf(
       later: [],
       simulated,
       cause: null,
+      test: areTestPieces(job),
     },
   };
 }

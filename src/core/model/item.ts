@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { dwellSchema } from './heat';
 import {
   colourSchema,
   idSchema,
@@ -28,6 +29,11 @@ export const itemSchema = z.object({
   size: z.object({ name: nameSchema, widthMm: positiveLengthSchema }).nullable().default(null),
   /** Made with what is left of the sheet round the art, where another row takes what was cut out of it. */
   ground: z.boolean().default(false),
+  /** Its own heat in the job's first transfer, °C (null where the machine has one heat) and s: of test pieces each is pressed otherwise. */
+  heat: z
+    .object({ temperatureC: z.number().min(20).max(400).nullable(), dwellS: dwellSchema })
+    .nullable()
+    .default(null),
   /** Its own pictures, by their place; the design's own picture stands in every other place. */
   pictures: z
     .array(z.object({ placementId: idSchema, artSha256: sha256Schema }))

@@ -7,6 +7,10 @@ import { MOST_TOLD_APART } from './program';
 export const thingsIn = ({ items }: Pick<Job, 'items'>): number =>
   items.reduce((sum, { copies }) => sum + copies, 0);
 
+/** Whether the things of a job are test pieces, each pressed by figures of its own. */
+export const areTestPieces = ({ items }: Pick<Job, 'items'>): boolean =>
+  items.some(({ heat }) => heat !== null);
+
 /** The picture that stands in a place of the design on an item. */
 export const pictureOn = (item: Item | undefined, { id, artSha256 }: Placement): string =>
   item?.pictures.find(({ placementId }) => placementId === id)?.artSha256 ?? artSha256;

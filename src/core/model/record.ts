@@ -145,6 +145,8 @@ export const recordSchema = z.object({
   later: z.array(laterSchema).max(MAX_LATER),
   /** Whether simulated machines pressed it: nothing is learned from that. */
   simulated: z.boolean().default(false),
+  /** Whether it was a test piece, pressed to learn: what goes wrong with it was asked for. */
+  test: z.boolean().default(false),
   /** What the person found to be behind its faults; null where nobody did. */
   cause: z.enum(CAUSE_IDS).nullable().default(null),
 });

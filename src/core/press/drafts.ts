@@ -1,4 +1,5 @@
-import type { Operation, OperationKind } from '../model';
+import type { Layer, Operation, OperationKind } from '../model';
+import type { PressSide } from './sides';
 import type { Task } from './recipe';
 import { spanOf } from './times';
 
@@ -39,3 +40,16 @@ export function draft(kind: OperationKind, task: Task, more: Partial<Draft> = {}
     ...more,
   };
 }
+
+/** What a lay-up uses up. */
+export const usedBy = (layers: readonly Layer[], side: PressSide | null): Operation['uses'] =>
+  [
+    ...new Set(layers.filter((l) => l.lasts === 'once' || l.role === 'print').map(({ is }) => is)),
+  ].map((is) => ({
+    is,
+    count:
+      layers.filter((layer) => layer.is === is).length * (isPair(side) && is === 'print' ? 2 : 1),
+  }));
+
+/** Whether both of a pair are pressed at once. */
+export const isPair = (side: PressSide | null): boolean => (side?.alsoFaceId ?? null) !== null;

@@ -1,4 +1,6 @@
 import {
+  areTestPieces,
+  FIRST_PASS,
   type Blank,
   type DisplaySetting,
   type HeatSettings,
@@ -21,6 +23,12 @@ import { largestAreaMm2, type PressSide } from './sides';
 /** What a print comes as: one sheet a face, folded over both faces, or parts cut loose. */
 export type PrintShape = 'whole' | 'folded' | 'loose';
 
+/** What one test piece is pressed at, and what to set at the machine for it. */
+export interface PieceSettings {
+  readonly settings: Settings;
+  readonly display: DisplaySetting | null;
+}
+
 /** One transfer pressed onto the item, resolved once: everything after it reads it from here. */
 export interface Pass {
   /** Which pass of the job it is. */
@@ -29,6 +37,8 @@ export interface Pass {
   readonly machine: Machine;
   readonly recipe: Recipe;
   readonly settings: Settings;
+  /** Of test pieces the figures of each, a load each; none where all things are pressed alike. */
+  readonly each: readonly PieceSettings[];
   /** What to set at the machine; null where its program is fixed. */
   readonly display: DisplaySetting | null;
   /** The largest piece of film it takes, mm; null where none lies below its print. */
@@ -55,7 +65,7 @@ export interface Pass {
 export interface PassInput {
   readonly id: string;
   /** The job as it is seen from the pass. */
-  readonly seen: Pick<Job, 'blank' | 'transfer' | 'heat'>;
+  readonly seen: Pick<Job, 'blank' | 'transfer' | 'heat' | 'items'>;
   readonly machine: Machine;
   readonly figures: readonly OwnFigures[];
   readonly film: Pass['film'];
@@ -106,27 +116,37 @@ export function layersFor(recipe: Recipe, sides: readonly PressSide[]): readonly
   ];
 }
 
-function resolved({
-  id,
-  seen,
-  machine,
-  figures,
-  product,
-  ...given
-}: PassInput): Omit<Pass, 'fadesDye'> {
+/** Settings with what to set at the machine for them. */
+function shown(settings: Settings, { seen, machine }: PassInput): PieceSettings {
+  const { temperatureC } = settings;
+  const display = temperatureC === null ? null : displaySetting(machine, temperatureC, cools(seen));
+  return { settings, display };
+}
+
+/** Of test pieces the figures of each, copy by copy. */
+function eachOf(recipe: Recipe, input: PassInput): readonly PieceSettings[] {
+  const { id, seen } = input;
+  if (id !== FIRST_PASS || !areTestPieces(seen)) return [];
+  return seen.items.flatMap(({ heat, copies }) => {
+    const one = shown(settingsFor(recipe, { ...seen.heat.own, ...heat }), input);
+    return Array.from({ length: copies }, () => one);
+  });
+}
+
+function resolved(input: PassInput): Omit<Pass, 'fadesDye'> {
+  const { id, seen, machine, figures, product, ...given } = input;
   const { blank, transfer, heat } = seen;
   const recipe = recipeFor({
     ...{ machine, blank, transfer, figures, product },
     areaMm2: largestAreaMm2(given.sides),
     school: heat.figureSchool,
   });
-  const settings = settingsFor(recipe, heat.own);
-  const { temperatureC } = settings;
+  const each = eachOf(recipe, input);
   return {
-    ...{ id, transfer, machine, recipe, settings, ...given },
+    ...{ id, transfer, machine, recipe, each, ...given },
+    ...(each[0] ?? shown(settingsFor(recipe, heat.own), input)),
     layers: layersFor(recipe, given.sides),
     coolSchool: heat.coolSchool,
-    display: temperatureC === null ? null : displaySetting(machine, temperatureC, cools({ blank })),
   };
 }
 

@@ -1,6 +1,7 @@
 import { isCup, type Face } from '../blank';
 import { lyingOf, type Piece } from '../layout';
 import {
+  areTestPieces,
   thingLabels,
   thingsIn,
   type Blank,
@@ -83,6 +84,17 @@ export interface PressInput {
   readonly passes: readonly LaidPass[];
 }
 
+/** The hottest that is pressed: of test pieces the hottest of them, °C; null where the machine has one heat. */
+export function hottestOf({
+  settings,
+  passes,
+}: Pick<PressPlan, 'settings' | 'passes'>): number | null {
+  const { temperatureC } = settings;
+  if (temperatureC === null) return null;
+  const pieces = passes.flatMap(({ each }) => each.map((one) => one.settings.temperatureC ?? 0));
+  return Math.max(temperatureC, ...pieces);
+}
+
 /** How a pass of a job is pressed, and by which recipe. */
 export interface PlannedPass {
   readonly recipe: Recipe;
@@ -129,8 +141,14 @@ function garmentWay({ form }: Blank): 'creased' | 'bundled' | null {
 }
 
 /** The rounds of a batch: a big press earns its warm-up in one (common practice). */
-function roundsOf(items: number, atOnce: PlateRows | null, { kind }: Machine): Rounds | null {
+function roundsOf(
+  items: number,
+  atOnce: PlateRows | null,
+  { kind }: Machine,
+  oneByOne: boolean,
+): Rounds | null {
   if (items < 2) return null;
+  if (oneByOne) return { items, loads: items };
   if (MACHINES[kind].batches === 'standing free') return { items, loads: null };
   return { items, loads: Math.ceil(items / perLoadOf(atOnce)) };
 }
@@ -159,8 +177,10 @@ function batchOf({ machine, seen }: LaidPass, faces: readonly Face[], items: num
   const plate = effectivePlate(machine);
   // a pair takes two places: its loads are those of the pair
   const pair = seen.blank.form.kind === 'socks';
-  const atOnce = plate && face && !pair ? rowsOnPlate(face, plate) : null;
-  return { atOnce, rounds: roundsOf(items, atOnce, machine) };
+  // test pieces are pressed one by one, each by its own figures
+  const alone = pair || areTestPieces(seen);
+  const atOnce = plate && face && !alone ? rowsOnPlate(face, plate) : null;
+  return { atOnce, rounds: roundsOf(items, atOnce, machine, areTestPieces(seen)) };
 }
 
 /**

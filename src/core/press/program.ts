@@ -1,4 +1,4 @@
-import { type Layer, type Operation, type OperationKind, type Program } from '../model';
+import { type Operation, type OperationKind, type Program } from '../model';
 import { MACHINES } from '../traits';
 import { TRANSFERS } from '../transfer';
 import { dwellByArea } from './area';
@@ -7,7 +7,7 @@ import type { Pass } from './passes';
 import type { ExtraPress, FirstPress, Recipe, Task } from './recipe';
 import type { PressSide } from './sides';
 import { loadsIn, MOST_PRESSES, onesByOne, pressesIn } from './counts';
-import { draft, type Draft } from './drafts';
+import { draft, isPair, usedBy, type Draft } from './drafts';
 import { laidAs } from './laidAs';
 import { LEAST_OVERRUN_S, mayOverrun } from './times';
 
@@ -120,19 +120,6 @@ const laidFirst = (before: FirstPress, making: Making, side: PressSide | null): 
   draft('prepare', before.next),
 ];
 
-/** What a lay-up uses up. */
-const usedBy = (layers: readonly Layer[], side: PressSide | null): Operation['uses'] =>
-  [
-    ...new Set(layers.filter((l) => l.lasts === 'once' || l.role === 'print').map(({ is }) => is)),
-  ].map((is) => ({
-    is,
-    count:
-      layers.filter((layer) => layer.is === is).length * (isPair(side) && is === 'print' ? 2 : 1),
-  }));
-
-/** Whether both of a pair are pressed at once. */
-const isPair = (side: PressSide | null): boolean => (side?.alsoFaceId ?? null) !== null;
-
 /** From the stack to the unwrapped thing, for one side or both together. */
 function round(making: Making, side: PressSide | null): Draft[] {
   const { recipe, layers, coolSchool } = making.pass;
@@ -244,12 +231,20 @@ function oneSide(making: Making, side: PressSide | null, again: boolean): Draft[
 }
 
 /** What is done anew for every load of a batch; the machine stays hot between them. */
-function oneLoad(making: Making, number: number): Draft[] {
-  const { recipe, sides } = making.pass;
-  const of = loadsIn(making.pass);
-  return roundsOf(recipe, sides)
-    .flatMap((side, i) => oneSide(making, side, i > 0))
-    .map((each) => ({ ...each, load: of > 1 ? { number, of } : null }));
+function oneLoad(all: Making, number: number): Draft[] {
+  const { recipe, sides, each } = all.pass;
+  const of = loadsIn(all.pass);
+  const before = each[number - 2]?.settings;
+  const settings = each[number - 1]?.settings ?? all.pass.settings;
+  const making = { ...all, pass: { ...all.pass, settings } };
+  const { temperatureC } = settings;
+  const more = { onMachine: true, hands: 'free' as const, temperatureC };
+  const reset =
+    before && before.temperatureC !== temperatureC
+      ? [draft('warm-up', { does: 'reset-heat' }, more)]
+      : [];
+  const rounds = roundsOf(recipe, sides).flatMap((side, i) => oneSide(making, side, i > 0));
+  return [...reset, ...rounds].map((each) => ({ ...each, load: of > 1 ? { number, of } : null }));
 }
 
 /** Names every operation: by its kind, numbered where there are several. */

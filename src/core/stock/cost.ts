@@ -64,8 +64,8 @@ function drawnKwh({ press }: JobPlan, { watts }: Money): number | null {
 /** Which share of the like came out spoiled; null while too few are written down. */
 export function spoiledShare(records: readonly PressRecord[], job: Job): number | null {
   const like = records.filter(
-    ({ blankId, transfer, simulated }) =>
-      !simulated && blankId === job.blank.id && transfer === job.transfer,
+    ({ blankId, transfer, simulated, test }) =>
+      !simulated && !test && blankId === job.blank.id && transfer === job.transfer,
   );
   if (like.length < ENOUGH) return null;
   return like.filter(({ outcome }) => outcome === 'spoiled').length / like.length;

@@ -9,10 +9,10 @@ import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { NOTHING_OWN, type HeatSettings, type Pressure } from '@/core/model';
+import { areTestPieces, NOTHING_OWN, type HeatSettings, type Pressure } from '@/core/model';
 import { figuresFor, RECIPES } from '@/core/press';
 import { formatRuns } from '@/words/units';
-import { areaLine, COOL_WORDS, schoolsLine, taskWords } from '@/words';
+import { areaLine, COOL_WORDS, schoolsLine, taskWords, testPieceWords } from '@/words';
 import { useUnits } from '@/ui/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { DurationField, TemperatureField } from '@/ui/fields/QuantityField';
@@ -66,6 +66,25 @@ function Origin() {
         Forget them
       </Button>
     </>
+  );
+}
+
+/** Of test pieces what each is pressed at; it is printed on them, so it stays. */
+function FiguresOfPieces() {
+  const { job, plan } = useJob();
+  const units = useUnits();
+  return (
+    <Section title="Figures">
+      {testPieceWords(job, plan.press, units).map(({ letter, figures }) => (
+        <Typography key={letter} sx={{ fontSize: 16 }}>
+          <strong>{letter}</strong> {figures}
+        </Typography>
+      ))}
+      <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
+        Each test piece has its own figures, and they are printed on it. For others plan another
+        test.
+      </Typography>
+    </Section>
   );
 }
 
@@ -172,10 +191,16 @@ export function HeatCard() {
       <NextStep to="press" label="Next: press" />
       <TransferFields />
       <MachineFields />
-      <LastTimes />
-      <Figures />
-      <ByTheHeat />
-      {schoolB && (
+      {areTestPieces(job) ? (
+        <FiguresOfPieces />
+      ) : (
+        <>
+          <LastTimes />
+          <Figures />
+          <ByTheHeat />
+        </>
+      )}
+      {schoolB && !areTestPieces(job) && (
         <Schools
           title="Figures: two schools"
           label="School for the figures"

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Face } from '@/core/blank';
+import { areTestPieces } from '@/core/model';
 import type { PressSide } from '@/core/press';
 import { Choice } from '@/ui/fields/Choice';
 import { JobFrame } from '@/ui/job/JobFrame';
@@ -15,6 +16,7 @@ import { PressCard } from './PressCard';
 import { SectionStage, useSectionWords } from './SectionStage';
 import { useHeatEdit } from './useHeatEdit';
 import { WhatIf } from './whatIf/WhatIf';
+import { BestWindow } from './window/BestWindow';
 
 function SectionBar({ side }: { side: PressSide }) {
   const { job } = useJob();
@@ -42,8 +44,8 @@ function SectionBar({ side }: { side: PressSide }) {
 
 /** Station 4: transfer, machine and figures; the whole pressing on one card, and the plate's placements. */
 export function HeatStation() {
-  const { plan } = useJob();
-  const [show, setShow] = useState<'card' | 'plate' | 'what-if'>('card');
+  const { job, plan } = useJob();
+  const [show, setShow] = useState<'card' | 'plate' | 'what-if' | 'window'>('card');
   const [faceId, setFaceId] = useState('');
   const sides = plan.press.sides.filter(({ sections }) => sections.length > 0);
   const side = sides.find((each) => each.faceId === faceId) ?? sides[0];
@@ -51,6 +53,7 @@ export function HeatStation() {
   const faces: readonly Face[] = plan.faces.filter(({ id }) =>
     sides.some((each) => each.faceId === id),
   );
+  const pieces = areTestPieces(job);
   const plate = show === 'plate' && side && face;
   return (
     <JobFrame
@@ -65,7 +68,12 @@ export function HeatStation() {
                 options={[
                   ['card', 'Press card'],
                   ...(side && face ? ([['plate', 'Plate on the blank']] as const) : []),
-                  ['what-if', 'What if'],
+                  ...(pieces
+                    ? []
+                    : ([
+                        ['what-if', 'What if'],
+                        ['window', 'Best window'],
+                      ] as const)),
                 ]}
                 onChoose={setShow}
               />
@@ -81,6 +89,8 @@ export function HeatStation() {
             <SectionStage face={face} side={side} />
           ) : show === 'what-if' ? (
             <WhatIf />
+          ) : show === 'window' ? (
+            <BestWindow />
           ) : (
             <PressCard />
           )}

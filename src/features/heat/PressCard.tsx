@@ -20,6 +20,7 @@ import {
   CARE_WORDS,
   CAUTION_WORDS,
   displayLine,
+  heatLine,
   cardSteps,
   operationFigures,
   type CardStep,
@@ -27,12 +28,12 @@ import {
   RECIPE_WORDS,
   roundsLine,
   rowsLine,
-  settingsLine,
   supplyWords,
   tapingWords,
 } from '@/words';
 import { patternPdfTask } from '@/workers';
 import { Lines } from './Lines';
+import { PieceTable } from './PieceTable';
 
 function Step({ step, number }: { step: CardStep; number: number }) {
   const units = useUnits();
@@ -191,13 +192,14 @@ export function PressCard() {
           component="p"
           sx={{ fontFamily: FONTS.figure, fontSize: 34, color: COLOURS.ember, lineHeight: 1.2 }}
         >
-          {settingsLine(plan.press.settings, units)}
+          {heatLine(plan.press, units)}
         </Typography>
         <Typography sx={{ fontSize: 14, color: COLOURS.graphite, mb: 2 }}>
           Pressure: {words.pressure}. Figures:{' '}
           {plan.press.settings.own ? 'your own' : recipe.origin}.
         </Typography>
         <Settings />
+        <PieceTable />
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3, my: 2 }}>
           <Box>
             <Typography variant="h3" component="h2" sx={{ mb: 1 }}>

@@ -13,12 +13,13 @@ import {
   TEXT_WIDTH_MM,
 } from '../drawings/textPage';
 import { CARE_WORDS, tapingWords } from './advice';
-import { displayLine, roundsLine, rowsLine, settingsLine } from './figures';
+import { displayLine, roundsLine, rowsLine } from './figures';
 import { layerWords, wearWords } from './layers';
 import { cardSteps, operationFigures } from './operations';
 import { CAUTION_WORDS, RECIPE_WORDS } from './recipes';
 import { FACE_WORDS } from '../places';
 import { supplyWords } from './supplies';
+import { heatLine, testPieceWords, VERDICT_WORDS } from './testPieces';
 
 /** Room for the plate's footprints, mm. */
 const FOOTPRINTS_MM = 60;
@@ -53,10 +54,14 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
     const figures = [heat, time, pressure].filter(Boolean);
     return say(`${i + 1}. ${title}${figures.length ? ` (${figures.join(', ')})` : ''}. ${detail}`);
   });
+  const boxes = VERDICT_WORDS.map((word) => `[   ] ${word}`).join('    ');
+  const pieces = testPieceWords(job, press, units).map(
+    ({ letter, figures }) => `${letter}   ${figures}:    ${boxes}`,
+  );
   const layers = program.layUps[press.passes.findIndex((pass) => pass.recipe === recipe)] ?? [];
   return [
     head(job.name),
-    ...say(`${machine}: ${settingsLine(press.settings, units)}`),
+    ...say(`${machine}: ${heatLine(press, units)}`),
     ...sayIf(displayLine(press.display, units)),
     ...(press.timer.length > 1 ? say(`Timer: ${formatRuns(press.timer)}, without opening.`) : []),
     ...sections.flatMap(say),
@@ -71,6 +76,9 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
     ...press.taping.flatMap((taping) => say(tapingWords(taping, units.length))),
     head('Lay ready'),
     ...say(press.supplies.map((each) => supplyWords(each, units)).join('; ') + '.'),
+    ...(pieces.length > 0
+      ? [head('Test pieces: tick how each came out'), ...pieces.flatMap(say)]
+      : []),
     head('In this order'),
     ...steps,
     head('It is done when'),

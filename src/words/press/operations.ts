@@ -113,10 +113,14 @@ export function operationWords(
     timer && timer.number > 1
       ? 'Do not open: start the timer again at once, the time goes on.'
       : does === 'reset-heat'
-        ? passHeatLine(program, pass, units)
+        ? load
+          ? 'The next test piece: wait until it holds.'
+          : passHeatLine(program, pass, units)
         : words.detail;
   const set =
-    kind === 'switch-on' || does === 'reset-heat' ? settingDetail(own?.display ?? null, units) : '';
+    kind === 'switch-on' || (does === 'reset-heat' && !load)
+      ? settingDetail(own?.display ?? null, units)
+      : '';
   const other = kind === 'switch-on' && pass > 0 && own ? ` It is “${own.machineName}”.` : '';
   return {
     title:

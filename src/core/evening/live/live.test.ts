@@ -3,7 +3,7 @@ import { faultsIn } from '@tests/support/evenings';
 import { pressed } from '@tests/support/simulatedHands';
 import { eveningSchema, type EveningRun } from '../../model';
 import { BUILT_IN_SHELF } from '../../shelf';
-import { randomOf } from '../random';
+import { randomOf } from '../../random';
 import {
   addThings,
   assembledOf,

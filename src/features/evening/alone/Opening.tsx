@@ -10,7 +10,7 @@ import { useJob } from '@/ui/job/jobContext';
 import { Cautions, NIGHT } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { aloneWords, checkWords, NOT_PRESSED_WORDS, settingsLine } from '@/words';
+import { aloneWords, checkWords, heatLine, NOT_PRESSED_WORDS } from '@/words';
 import { BIG } from '../live/big';
 import type { Alone } from './useAlone';
 
@@ -43,7 +43,7 @@ export function Opening({ alone }: { alone: Alone }) {
         <Typography sx={{ flex: 1, fontSize: 18 }}>
           {whole.name} ·{' '}
           <span style={{ fontFamily: FONTS.figure }}>
-            {settingsLine(pass?.settings ?? plan.press.settings, units)}
+            {heatLine({ ...plan.press, ...(pass && { settings: pass.settings }) }, units)}
           </span>
         </Typography>
       </Box>

@@ -8,6 +8,8 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { wasDropped } from '@/core/evening';
+import { areTestPieces } from '@/core/model';
+import { TRANSFERS } from '@/core/transfer';
 import {
   FAULT_IDS,
   type EveningRun,
@@ -20,20 +22,30 @@ import { OUTCOMES } from '@/ui/OutcomeWord';
 import { NIGHT } from '@/ui/press';
 import { FAULT_WORDS, thingsWords } from '@/words';
 import { BIG } from './big';
+import { Verdicts } from './Verdicts';
 import { useWriteDown } from './useWriteDown';
 import type { Live } from './useLive';
 
 const ALL: readonly Outcome[] = ['good', 'usable', 'spoiled'];
 const NOT_TOLD = { outcome: null, faults: [], note: '' };
 
+/** Whether a thing is a test piece, and of what. */
+function pieceOf(jobs: readonly Job[], thing: EveningRun['things'][number] | undefined) {
+  const job = jobs.find(({ id }) => id === thing?.jobId);
+  return job && areTestPieces(job) ? { isDye: TRANSFERS[job.transfer].dye } : null;
+}
+
 /** One thing of the evening: how it came out, and what is wrong with it where something is. */
 function Row({
   name,
   told,
+  piece,
   onTold,
 }: {
   name: string;
   told: Omit<EveningTold, 'thing'>;
+  /** Of a test piece whether it is dye that was pressed; else null. */
+  piece: { readonly isDye: boolean } | null;
   onTold: (told: Omit<EveningTold, 'thing'>) => void;
 }) {
   const wrong = told.outcome !== null && told.outcome !== 'good';
@@ -50,29 +62,33 @@ function Row({
       }}
     >
       <Typography sx={{ fontSize: 19 }}>{name}</Typography>
-      <ToggleButtonGroup
-        exclusive
-        value={told.outcome}
-        aria-label={`How ${name} came out`}
-        onChange={(_, outcome: Outcome | null) => onTold({ ...told, outcome })}
-      >
-        {ALL.map((outcome) => (
-          <ToggleButton
-            key={outcome}
-            value={outcome}
-            sx={{
-              ...{ minHeight: 48, px: 2, color: NIGHT.text, borderColor: NIGHT.onWaiting },
-              '&.Mui-selected, &.Mui-selected:hover': {
-                color: '#fff',
-                bgcolor: OUTCOMES[outcome].colour,
-              },
-            }}
-          >
-            {OUTCOMES[outcome].sign} {OUTCOMES[outcome].word}
-          </ToggleButton>
-        ))}
-      </ToggleButtonGroup>
-      {wrong ? (
+      {piece ? (
+        <Verdicts name={name} told={told} isDye={piece.isDye} onTold={onTold} />
+      ) : (
+        <ToggleButtonGroup
+          exclusive
+          value={told.outcome}
+          aria-label={`How ${name} came out`}
+          onChange={(_, outcome: Outcome | null) => onTold({ ...told, outcome })}
+        >
+          {ALL.map((outcome) => (
+            <ToggleButton
+              key={outcome}
+              value={outcome}
+              sx={{
+                ...{ minHeight: 48, px: 2, color: NIGHT.text, borderColor: NIGHT.onWaiting },
+                '&.Mui-selected, &.Mui-selected:hover': {
+                  color: '#fff',
+                  bgcolor: OUTCOMES[outcome].colour,
+                },
+              }}
+            >
+              {OUTCOMES[outcome].sign} {OUTCOMES[outcome].word}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+      )}
+      {wrong && !piece ? (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', ...FIELDS }}>
           <TextField
             select
@@ -163,6 +179,7 @@ export function Outcomes({ live, jobs, onRun, onDone, then }: OutcomesProps) {
             key={nth}
             name={called}
             told={toldOf(nth)}
+            piece={pieceOf(jobs, run.things[nth])}
             onTold={(told) => tell([{ ...told, thing: nth }])}
           />
         ))}

@@ -1,0 +1,37 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+
+test('where it comes out well: the map, a test planned, made a job, pressed, told, and learned from', async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  await page.goto('/demo');
+  await expect(page.getByText('Comet mug').first()).toBeVisible();
+  await page.goto('/demo/job/demo-comet/heat');
+  await page.getByLabel('Heat source').click();
+  await page.getByRole('option', { name: 'Press with mug attachment' }).click();
+  await page.getByRole('button', { name: 'Best window' }).click();
+  const map = page.getByRole('region', { name: 'Where it comes out well' });
+  await expect(map.getByText('7 pressings on this machine tell of it.')).toBeVisible();
+  await expect(map.getByText(/Best as far as is known: 400 °F · 3 min, good in \d/)).toBeVisible();
+  await expect(map.locator('.js-plotly-plot')).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).include('main').analyze();
+  expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual(
+    [],
+  );
+
+  const next = map.getByRole('region', { name: 'What to try next' });
+  await next.getByLabel('Test pieces at most').fill('2');
+  await next.getByLabel('Test pieces at most').press('Enter');
+  await expect(next.getByRole('listitem')).toHaveCount(2);
+  await next.getByRole('button', { name: 'Make them a job' }).click();
+  await page.waitForURL(/\/sheets$/);
+  await expect(page.getByText('Test pieces: Straight mug, 12 oz').first()).toBeVisible();
+
+  await page.goto(page.url().replace('/sheets', '/heat'));
+  await expect(page.getByText('2 test pieces').first()).toBeVisible();
+  await expect(page.getByRole('rowheader')).toHaveText(['A', 'B']);
+  await page.goto(page.url().replace('/heat', '/press'));
+  await page.getByRole('button', { name: 'Try it on simulated machines' }).click();
+  await expect(page.getByRole('button', { name: 'Begin', exact: true })).toBeHidden();
+});
