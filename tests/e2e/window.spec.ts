@@ -1,10 +1,30 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
+import { expect, test } from './bench';
+import { big } from './live';
+
+/** Touches whatever there is to touch, and lets the clock go on where there is nothing. */
+async function throughTheEvening(page: Page, until: Locator) {
+  for (let touch = 0; touch < 150; touch++) {
+    if (await until.isVisible()) return;
+    const hot = page.getByRole('button', { name: /^It is (hot|cool)$/ });
+    const next = [big(page), hot];
+    for (const button of next)
+      if ((await button.count()) > 0) {
+        await button.first().click();
+        break;
+      }
+    await page.clock.fastForward(20_000);
+    await page.clock.runFor(300);
+  }
+  throw new Error('the evening never ended');
+}
 
 test('where it comes out well: the map, a test planned, made a job, pressed, told, and learned from', async ({
   page,
 }) => {
   test.setTimeout(180_000);
+  await page.clock.install({ time: new Date('2026-09-12T18:00:00Z') });
   await page.goto('/demo');
   await expect(page.getByText('Comet mug').first()).toBeVisible();
   await page.goto('/demo/job/demo-comet/heat');
@@ -32,6 +52,21 @@ test('where it comes out well: the map, a test planned, made a job, pressed, tol
   await expect(page.getByText('2 test pieces').first()).toBeVisible();
   await expect(page.getByRole('rowheader')).toHaveText(['A', 'B']);
   await page.goto(page.url().replace('/heat', '/press'));
-  await page.getByRole('button', { name: 'Try it on simulated machines' }).click();
-  await expect(page.getByRole('button', { name: 'Begin', exact: true })).toBeHidden();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  const told = page.getByRole('heading', { name: 'How did they come out?' });
+  await throughTheEvening(page, told);
+  await page
+    .getByRole('group', { name: /^How .*A 400 °F/ })
+    .getByText('pale')
+    .click();
+  await page
+    .getByRole('group', { name: /^How .*B 400 °F/ })
+    .getByText('too much')
+    .click();
+  await page.getByRole('button', { name: 'Write them down' }).click();
+  await page.waitForURL(/\/(log|record)/);
+
+  await page.goto('/demo/job/demo-comet/heat');
+  await page.getByRole('button', { name: 'Best window' }).click();
+  await expect(map.getByText('9 pressings on this machine tell of it.')).toBeVisible();
 });
