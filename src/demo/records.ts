@@ -52,6 +52,15 @@ const ROWS: readonly Row[] = [
   [9, MUG_PRESS, null, 420, null, 'spoiled', ['backwards'], 'Mirrored in the dialog as well.'],
 ];
 
+/** What was seen of some of them since: days later, and what. */
+const LATER: Readonly<Record<number, readonly (readonly [number, string])[]>> = {
+  2: [
+    [3, 'An hour in hot water: nothing came off.'],
+    [40, 'Washed by hand every day. As bright as new.'],
+  ],
+  7: [[21, 'Twenty runs in the dishwasher: paler at the rim.']],
+};
+
 /** The demo's log. */
 export const DEMO_RECORDS: readonly PressRecord[] = ROWS.map(
   ([day, machineId, degreesF, dwellS, pressure, outcome, faults, note], i) => ({
@@ -75,7 +84,10 @@ export const DEMO_RECORDS: readonly PressRecord[] = ROWS.map(
       items: [],
       program: null,
       events: [],
-      later: [],
+      later: (LATER[i] ?? []).map(([days, text]) => ({
+        at: new Date(Date.UTC(2026, 8, day + days, 9)).toISOString(),
+        text,
+      })),
       simulated: false,
       cause: null,
       test: false,

@@ -3,6 +3,7 @@ export * from './checks/fixes';
 export * from './checks/misread';
 export type { CheckWords } from './checks/words';
 export * from './log';
+export * from './rescue';
 export * from './window';
 export * from './press/advice';
 export * from './press/card';

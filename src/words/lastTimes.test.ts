@@ -1,8 +1,15 @@
-import { alikeTo, lastTimes, sufferedAt } from '@/core/log';
+import { alikeTo, lastTimes, sufferedAt, type Drift } from '@/core/log';
 import { FAULT_IDS } from '@/core/model';
 import { DEMO_RECORDS } from '@/demo/records';
 import { blankOf, shelf } from '@tests/support/jobs';
-import { broughtInWords, PREVENTED_BY, spoiledWords, sufferedWords, triedWords } from './lastTimes';
+import {
+  broughtInWords,
+  driftWords,
+  PREVENTED_BY,
+  spoiledWords,
+  sufferedWords,
+  triedWords,
+} from './lastTimes';
 import { TRADE_UNITS } from './units';
 
 const METRIC = { length: 'mm', temperature: '°C' } as const;
@@ -29,6 +36,19 @@ test('what was tried, and what was otherwise in the one that browned', () => {
   const [any] = here;
   expect(any && spoiledWords(any, null, METRIC)).toContain('none came out well');
   expect(any && spoiledWords(any, [], METRIC)).toContain('nothing that is written down');
+});
+
+test('a machine that heats otherwise than it did is told of with counts and what to do', () => {
+  const drift: Drift = {
+    to: 'cooler',
+    since: '2026-09-08T10:00:00.000Z',
+    sure: 0.99,
+    lately: { off: 3, of: 4 },
+    before: { off: 0, of: 8 },
+  };
+  expect(driftWords(drift)).toMatch(
+    /^Since 8 Sep 2026 3 of 4 came out pale with figures that were good before \(then 0 of 8\)\. The plate may have begun to be cooler than it shows: measure it/,
+  );
 });
 
 test('every other difference has its words', () => {

@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import type { Otherwise, SettingTally, Suffered } from '@/core/log';
+import type { Drift, Otherwise, SettingTally, Suffered } from '@/core/log';
 import type { Fault, PressRecord } from '@/core/model';
 import { FAULT_WORDS } from './faults';
 import { settingWords } from './log';
@@ -45,6 +45,12 @@ export function sufferedWords({ fault, lastAt, times }: Suffered): string {
   const [label] = FAULT_WORDS[fault];
   const often = times > 1 ? `${times} times, last on` : 'On';
   return `${often} ${dayOf(lastAt)}, on the like of it: ${label.toLowerCase()}. This time ${PREVENTED_BY[fault]}.`;
+}
+
+/** What the log tells of a machine that heats otherwise than it did, and what to do. */
+export function driftWords({ to, since, lately, before }: Drift): string {
+  const [what, reads] = to === 'cooler' ? ['pale', 'cooler'] : ['too much', 'hotter'];
+  return `Since ${dayOf(since)} ${lately.off} of ${lately.of} came out ${what} with figures that were good before (then ${before.off} of ${before.of}). The plate may have begun to be ${reads} than it shows: measure it before the next good blank.`;
 }
 
 /** How often a setting came out how. */

@@ -1,4 +1,11 @@
-import { commonestFault, ENOUGH, tally, type LogKind, type SettingTally } from '@/core/log';
+import {
+  commonestFault,
+  ENOUGH,
+  tally,
+  type LifeEntry,
+  type LogKind,
+  type SettingTally,
+} from '@/core/log';
 import type { PressRecord } from '@/core/model';
 import { formatDuration, formatTemperature, type UnitStyle } from './units';
 import { FAULT_WORDS } from './faults';
@@ -16,6 +23,17 @@ export function logLesson(records: readonly PressRecord[], units: UnitStyle): st
   const [label, cause] = FAULT_WORDS[commonest.fault];
   const often = commonest.times === 1 ? 'once' : `${commonest.times} times`;
   return `${lead} Commonest fault: ${label.toLowerCase()}, ${often}; usually ${cause}.`;
+}
+
+/** How long after its pressing something was seen of a piece, e.g. `after 3 weeks`. */
+export function lifeWords({ days }: Pick<LifeEntry, 'days'>): string {
+  if (days === 0) return 'the same day';
+  if (days === 1) return 'the day after';
+  if (days < 14) return `after ${days} days`;
+  if (days < 60) return `after ${Math.round(days / 7)} weeks`;
+  return days < 365
+    ? `after ${Math.round(days / 30.4)} months`
+    : `after ${(days / 365.25).toFixed(1)} years`;
 }
 
 /** A setting in words, e.g. `400 °F · 3 min`. */

@@ -99,3 +99,39 @@ test('what is written to the log elsewhere is known at the job, without loading 
   await page.goBack();
   await expect(page.getByRole('region', { name: 'Pressed before' })).toContainText('4 of 5 good');
 });
+
+test('the log by days: narrowed, the life of a piece told, and back to all', async ({ page }) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await page.goto('/demo/log');
+  const timeline = page.getByRole('region', { name: 'Timeline' });
+  await expect(timeline.getByRole('heading').first()).toHaveText('Wednesday, 9 September 2026');
+  await expect(timeline.getByText('after 6 weeks:')).toBeVisible();
+  await page.getByRole('combobox', { name: 'Machine' }).click();
+  await page.getByRole('option', { name: 'Convection oven' }).click();
+  await expect(timeline.getByText('Press with mug attachment')).toHaveCount(0);
+  await expect(timeline.getByText('after 3 weeks:')).toBeVisible();
+  await page.getByRole('button', { name: 'Show all', exact: true }).click();
+  await expect(timeline.getByText('after 6 weeks:')).toBeVisible();
+  expect(await axeFaults(page)).toEqual([]);
+});
+
+test('what can still be done: pale dye only under its own paper; a tee is covered, planned at once', async ({
+  page,
+}) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await page.goto('/demo/job/demo-navy/record');
+  await page.getByRole('button', { name: /Spoiled/ }).click();
+  await page.getByRole('button', { name: 'Faded all over' }).click();
+  const still = page.getByRole('region', { name: 'What can still be done' });
+  await expect(still.getByText(/Do not press it again without its paper/)).toBeVisible();
+  await still.getByLabel('Its paper is still taped on, never lifted').check();
+  await expect(still.getByText(/press it once more, for about a third/)).toBeVisible();
+  expect(await axeFaults(page)).toEqual([]);
+  await still.getByRole('button', { name: 'Plan it as a job' }).click();
+  await page.waitForURL(/\/art$/);
+  await expect(page.getByRole('textbox', { name: 'Name of the job' })).toHaveValue(
+    'Navy tee, dye by mistake, covered',
+  );
+});

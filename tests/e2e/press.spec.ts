@@ -172,6 +172,8 @@ test('a record with a photo: written down, seen in the log, out as CSV', async (
   await page.goto('/demo/log');
   await expect(page.getByText('Time pressed, minutes')).toBeVisible({ timeout: 15_000 });
   await expect(page.locator('.legendtext')).toHaveText(['Good', 'Usable', 'Spoiled']);
+  await expect(page.getByRole('img', { name: 'What came of Comet mug' })).toBeVisible();
+  await page.getByRole('button', { name: 'Table', exact: true }).click();
   await page.getByRole('button', { name: 'Export' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),

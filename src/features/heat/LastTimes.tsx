@@ -4,6 +4,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lastTimes, type SettingTally } from '@/core/log';
+import type { PressRecord } from '@/core/model';
+import { useArtPreviews } from '@/ui/bench/useArtPreviews';
+import { OutcomeWord } from '@/ui/OutcomeWord';
 import { useAlike } from '@/ui/job/useAlike';
 import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
@@ -14,6 +17,38 @@ import { useHeatEdit } from './useHeatEdit';
 
 /** Settings that are listed, at most. */
 const MOST_TRIED = 4;
+
+/** Photos that are shown, at most. */
+const MOST_PHOTOS = 4;
+
+/** Photos of the latest of them, each with how it came out. */
+function Photos({ records }: { records: readonly PressRecord[] }) {
+  const taken = records.filter(({ photoSha256 }) => photoSha256 !== null).slice(0, MOST_PHOTOS);
+  const urls = useArtPreviews(taken.flatMap(({ photoSha256 }) => photoSha256 ?? []));
+  if (taken.length === 0) return null;
+  return (
+    <Box sx={{ display: 'flex', gap: 1 }}>
+      {taken.map(({ id, photoSha256, outcome }) => {
+        const url = photoSha256 && urls.get(photoSha256);
+        return (
+          <Box key={id} component="figure" sx={{ m: 0, fontSize: 14 }}>
+            {url && (
+              // eslint-disable-next-line @next/next/no-img-element -- a blob from the browser's own storage needs no image server
+              <img
+                src={url}
+                alt="What came of it"
+                style={{ width: 72, height: 72, objectFit: 'cover', borderRadius: 6 }}
+              />
+            )}
+            <figcaption>
+              <OutcomeWord outcome={outcome} />
+            </figcaption>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
 
 /** What happened the last times with the like of it: what was tried, and what was otherwise where it was spoiled. */
 export function LastTimes() {
@@ -53,6 +88,7 @@ export function LastTimes() {
           );
         })}
       </Box>
+      <Photos records={records} />
       {spoiled.map(({ record, otherwise }) => (
         <Typography key={record.id} sx={{ fontSize: 15 }}>
           {spoiledWords(record, otherwise, units)}

@@ -1,22 +1,47 @@
 'use client';
 
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { driftIn } from '@/core/log';
 import { NOTHING_OWN, type Machine } from '@/core/model';
 import { freeName } from '@/core/shelf';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
+import { useLog } from '@/ui/job/useAlike';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
-import { displayReasons, displayText } from '@/words';
+import { displayReasons, displayText, driftWords } from '@/words';
 import { MachineTraits } from './MachineTraits';
 import { ReadingsDialog } from './readings/ReadingsDialog';
 import { useHeatEdit } from './useHeatEdit';
+
+/** What the log tells of a machine that has begun to heat otherwise; nothing where it has not. */
+function Drifts({ machine, onMeasure }: { machine: Machine; onMeasure: () => void }) {
+  const records = useLog();
+  const drift = useMemo(
+    () => driftIn(records.filter(({ machineId }) => machineId === machine.id)),
+    [records, machine.id],
+  );
+  if (!drift) return null;
+  return (
+    <Alert
+      severity="warning"
+      action={
+        <Button color="inherit" size="small" onClick={onMeasure}>
+          Measure it
+        </Button>
+      }
+    >
+      {driftWords(drift)}
+    </Alert>
+  );
+}
 
 /** The heat source, and what must be known of it; changes are kept on the shelf for every job. */
 export function MachineFields() {
@@ -51,6 +76,7 @@ export function MachineFields() {
           </MenuItem>
         ))}
       </TextField>
+      <Drifts machine={machine} onMeasure={() => setMeasures(true)} />
       {display && why.length > 0 && (
         <Typography sx={{ fontSize: 15 }}>
           Set it to <strong>{displayText(display)}</strong>. {why.join(' ')}

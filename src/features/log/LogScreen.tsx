@@ -1,5 +1,6 @@
 'use client';
 
+import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -7,15 +8,18 @@ import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { kindWords, logLesson } from '@/words';
 import type { UnitStyle } from '@/words/units';
-import { kindsIn } from '@/core/log';
+import { kindsIn, narrowed, type LogFilter } from '@/core/log';
 import type { PressRecord } from '@/core/model';
 import { listRecords, storageProblem } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNotify } from '@/ui/notify';
+import { Choice } from '@/ui/fields/Choice';
 import { OffBench } from '@/ui/OffBench';
 import { useUnits } from '@/ui/units';
 import { LogFiles } from './LogFiles';
+import { LogFilters } from './LogFilters';
 import { LogTable } from './LogTable';
+import { Timeline } from './Timeline';
 
 const OutcomeChart = dynamic(() => import('./OutcomeChart').then((m) => m.OutcomeChart), {
   ssr: false,
@@ -69,11 +73,14 @@ export function LogScreen() {
   );
   useEffect(read, [read]);
 
+  const [filter, setFilter] = useState<LogFilter>({});
+  const [show, setShow] = useState<'timeline' | 'table'>('timeline');
+  const shown = useMemo(() => narrowed(records ?? [], filter), [records, filter]);
   // what simulated machines did teaches nothing
-  const real = records?.filter(({ simulated }) => !simulated) ?? [];
+  const real = useMemo(() => shown.filter(({ simulated }) => !simulated), [shown]);
   return (
     <OffBench title="Log">
-      <Typography variant="h1" sx={{ mb: 1 }}>
+      <Typography variant="h1" sx={{ mb: 2 }}>
         What the log says
       </Typography>
       {records?.length === 0 && (
@@ -84,8 +91,24 @@ export function LogScreen() {
       )}
       {records && records.length > 0 && (
         <>
+          <LogFilters records={records} filter={filter} onFilter={setFilter} />
           <OfOneKind records={real} units={units} />
-          <LogTable records={records} units={units} />
+          <Box sx={{ mt: 2, maxWidth: 240 }}>
+            <Choice
+              label="How the log is shown"
+              value={show}
+              options={[
+                ['timeline', 'Timeline'],
+                ['table', 'Table'],
+              ]}
+              onChoose={setShow}
+            />
+          </Box>
+          {show === 'timeline' ? (
+            <Timeline records={shown} />
+          ) : (
+            <LogTable records={shown} units={units} />
+          )}
         </>
       )}
       {records && <LogFiles records={records} onChanged={read} />}

@@ -25,6 +25,7 @@ import { COLOURS } from '@/ui/theme';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { takeInTask } from '@/workers';
 import { ItemOutcomes } from './ItemOutcomes';
+import { StillDone } from './StillDone';
 import { useDraft } from './useDraft';
 import { FAULT_WORDS } from '@/words';
 
@@ -216,6 +217,7 @@ export function RecordForm({ corrected, onDone }: FormProps) {
           }
         />
         <Causes faults={told.faults} />
+        {told.outcome !== 'good' && !corrected && <StillDone faults={told.faults} />}
         {variants.length > 1 && (
           <ItemOutcomes
             variants={variants}

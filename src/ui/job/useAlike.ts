@@ -30,10 +30,9 @@ function recordsIn(store: Store): Promise<readonly PressRecord[]> {
   return fresh;
 }
 
-/** Pressings like that of the open job; nothing until the log is read. */
-export function useAlike(): Alike {
-  const { store, shelf } = useBench();
-  const { job, plan } = useJob();
+/** The log of the bench; nothing until it is read. */
+export function useLog(): readonly PressRecord[] {
+  const { store } = useBench();
   const [records, setRecords] = useState<readonly PressRecord[]>([]);
   useEffect(() => {
     let gone = false;
@@ -52,6 +51,14 @@ export function useAlike(): Alike {
       unhear();
     };
   }, [store]);
+  return records;
+}
+
+/** Pressings like that of the open job; nothing until the log is read. */
+export function useAlike(): Alike {
+  const { shelf } = useBench();
+  const { job, plan } = useJob();
+  const records = useLog();
   const { blank, transfer } = job;
   const machineId = plan.tools.machine.id;
   return useMemo(

@@ -1,0 +1,105 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { againstSecondHeat, rescuesFor, type RescueWay } from '@/core/log';
+import { TRANSFER_KINDS, type Fault } from '@/core/model';
+import { canTake } from '@/core/press';
+import { withTransfer } from '@/core/shelf';
+import { TRANSFERS } from '@/core/transfer';
+import { saveJob, storageProblem } from '@/store';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { useJob } from '@/ui/job/jobContext';
+import { useNotify } from '@/ui/notify';
+import { againstWords, rescueWords } from '@/words';
+
+/** Makes the same picture by another, opaque transfer a job of its own, and opens it. */
+function useCover() {
+  const { name: bench, store, shelf } = useBench();
+  const { whole } = useJob();
+  const notify = useNotify();
+  const router = useRouter();
+  const opaque = TRANSFER_KINDS.find(
+    (kind) =>
+      TRANSFERS[kind].made === 'printed' &&
+      !TRANSFERS[kind].transparent &&
+      canTake(whole.blank, kind),
+  );
+  async function make() {
+    if (!opaque) return;
+    const id = crypto.randomUUID();
+    const name = `${whole.name}, covered`.slice(0, 120);
+    try {
+      const job = {
+        ...withTransfer(whole, opaque, shelf),
+        id,
+        name,
+        createdAt: new Date().toISOString(),
+      };
+      await saveJob(store, job, 0);
+      router.push(`/${bench}/job/${encodeURIComponent(id)}/art`);
+    } catch (error) {
+      notify({ tone: 'error', text: storageProblem(error) });
+    }
+  }
+  return { opaque, make };
+}
+
+/** What can still be done with a piece that came out badly. */
+export function StillDone({ faults }: { faults: readonly Fault[] }) {
+  const { job, plan, pathTo } = useJob();
+  const [stillTaped, setStillTaped] = useState(false);
+  const { opaque, make } = useCover();
+  if (faults.length === 0) return null;
+  const spoiled = {
+    ...{ transfer: job.transfer, faults, stillTaped },
+    takesOpaque: opaque !== undefined && opaque !== job.transfer,
+    inParts: plan.tilings.length > 0 || plan.pieces.length > 1,
+  };
+  const against = againstSecondHeat(spoiled);
+  const asks = against !== null || stillTaped;
+  const button: Partial<Readonly<Record<RescueWay, React.ReactNode>>> = {
+    'cover-over': (
+      <Button size="small" variant="outlined" onClick={() => void make()}>
+        Plan it as a job
+      </Button>
+    ),
+    'reprint-part': (
+      <Button size="small" variant="outlined" component={NextLink} href={pathTo('sheets')}>
+        To the sheets
+      </Button>
+    ),
+  };
+  return (
+    <Box component="section" aria-label="What can still be done">
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        What can still be done
+      </Typography>
+      {asks && (
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={stillTaped}
+              onChange={({ target }) => setStillTaped(target.checked)}
+            />
+          }
+          label="Its paper is still taped on, never lifted"
+        />
+      )}
+      <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 16, '& li': { mb: 1 } }}>
+        {rescuesFor(spoiled).map((rescue) => (
+          <li key={rescue.way}>
+            {rescueWords(rescue)} {button[rescue.way]}
+          </li>
+        ))}
+        {against && <li>{againstWords(against)}</li>}
+      </Box>
+    </Box>
+  );
+}
