@@ -28,15 +28,6 @@ const VIEWS = [
     },
   ],
   [
-    'repeat',
-    job('tote', 'art'),
-    async (page) => {
-      await page.getByRole('img', { name: 'The finished thing' }).scrollIntoViewIfNeeded();
-      await page.getByLabel('Turn it').focus();
-      for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowRight');
-    },
-  ],
-  [
     'colours',
     job('navy', 'art'),
     async (page) => {
@@ -79,6 +70,17 @@ const VIEWS = [
       await page.getByLabel('How many of them').fill('2');
       await page.getByLabel('How many of them').press('Enter');
       await page.getByText(/more on your 60 s/).waitFor();
+      await page.locator('.legendtext').last().waitFor();
+    },
+  ],
+  [
+    'window',
+    job('comet', 'heat'),
+    async (page) => {
+      await page.getByLabel('Heat source').click();
+      await page.getByRole('option', { name: 'Press with mug attachment' }).click();
+      await page.getByRole('button', { name: 'Best window' }).click();
+      await page.getByText('Make them a job').waitFor();
       await page.locator('.legendtext').last().waitFor();
     },
   ],

@@ -1,13 +1,20 @@
 import Papa from 'papaparse';
 import { DEMO_RECORDS } from '@/demo/records';
 import type { PressRecord } from '@/core/model';
-import { mergedLog, readLogJson, writeLogCsv, writeLogJson } from './logFile';
+import { z } from 'zod';
+import { published } from '@tests/support/published';
+import { logSchema, mergedLog, readLogJson, writeLogCsv, writeLogJson } from './logFile';
 
 const [first] = DEMO_RECORDS as readonly [PressRecord, ...PressRecord[]];
 
 test('a log is written and read whole', () => {
   const read = readLogJson(writeLogJson(DEMO_RECORDS));
   expect(read).toEqual({ ok: true, value: DEMO_RECORDS });
+});
+
+test('docs/examples/log.schema.json is the schema of what is written', () => {
+  published('docs/examples/log.schema.json', z.toJSONSchema(logSchema, { io: 'input' }));
+  expect(logSchema.safeParse(JSON.parse(writeLogJson(DEMO_RECORDS))).success).toBe(true);
 });
 
 test.each([

@@ -17,6 +17,11 @@ const fileSchema = z.object({
   records: z.array(z.unknown()).max(MOST_RECORDS),
 });
 
+/** A log as it is written and read: the records of its version. */
+export const logSchema = fileSchema.extend({
+  records: z.array(DOCUMENTS.record.schema).max(MOST_RECORDS),
+});
+
 /** A log as JSON, programs and all, to be kept or brought in elsewhere; photos stay on the bench. */
 export const writeLogJson = (records: readonly PressRecord[]): string =>
   JSON.stringify({ format: FORMAT, version: DOCUMENTS.record.version, records });

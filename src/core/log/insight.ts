@@ -31,7 +31,9 @@ export function tally(records: readonly PressRecord[]): SettingTally[] {
   for (const record of records) {
     const degrees = record.temperatureC === null ? 'fixed' : Math.round(record.temperatureC);
     const key = [record.machineName, degrees, Math.round(comparableDwellS(record))].join('|');
-    groups.set(key, [...(groups.get(key) ?? []), record]);
+    const own = groups.get(key);
+    if (own) own.push(record);
+    else groups.set(key, [record]);
   }
   const count = (group: PressRecord[], outcome: Outcome) =>
     group.filter((record) => record.outcome === outcome).length;

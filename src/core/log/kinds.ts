@@ -14,7 +14,9 @@ export function kindsIn(records: readonly PressRecord[]): readonly LogKind[] {
   const kinds = new Map<string, PressRecord[]>();
   for (const record of [...records].sort((a, b) => b.at.localeCompare(a.at))) {
     const key = `${record.blankId ?? record.blankName}|${record.transfer ?? ''}`;
-    kinds.set(key, [...(kinds.get(key) ?? []), record]);
+    const own = kinds.get(key);
+    if (own) own.push(record);
+    else kinds.set(key, [record]);
   }
   return [...kinds].flatMap(([key, own]) => {
     const [latest] = own;

@@ -11,7 +11,7 @@ import { NOTHING_OWN, type Machine } from '@/core/model';
 import { freeName } from '@/core/shelf';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
-import { useLog } from '@/ui/job/useAlike';
+import { useLog } from '@/ui/bench/useLog';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
@@ -25,7 +25,7 @@ import { useHeatEdit } from './useHeatEdit';
 function Drifts({ machine, onMeasure }: { machine: Machine; onMeasure: () => void }) {
   const records = useLog();
   const drift = useMemo(
-    () => driftIn(records.filter(({ machineId }) => machineId === machine.id)),
+    () => driftIn((records ?? []).filter(({ machineId }) => machineId === machine.id)),
     [records, machine.id],
   );
   if (!drift) return null;

@@ -16,13 +16,7 @@ import { broughtInWords } from '@/words';
 const AT_ONCE = 200;
 
 /** The log as open files, out and in; what is brought in is merged, nothing doubles or is overwritten. */
-export function LogFiles({
-  records,
-  onChanged,
-}: {
-  records: readonly PressRecord[];
-  onChanged: () => void;
-}) {
+export function LogFiles({ records }: { records: readonly PressRecord[] }) {
   const { store } = useBench();
   const notify = useNotify();
 
@@ -48,7 +42,6 @@ export function LogFiles({
         );
       }
       notify({ tone: 'success', text: broughtInWords(merged) });
-      onChanged();
     } catch (error) {
       notify({ tone: 'error', text: storageProblem(error) });
     }

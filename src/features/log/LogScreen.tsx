@@ -5,13 +5,13 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { kindWords, logLesson } from '@/words';
 import type { UnitStyle } from '@/words/units';
 import { kindsIn, narrowed, type LogFilter } from '@/core/log';
 import type { PressRecord } from '@/core/model';
-import { listRecords, storageProblem } from '@/store';
-import { useBench } from '@/ui/bench/BenchProvider';
+import { storageProblem } from '@/store';
+import { useLog } from '@/ui/bench/useLog';
 import { useNotify } from '@/ui/notify';
 import { Choice } from '@/ui/fields/Choice';
 import { OffBench } from '@/ui/OffBench';
@@ -59,20 +59,14 @@ function OfOneKind({ records, units }: { records: readonly PressRecord[]; units:
 
 /** Every pressing written down, and what they teach. */
 export function LogScreen() {
-  const { store } = useBench();
   const units = useUnits();
   const notify = useNotify();
-  const [records, setRecords] = useState<readonly PressRecord[] | null>(null);
-
-  const read = useCallback(
-    () =>
-      void listRecords(store)
-        .then(setRecords)
-        .catch((error: unknown) => notify({ tone: 'error', text: storageProblem(error) })),
-    [store, notify],
+  const records = useLog(
+    useCallback(
+      (error: unknown) => notify({ tone: 'error', text: storageProblem(error) }),
+      [notify],
+    ),
   );
-  useEffect(read, [read]);
-
   const [filter, setFilter] = useState<LogFilter>({});
   const [show, setShow] = useState<'timeline' | 'table'>('timeline');
   const shown = useMemo(() => narrowed(records ?? [], filter), [records, filter]);
@@ -111,7 +105,7 @@ export function LogScreen() {
           )}
         </>
       )}
-      {records && <LogFiles records={records} onChanged={read} />}
+      {records && <LogFiles records={records} />}
     </OffBench>
   );
 }

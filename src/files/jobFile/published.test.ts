@@ -1,21 +1,12 @@
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { z } from 'zod';
 import { DOCUMENTS, type Artwork } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { BUILT_IN_SHELF, shelfFor } from '@/core/shelf';
 import { demoJobs, type DemoPictures } from '@/demo/jobs';
 import { artwork, mugJob, NOW } from '@tests/support/jobs';
+import { published } from '@tests/support/published';
 import { jobDocumentSchema, readJobDocument, toJobDocument } from '.';
-
-/** What docs/ publishes; `UPDATE_DOCS=1 npm run test:unit` writes it anew. */
-function published(path: string, contents: unknown): void {
-  const text = `${JSON.stringify(contents, null, 2)}\n`;
-  if (process.env.UPDATE_DOCS) {
-    mkdirSync('docs/examples', { recursive: true });
-    writeFileSync(path, text);
-  }
-  expect(readFileSync(path, 'utf8')).toBe(text);
-}
 
 test('docs/examples/job-file.schema.json is the schema that is enforced', () => {
   published(
