@@ -1,3 +1,10 @@
+/** What was begun to be read from an address is read by then, ms. */
+const READ_MS = 10_000;
+
+/** Gives up the address of something kept in memory, once whatever still reads it is done. */
+export const letGoUrl = (url: string): void =>
+  void setTimeout(() => URL.revokeObjectURL(url), READ_MS);
+
 /** Offers a file to the user. */
 export function download(name: string, file: Blob): void {
   const url = URL.createObjectURL(file);
@@ -5,7 +12,7 @@ export function download(name: string, file: Blob): void {
   link.href = url;
   link.download = name;
   link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+  letGoUrl(url);
 }
 
 /** A job's name as a file name: letters, digits and dashes of any script. */

@@ -24,6 +24,7 @@ import { prepareTask, type Preparation } from '@/workers';
 import { useGround } from './colour/useGround';
 import { CornerPicker, START_CORNERS } from './CornerPicker';
 import type { TakeIn } from './useTakeIn';
+import { letGoUrl } from '@/ui/files';
 
 /** Longest side of the look beforehand, pixels. */
 const LOOK_PX = 700;
@@ -79,7 +80,7 @@ function useLook(art: Artwork, step: Preparation): string | null {
     return () => {
       gone = true;
       clearTimeout(later);
-      if (made) URL.revokeObjectURL(made);
+      if (made) letGoUrl(made);
     };
   }, [store, art.sha256, step]);
   return url;

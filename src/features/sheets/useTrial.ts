@@ -14,6 +14,7 @@ import {
   type TrialResult,
   type TrialSettings,
 } from '@/workers';
+import { letGoUrl } from '@/ui/files';
 
 /** What a trial showed, its pictures as addresses for the page. */
 export interface Shown extends Pick<TrialResult, 'faults' | 'share' | 'pieceId'> {
@@ -36,7 +37,7 @@ async function shownOf({ faults, share, pieceId, ...made }: TrialResult): Promis
 }
 
 const letGo = ({ prints, pressed, meant }: Shown): void =>
-  [...prints, pressed, meant].forEach((each) => URL.revokeObjectURL(each));
+  [...prints, pressed, meant].forEach(letGoUrl);
 
 /** Prints on the simulated printer: the PDF is written and read once, then tried with any settings. */
 export function useTrial() {

@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react';
 import { getArt } from '@/store';
 import { useBench } from './BenchProvider';
+import { letGoUrl } from '../files';
 
 /**
  * Object URLs of upright previews by SHA-256; pictures not (yet) found are absent. A URL stays good
@@ -31,7 +32,7 @@ export function useArtPreviews(hashes: readonly string[]): ReadonlyMap<string, s
 
   useEffect(
     () => () => {
-      made.forEach((url) => URL.revokeObjectURL(url));
+      made.forEach(letGoUrl);
       made.clear();
     },
     [made],

@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react';
 import type { Piece, Pixels } from '@/core/layout';
 import { bentPreviewTask } from '@/workers';
+import { letGoUrl } from '../files';
 
 /** Dots per mm of a bent preview: enough for the stage. */
 const PREVIEW_DOTS_PER_MM = 3;
@@ -60,7 +61,7 @@ export function useBentImage(
     return () => {
       gone = true;
       stop();
-      if (made) URL.revokeObjectURL(made);
+      if (made) letGoUrl(made);
     };
   }, [piece, previews]);
   return piece?.bend ? url : null;

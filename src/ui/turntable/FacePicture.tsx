@@ -9,6 +9,7 @@ import { useArtPreviews } from '../bench/useArtPreviews';
 import { inTurn } from '../inTurn';
 import { paintFace, type Images } from './faceCanvas';
 import { loadImages, picturesOf, settled } from './layers';
+import { letGoUrl } from '../files';
 
 interface FacePictureProps {
   face: Face;
@@ -46,7 +47,7 @@ function usePaintedFace({ face, layers, substrate, longestPx }: FacePictureProps
       .catch(() => undefined); // the blank is shown bare
     return () => {
       gone = true;
-      if (made) URL.revokeObjectURL(made);
+      if (made) letGoUrl(made);
     };
   }, [complete, previews, face, layers, substrate, longestPx]);
   return url;
