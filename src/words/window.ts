@@ -1,6 +1,13 @@
-import type { Chances, Ladder, LadderQuestion, Rung, Setting, WindowSeen } from '@/core/log/window';
+import type {
+  Answer,
+  Chances,
+  Ladder,
+  LadderQuestion,
+  Setting,
+  WindowSeen,
+} from '@/core/log/window';
 import { settingWords } from './log';
-import { formatDuration } from './units';
+import { formatDegrees, formatDuration } from './units';
 import type { UnitStyle } from './units';
 
 /** A setting in words; where a machine has one heat, its time alone. */
@@ -40,12 +47,12 @@ export function windowWords({ best, planned, tried }: WindowSeen, units: UnitSty
 export const QUESTION_WORDS: Readonly<Record<LadderQuestion['ask'], string>> = {
   window: 'Where it comes out well',
   offset: 'Whether the plate is as hot as it shows',
-  paper: 'Whether another paper takes longer',
+  paper: 'Whether this paper takes longer',
 };
 
 /** What test pieces are called: A, B, C … with what each is pressed at. */
-export const rungName = (rung: Rung, nth: number, units: UnitStyle): string =>
-  `${String.fromCharCode(65 + nth)} ${figures(rung, units)}${rung.onOther ? ', other paper' : ''}`;
+export const rungName = (rung: Setting, nth: number, units: UnitStyle): string =>
+  `${String.fromCharCode(65 + nth)} ${figures(rung, units)}`;
 
 /** What a test is expected to be good for. */
 export function ladderWords(
@@ -58,4 +65,29 @@ export function ladderWords(
       ? 'It is known well enough: no test piece would tell much more.'
       : `With ${pieces} the best setting is expected to come out well in ${Math.round(100 * goodAfter)} of 100; as far as is known now, in ${Math.round(100 * goodNow)}.`;
   return `These ${pieces} tell most of it. Look at where they go over from pale to good.`;
+}
+
+/** How many spoiled ones are there to test on; empty where none are known of. */
+export const stockWords = (spoiled: number): string =>
+  spoiled === 0
+    ? ''
+    : spoiled === 1
+      ? 'Your log knows of a spoiled one of this blank: use it first.'
+      : `Your log knows of ${spoiled} spoiled ones of this blank: use these first.`;
+
+/** What pressings so far say to a question about plate or paper, from and to; `null` where nothing is asked of them. */
+export function answerWords(
+  { least, most }: Answer,
+  { ask }: LadderQuestion,
+  units: UnitStyle,
+): string | null {
+  if (ask === 'window') return null;
+  if (ask === 'paper') {
+    const share = (ln: number) => Math.round(100 * (Math.exp(ln) - 1));
+    const said = (ln: number) => `${Math.abs(share(ln))} % ${ln < 0 ? 'less' : 'more'}`;
+    return `As far as its pressings tell, this paper takes between ${said(least)} and ${said(most)} time than others before.`;
+  }
+  const said = (k: number) =>
+    `${formatDegrees(k, units.temperature)} ${k < 0 ? 'cooler' : 'hotter'}`;
+  return `As far as test pieces tell, the plate is between ${said(least)} and ${said(most)} than it is set. A thermometer tells more.`;
 }

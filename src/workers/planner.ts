@@ -1,7 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { EveningJobs, EveningPlan, LearnedTimes } from '@/core/evening';
 import type { Compared, Setup, SetupChange } from '@/core/heat';
-import type { Ladder, LadderQuestion, Setting, WindowAsk, WindowSeen } from '@/core/log/window';
+import type { LadderPlan, LadderQuestion, Setting, WindowAsk, WindowSeen } from '@/core/log/window';
 import type { EveningRun, EveningWish, Job, Shelf, TransferKind } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import type { Together } from '@/core/together';
@@ -214,5 +214,5 @@ export const createLadderPlanner = () =>
     async (
       worker,
       { ask, question, most }: { ask: WindowAsk; question: LadderQuestion; most: number },
-    ): Promise<Ladder> => worker.ladder(ask, question, most),
+    ): Promise<LadderPlan> => worker.ladder(ask, question, most),
   );

@@ -38,7 +38,14 @@ export function crafterOf(seed: number, middleSd: number = THOUGHT.middleSd): Cr
       let left = random();
       const at = chances.findIndex((p) => (left -= p) < 0);
       const verdict = HEAT_VERDICTS[at] ?? 'over';
-      return { recordId: String(nth++), ...setting, verdict, weight: 1 };
+      return {
+        recordId: String(nth++),
+        ...setting,
+        verdict,
+        weight: 1,
+        test: false,
+        thisPaper: true,
+      };
     },
   };
 }

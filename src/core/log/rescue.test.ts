@@ -1,7 +1,8 @@
+import { DEMO_RECORDS } from '@/demo/records';
 import { rescueWords } from '@/words';
 import { FAULT_IDS, TRANSFER_KINDS } from '../model';
 import { TRANSFERS } from '../transfer';
-import { againstSecondHeat, rescuesFor, type Spoiled } from '.';
+import { againstSecondHeat, rescuesFor, testStock, type Spoiled } from '.';
 
 const spoiled = (part: Partial<Spoiled>): Spoiled => ({
   ...{ transfer: 'sublimation', faults: ['faded'], takesOpaque: false, inParts: false },
@@ -30,6 +31,15 @@ test('a ghost cannot be taken away: covered where the blank takes it', () => {
 
 test('a cracked blank is never heated again, whatever else is wrong', () => {
   expect(ways({ faults: ['faded', 'cracked'], stillTaped: true })).toEqual(['give-up']);
+});
+
+test('spoiled ones are test stock until a test piece took them; cracked ones never are', () => {
+  expect(testStock(DEMO_RECORDS, 'mug-12oz')).toBe(4);
+  const used = DEMO_RECORDS.map((record) => ({ ...record, id: `test-${record.id}`, test: true }));
+  expect(testStock([...DEMO_RECORDS, ...used.slice(0, 3)], 'mug-12oz')).toBe(1);
+  expect(testStock([...DEMO_RECORDS, ...used], 'mug-12oz')).toBe(0);
+  const cracked = DEMO_RECORDS.map((record) => ({ ...record, faults: ['cracked' as const] }));
+  expect(testStock(cracked, 'mug-12oz')).toBe(0);
 });
 
 test('every fault of every transfer has a way out, in words; dye is never pressed again but taped', () => {

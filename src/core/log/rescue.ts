@@ -1,4 +1,4 @@
-import type { Fault, TransferKind } from '../model';
+import type { Fault, PressRecord, TransferKind } from '../model';
 import { TRANSFERS } from '../transfer';
 
 /** What can still be done with a piece that was spoiled or is doubtful. */
@@ -72,6 +72,16 @@ const LEAVES: Readonly<Record<Fault, Left>> = {
   stretched: 'wrong-there',
   'low-resolution': 'wrong-there',
 };
+
+/** How many spoiled ones of a blank the log knows of that were not used for a test since: a test piece takes one. */
+export function testStock(records: readonly PressRecord[], blankId: string): number {
+  const own = records.filter((record) => record.blankId === blankId && !record.simulated);
+  const spoiled = own.filter(({ outcome, test, faults }) => {
+    const broken = faults.some((fault) => LEAVES[fault] === 'broken');
+    return outcome === 'spoiled' && !test && !broken;
+  });
+  return Math.max(0, spoiled.length - own.filter(({ test }) => test).length);
+}
 
 /** What is asked of a piece that came out badly. */
 export interface Spoiled {

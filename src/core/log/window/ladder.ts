@@ -11,22 +11,16 @@ export type LadderQuestion =
   | { readonly ask: 'window' }
   /** How far the plate is really off what it shows, K: below zero it is cooler. */
   | { readonly ask: 'offset' }
-  /** How much longer or shorter another paper takes, ln of time. */
+  /** How much longer or shorter the paper at hand takes than those before, ln of time. */
   | { readonly ask: 'paper' };
 
 /** How far off plates are thought to be, K, and how differently papers take, ln of time (own choice). */
 const OFF_SD = { offset: 7, paper: 0.25 } as const;
 
-/** One test piece: what it is pressed at, and whether it is of what is asked about, or of what is known. */
-export interface Rung extends Setting {
-  /** On the other paper, where two are compared. */
-  readonly onOther: boolean;
-}
-
 /** Test pieces that teach most, and what they are expected to teach. */
 export interface Ladder {
   /** From the coolest and shortest on. */
-  readonly rungs: readonly Rung[];
+  readonly rungs: readonly Setting[];
   /** What all of them are expected to tell, bits. */
   readonly bits: number;
   /** How likely the best setting comes out well as far as is known now, and as it is expected after the test. */
@@ -91,10 +85,15 @@ function worldsOf(window: Window, { ask }: LadderQuestion): readonly World[] {
 const middleIn = (parameters: readonly number[]): number => thoughtOf(parameters).middle;
 
 /** What a piece comes out as in a world: chances of pale, good and over. */
-function chancesIn({ parameters, off }: World, rung: Rung, from: Setting, { ask }: LadderQuestion) {
+function chancesIn(
+  { parameters, off }: World,
+  rung: Setting,
+  from: Setting,
+  { ask }: LadderQuestion,
+) {
   const [byTime = 0, byHeat = 0] = placeOf(rung, from);
   if (ask === 'offset') return chancesBy(parameters, [byTime, byHeat + off / 10]);
-  return chancesBy(parameters, [byTime - (rung.onOther ? off : 0), byHeat]);
+  return chancesBy(parameters, [byTime - off, byHeat]);
 }
 
 /** Some of a list, its ends among them. */
@@ -143,18 +142,11 @@ function goodAfter(ways: Ways, goods: Ways): number {
   }, 0);
 }
 
-/** Test pieces as they may be chosen: every heat with every time, on both papers where two are compared. */
-function candidates(
-  { temperaturesC, dwellsS }: Settable,
-  { ask }: LadderQuestion,
-): readonly Rung[] {
-  const papers = ask === 'paper' ? [false, true] : [false];
-  return some(temperaturesC, HEATS).flatMap((temperatureC) =>
-    some(dwellsS, TIMES).flatMap((dwellS) =>
-      papers.map((onOther) => ({ temperatureC, dwellS, onOther })),
-    ),
+/** Test pieces as they may be chosen: every heat with every time. */
+const candidates = ({ temperaturesC, dwellsS }: Settable): readonly Setting[] =>
+  some(temperaturesC, HEATS).flatMap((temperatureC) =>
+    some(dwellsS, TIMES).map((dwellS) => ({ temperatureC, dwellS })),
   );
-}
 
 /**
  * The fewest test pieces that answer a question as well as is worth it: chosen one after the other, each the one that
@@ -168,16 +160,14 @@ export function ladderFor(
   most: number,
 ): Ladder {
   const worlds = worldsOf(window, question);
-  const all = candidates(settable, question).map((rung) => {
+  const all = candidates(settable).map((rung) => {
     const each = worlds.map((world) => chancesIn(world, rung, window.from, question));
     return { rung, chances: [0, 1, 2].map((k) => Float64Array.from(each, (of) => of[k] ?? 0)) };
   });
-  const goods = all
-    .filter(({ rung }) => !rung.onOther)
-    .map(({ chances }) => chances[1] ?? new Float64Array());
+  const goods = all.map(({ chances }) => chances[1] ?? new Float64Array());
   let ways: Ways = [new Float64Array(worlds.length).fill(1)];
   const goodNow = goodAfter(ways, goods);
-  const rungs: Rung[] = [];
+  const rungs: Setting[] = [];
   let [bits, good] = [0, goodNow];
   while (rungs.length < Math.min(most, MOST_RUNGS)) {
     if (question.ask === 'window' && good >= ENOUGH_GOOD) break;
@@ -193,10 +183,8 @@ export function ladderFor(
     ({ next: ways, bits } = best);
     good = goodAfter(ways, goods);
   }
-  const order = (a: Rung, b: Rung) =>
-    (a.temperatureC ?? 0) - (b.temperatureC ?? 0) ||
-    a.dwellS - b.dwellS ||
-    Number(a.onOther) - Number(b.onOther);
+  const order = (a: Setting, b: Setting) =>
+    (a.temperatureC ?? 0) - (b.temperatureC ?? 0) || a.dwellS - b.dwellS;
   return { rungs: rungs.sort(order), bits, goodNow, goodAfter: good };
 }
 
@@ -214,15 +202,17 @@ export interface Answer {
 export function answerOf(
   window: Window,
   question: LadderQuestion,
-  came: readonly { readonly rung: Rung; readonly verdict: number }[],
+  came: readonly { readonly rung: Setting; readonly verdict: number }[],
 ): Answer {
   const worlds = worldsOf(window, question);
-  const raw = worlds.map((world) =>
-    came.reduce(
-      (p, { rung, verdict }) => p * (chancesIn(world, rung, window.from, question)[verdict] ?? 0),
-      1,
-    ),
+  const agrees = worlds.map((world) =>
+    came.reduce((sum, { rung, verdict }) => {
+      const chances = chancesIn(world, rung, window.from, question);
+      return sum + Math.log(chances[verdict] ?? 0);
+    }, 0),
   );
+  const most = Math.max(...agrees);
+  const raw = agrees.map((each) => Math.exp(each - most));
   const all = raw.reduce((sum, p) => sum + p, 0);
   const shares = raw.map((p) => p / all);
   const offs = worlds.map(({ off }) => off);

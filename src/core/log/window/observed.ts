@@ -65,6 +65,9 @@ export interface Tried {
   readonly verdict: HeatVerdict;
   /** How much it counts, from 0 to 1. */
   readonly weight: number;
+  /** Whether it was a test piece, and on the paper at hand. */
+  readonly test: boolean;
+  readonly thisPaper: boolean;
 }
 
 /** What a record says of its heat; null where it says nothing, such as of one that was mirrored. */
@@ -99,9 +102,11 @@ export const triedOn = (records: readonly PressRecord[], now: Now): readonly Tri
     .flatMap((record) => {
       const verdict = heatVerdict(record);
       if (!verdict) return [];
-      const { id: recordId, temperatureC } = record;
+      const { id: recordId, temperatureC, test } = record;
+      const thisPaper = record.paperId === now.paperId;
       const weight = weightOf(record, now);
-      return [{ recordId, temperatureC, dwellS: comparableDwellS(record), verdict, weight }];
+      const dwellS = comparableDwellS(record);
+      return [{ recordId, temperatureC, dwellS, verdict, weight, test, thisPaper }];
     });
 
 /** A setting that others are told from: °C (null where the program is fixed), s. */

@@ -1,6 +1,6 @@
 import type { WindowAsk } from './asked';
-import { ladderFor, type Ladder, type LadderQuestion } from './ladder';
-import type { Setting, Tried } from './observed';
+import { answerOf, ladderFor, type Answer, type Ladder, type LadderQuestion } from './ladder';
+import { HEAT_VERDICTS, type Setting, type Tried } from './observed';
 import {
   bestOf,
   chancesOf,
@@ -50,11 +50,30 @@ export function seenWindow(
   };
 }
 
+/** A test, and what test pieces pressed already say to its question; null where none was. */
+export interface LadderPlan {
+  readonly ladder: Ladder;
+  readonly answer: Answer | null;
+}
+
+/** What belongs to a question: what is known beside it, and the pressings that answer it. */
+function partsFor({ ask }: LadderQuestion, tried: readonly Tried[]) {
+  if (ask === 'window') return { known: tried, came: [] };
+  const answers = ({ test, thisPaper }: Tried) => (ask === 'paper' ? thisPaper : test);
+  return { known: tried.filter((each) => !answers(each)), came: tried.filter(answers) };
+}
+
 /** The test that teaches most. @param most test pieces there are to be had. */
 export function plannedLadder(
   { from, schools, tried, mostC }: WindowAsk,
   question: LadderQuestion,
   most: number,
-): Ladder {
-  return ladderFor(windowOf(from, schools, tried), settableRound(from, mostC), question, most);
+): LadderPlan {
+  const { known, came } = partsFor(question, tried);
+  const window = windowOf(from, schools, known);
+  const told = came.map((rung) => ({ rung, verdict: HEAT_VERDICTS.indexOf(rung.verdict) }));
+  return {
+    ladder: ladderFor(window, settableRound(from, mostC), question, most),
+    answer: told.length > 0 ? answerOf(window, question, told) : null,
+  };
 }

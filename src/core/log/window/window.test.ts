@@ -1,6 +1,7 @@
 import { DEMO_RECORDS } from '@/demo/records';
 import { blankOf, shelf } from '@tests/support/jobs';
 import { crafterOf, RECIPE, SETTABLE } from '@tests/support/crafters';
+import { answerWords } from '@/words';
 import type { PressRecord } from '../../model';
 import type { RecipeInput } from '../../press';
 import {
@@ -10,6 +11,7 @@ import {
   fitOrdinal,
   heatVerdict,
   ladderFor,
+  plannedLadder,
   priorFor,
   quantile,
   seenWindow,
@@ -35,7 +37,15 @@ const record = (part: Partial<PressRecord>): PressRecord => ({
   ...part,
 });
 const tried = (temperatureC: number, dwellS: number, verdict: Tried['verdict']): Tried => ({
-  ...{ recordId: `${temperatureC} ${dwellS}`, temperatureC, dwellS, verdict, weight: 1 },
+  ...{
+    recordId: `${temperatureC} ${dwellS}`,
+    temperatureC,
+    dwellS,
+    verdict,
+    weight: 1,
+    test: false,
+    thisPaper: true,
+  },
 });
 
 describe('what a pressing says of the heat', () => {
@@ -156,6 +166,27 @@ describe('what to try next', () => {
   });
 });
 
+test('what test pieces and another paper have told is answered with its width, in words', () => {
+  const known = [
+    ...[140, 150].map((s) => tried(204.4, s, 'pale')),
+    ...[160, 180, 200, 220].map((s) => tried(204.4, s, 'good')),
+    ...[260, 280].map((s) => tried(204.4, s, 'over')),
+  ].map((each) => ({ ...each, thisPaper: false }));
+  const pale = [180, 200].map((s) => ({ ...tried(204.4, s, 'pale'), test: true }));
+  const ask = { from: RECIPE, schools: [], mostC: null, tried: [...known, ...pale] };
+  const answered = (question: 'window' | 'offset' | 'paper') => {
+    const { answer } = plannedLadder(ask, { ask: question }, 1);
+    return answer && answerWords(answer, { ask: question }, { length: 'mm', temperature: '°C' });
+  };
+  expect(answered('window')).toBeNull();
+  expect(answered('paper')).toMatch(/between \d+ % more and \d+ % more time than others before/);
+  expect(answered('offset')).toMatch(/between \d+ °C cooler and \d+ °C cooler than it is set/);
+  expect(plannedLadder({ ...ask, tried: known }, { ask: 'offset' }, 1).answer).toBeNull();
+  // a long log is no product of chances that vanishes
+  const many = { ...ask, tried: [...known, ...Array.from({ length: 3000 }, () => pale).flat()] };
+  expect(plannedLadder(many, { ask: 'paper' }, 1).answer?.likely).toBeGreaterThan(0.2);
+});
+
 describe('where something is known', () => {
   test('what is known well needs fewer pieces, or none', () => {
     const known = windowOf(
@@ -188,7 +219,7 @@ describe('where something is known', () => {
       const { rungs } = ladderFor(known, SETTABLE, { ask }, 4);
       expect(rungs.length).toBeGreaterThan(1);
       const came = rungs.map((rung) => ({
-        rung: { ...rung, onOther: ask === 'paper' },
+        rung,
         verdict: 0,
       }));
       const { likely, least, most } = answerOf(known, { ask }, came);

@@ -4,14 +4,23 @@ import Box from '@mui/material/Box';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
-import { MOST_RUNGS, type Ladder, type LadderQuestion, type WindowAsk } from '@/core/log/window';
+import {
+  MOST_RUNGS,
+  type Ladder,
+  type LadderPlan,
+  type LadderQuestion,
+  type WindowAsk,
+} from '@/core/log/window';
 import { Choice } from '@/ui/fields/Choice';
 import { CountField } from '@/ui/fields/CountField';
+import { testStock } from '@/core/log';
+import { useLog } from '@/ui/bench/useLog';
+import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { TaskButton, TaskProgress } from '@/ui/useTask';
-import { ladderWords, QUESTION_WORDS, rungName } from '@/words';
+import { answerWords, ladderWords, stockWords, QUESTION_WORDS, rungName } from '@/words';
 import { createLadderPlanner } from '@/workers';
 import { useTestJob } from './useTestJob';
 
@@ -48,7 +57,11 @@ export function LadderPanel({ ask }: { ask: WindowAsk }) {
   const [planner] = useState(createLadderPlanner);
   const [question, setQuestion] = useState<LadderQuestion['ask']>('window');
   const [most, setMost] = useState(FIRST_MOST);
-  const [ladder, setLadder] = useState<{ of: string; found: Ladder } | null>(null);
+  const [ladder, setLadder] = useState<{ of: string; found: LadderPlan } | null>(null);
+  const units = useUnits();
+  const records = useLog();
+  const { job } = useJob();
+  const stock = testStock(records ?? [], job.blank.id);
   const { task, make } = useTestJob();
   useEffect(() => planner.close, [planner]);
   const of = JSON.stringify([ask, question, most]);
@@ -62,7 +75,9 @@ export function LadderPanel({ ask }: { ask: WindowAsk }) {
       gone = true;
     };
   }, [planner, ask, question, most, of, notify]);
-  const found = ladder?.of === of ? ladder.found : null;
+  const plan = ladder?.of === of ? ladder.found : null;
+  const found = plan?.ladder ?? null;
+  const answer = plan?.answer && answerWords(plan.answer, { ask: question }, units);
   return (
     <Box component="section" aria-label="What to try next">
       <Typography variant="h2" component="h2" sx={{ mb: 1 }}>
@@ -91,6 +106,7 @@ export function LadderPanel({ ask }: { ask: WindowAsk }) {
           <Typography sx={{ fontSize: 17, mb: 1 }}>
             {ladderWords(found, { ask: question })}
           </Typography>
+          {answer && <Typography sx={{ fontSize: 17, mb: 1 }}>{answer}</Typography>}
           <Rungs ladder={found} />
           {found.rungs.length > 0 && (
             <TaskButton
@@ -106,9 +122,9 @@ export function LadderPanel({ ask }: { ask: WindowAsk }) {
       )}
       <TaskProgress task={task} />
       <Typography sx={{ fontSize: 14, color: COLOURS.graphite, mt: 1.5 }}>
-        Take scrap of the same stuff, or spoiled blanks with a good place left: not new ones. Each
-        is printed with its letter, pressed by its own figures in one evening, and told of after it;
-        what comes out changes the map.
+        {stockWords(stock)} Take scrap of the same stuff, or spoiled blanks with a good place left:
+        not new ones. Each is printed with its letter, pressed by its own figures in one evening,
+        and told of after it; what comes out changes the map.
       </Typography>
     </Box>
   );
