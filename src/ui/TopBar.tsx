@@ -21,9 +21,12 @@ export function TopBar({ title, children }: { title: ReactNode; children?: React
       sx={{
         display: 'flex',
         alignItems: 'center',
-        gap: 1.5,
+        // on a phone the title has a line of its own
+        flexWrap: { xs: 'wrap', md: 'nowrap' },
+        gap: { xs: 0.5, md: 1.5 },
         px: 2,
         minHeight: 56,
+        pb: { xs: 0.75, md: 0 },
         borderBottom: `1px solid ${COLOURS.hairline}`,
         bgcolor: COLOURS.card,
       }}
@@ -44,12 +47,23 @@ export function TopBar({ title, children }: { title: ReactNode; children?: React
         <Mark />
         <Typography
           component="span"
-          sx={{ fontFamily: FONTS.heading, fontWeight: 700, fontSize: 18 }}
+          sx={{
+            ...{ fontFamily: FONTS.heading, fontWeight: 700, fontSize: 18 },
+            display: { xs: 'none', sm: 'inline' },
+          }}
         >
           Lucky Sheet
         </Typography>
       </Box>
-      <Box sx={{ flex: 1, minWidth: 0, pl: 1 }}>{title}</Box>
+      <Box
+        sx={{
+          ...{ minWidth: 0, pl: { xs: 0, md: 1 }, order: { xs: 1, md: 0 } },
+          flex: { xs: '1 1 60%', md: 1 },
+        }}
+      >
+        {title}
+      </Box>
+      <Box sx={{ flex: 1, display: { xs: 'block', md: 'none' } }} />
       {children}
       <Button
         size="small"
@@ -65,7 +79,7 @@ export function TopBar({ title, children }: { title: ReactNode; children?: React
         variant="outlined"
         component={NextLink}
         href={demo ? '/own' : '/demo'}
-        sx={{ whiteSpace: 'nowrap' }}
+        sx={{ whiteSpace: 'nowrap', order: { xs: 2, md: 0 } }}
       >
         {demo ? 'Leave the demo' : 'See the demo'}
       </Button>

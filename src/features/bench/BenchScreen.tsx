@@ -120,7 +120,7 @@ export function BenchScreen() {
         <Stack
           direction="row"
           spacing={1.5}
-          sx={{ alignItems: 'center', mb: 2.5, flexWrap: 'wrap' }}
+          sx={{ alignItems: 'center', mb: 2.5, flexWrap: 'wrap', rowGap: 1 }}
         >
           <Typography variant="h1" sx={{ flex: 1 }}>
             On the bench

@@ -173,14 +173,14 @@ export function PressCard() {
   const own = passes.findIndex((pass) => pass.recipe === recipe);
   return (
     <Box
-      sx={{ flex: 1, overflowY: 'auto', p: 3 }}
+      sx={{ flex: 1, overflowY: 'auto', p: { xs: 1.5, md: 3 } }}
       tabIndex={0}
       role="group"
       aria-label="Press card"
     >
       <Paper
         variant="outlined"
-        sx={{ maxWidth: 820, mx: 'auto', p: 3, borderColor: COLOURS.hairline }}
+        sx={{ maxWidth: 820, mx: 'auto', p: { xs: 2, md: 3 }, borderColor: COLOURS.hairline }}
       >
         <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
           <Typography sx={{ color: COLOURS.graphite }}>
@@ -200,7 +200,12 @@ export function PressCard() {
         </Typography>
         <Settings />
         <PieceTable />
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3, my: 2 }}>
+        <Box
+          sx={{
+            ...{ display: 'grid', gap: 3, my: 2 },
+            gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+          }}
+        >
           <Box>
             <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
               Stack, from outside in

@@ -121,7 +121,13 @@ export function OutcomeChart({
         },
         annotations: settings.flatMap((setting) => countsOver(setting, place)),
         yaxis: { gridcolor: COLOURS.hairline, zeroline: false, ...axis },
-        legend: { orientation: 'h' as const, x: 0, y: 1.18, itemclick: false as const },
+        legend: {
+          orientation: 'h' as const,
+          x: 0,
+          y: 1.18,
+          entrywidth: 56,
+          itemclick: false as const,
+        },
       },
     };
   }, [records, units]);

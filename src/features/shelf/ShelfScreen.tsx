@@ -81,7 +81,7 @@ export function ShelfScreen() {
         p: 0,
         display: 'grid',
         gap: 1.5,
-        gridTemplateColumns: 'repeat(auto-fill, minmax(380px, 1fr))',
+        gridTemplateColumns: 'repeat(auto-fill, minmax(min(380px, 100%), 1fr))',
       }}
     >
       {blanks.map((blank) => (
@@ -109,8 +109,13 @@ export function ShelfScreen() {
         </Button>
       </TopBar>
       <Box component="main" sx={{ maxWidth: 1240, mx: 'auto', px: 3, py: 3 }}>
-        <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center', mb: 2.5 }}>
-          <Typography variant="h1" sx={{ flex: 1 }}>
+        <Stack
+          direction="row"
+          spacing={1.5}
+          useFlexGap
+          sx={{ alignItems: 'center', mb: 2.5, flexWrap: { xs: 'wrap', md: 'nowrap' } }}
+        >
+          <Typography variant="h1" sx={{ flex: { xs: '1 0 100%', md: 1 } }}>
             Blanks on the shelf
           </Typography>
           <input

@@ -3,7 +3,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import { useTheme } from '@mui/material/styles';
 import NextLink from 'next/link';
+import { useState } from 'react';
 import type { Check, Station } from '@/core/check';
 import { LEVELS } from '../level';
 import { checkWords, fixWords, TRANSFER_WORDS } from '@/words';
@@ -22,7 +25,10 @@ function Finding({ check, here }: { check: Check; here: Station }) {
   return (
     <Box
       component="li"
-      sx={{ display: 'flex', alignItems: 'center', gap: 1.25, py: 0.5, minHeight: 38 }}
+      sx={{
+        ...{ display: 'flex', alignItems: 'center', gap: 1.25, py: 0.5, minHeight: 38 },
+        flexWrap: { xs: 'wrap', md: 'nowrap' },
+      }}
     >
       <Icon sx={{ color: colour }} aria-hidden="true" />
       <Typography
@@ -31,7 +37,10 @@ function Finding({ check, here }: { check: Check; here: Station }) {
       >
         {word}
       </Typography>
-      <Typography component="span" sx={{ flex: 1, fontSize: 15, lineHeight: 1.35 }}>
+      <Typography
+        component="span"
+        sx={{ flex: { xs: '1 0 100%', md: 1 }, fontSize: 15, lineHeight: 1.35 }}
+      >
         {several}
         {checkWords(check, units).text}
       </Typography>
@@ -61,6 +70,15 @@ function Finding({ check, here }: { check: Check; here: Station }) {
   );
 }
 
+/** Findings in one line: how many of each level, the worst first. */
+function countedWords(checks: readonly Check[]): string {
+  const counted = (['stop', 'warn', 'note'] as const).flatMap((level) => {
+    const count = checks.filter((check) => check.level === level).length;
+    return count > 0 ? [`${LEVELS[level].word}: ${count}`] : [];
+  });
+  return counted.join(' · ');
+}
+
 /** What stops you and what to watch, over the whole job; this station's first among equals. */
 export function CheckRail({ here }: { here: Station }) {
   const { plan } = useJob();
@@ -69,6 +87,9 @@ export function CheckRail({ here }: { here: Station }) {
       Number(b.level === 'stop') - Number(a.level === 'stop') ||
       Number(b.station === here) - Number(a.station === here),
   );
+  const small = useMediaQuery(useTheme().breakpoints.down('md'));
+  const [open, setOpen] = useState(false);
+  const folded = small && checks.length > 0;
   return (
     <Box
       component="section"
@@ -78,12 +99,24 @@ export function CheckRail({ here }: { here: Station }) {
         bgcolor: COLOURS.card,
         px: 2,
         py: 0.75,
-        maxHeight: 136,
+        flexShrink: 0,
+        maxHeight: { xs: '45dvh', md: 136 },
         overflowY: 'auto',
       }}
       tabIndex={0}
     >
-      {checks.length === 0 ? (
+      {folded && (
+        <Button
+          fullWidth
+          color="inherit"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          sx={{ justifyContent: 'flex-start', minHeight: 44 }}
+        >
+          {countedWords(checks)}
+        </Button>
+      )}
+      {folded && !open ? null : checks.length === 0 ? (
         <Typography sx={{ color: COLOURS.clover, py: 0.75, fontWeight: 700 }}>
           Ready: nothing stands in the way.
         </Typography>

@@ -108,7 +108,7 @@ interface FrameProps {
 export function JobFrame({ station, stage, card }: FrameProps) {
   const { hand, held, touched } = useHand();
   return (
-    <Box sx={{ height: '100dvh', display: 'flex', flexDirection: 'column', minWidth: 900 }}>
+    <Box sx={{ height: '100dvh', display: 'flex', flexDirection: 'column' }}>
       <TopBar title={<JobName />}>
         {station !== 'art' && <Incoming />}
         <SaveNote />
@@ -119,12 +119,24 @@ export function JobFrame({ station, stage, card }: FrameProps) {
         <Tape here={station} />
       </Follows>
       <SaveTrouble />
-      <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'flex' }}>
+      <Box
+        component="main"
+        sx={{
+          ...{ flex: 1, minHeight: 0, display: 'flex' },
+          // on a phone the card follows the stage, and both scroll
+          flexDirection: { xs: 'column', md: 'row' },
+          overflowY: { xs: 'auto', md: 'visible' },
+        }}
+      >
         <Box
           component="section"
           aria-label="Stage"
           {...touched('stage')}
-          sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}
+          sx={{
+            ...{ minWidth: 0, display: 'flex', flexDirection: 'column' },
+            flex: { xs: 'none', md: 1 },
+            height: { xs: '54dvh', md: 'auto' },
+          }}
         >
           <Follows hand={hand === 'stage'} held={held === 'stage'}>
             {stage}
@@ -136,11 +148,12 @@ export function JobFrame({ station, stage, card }: FrameProps) {
           {...touched('card')}
           tabIndex={0}
           sx={{
-            width: 380,
+            width: { xs: '100%', md: 380 },
             flexShrink: 0,
-            overflowY: 'auto',
+            overflowY: { xs: 'visible', md: 'auto' },
             bgcolor: COLOURS.card,
-            borderLeft: `1px solid ${COLOURS.hairline}`,
+            borderLeft: { md: `1px solid ${COLOURS.hairline}` },
+            borderTop: { xs: `1px solid ${COLOURS.hairline}`, md: 'none' },
             p: 2.5,
           }}
         >

@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
+import { useEffect, useRef } from 'react';
 import type { Station } from '@/core/check';
 import type { StationState } from '@/words';
 import { LEVELS } from '../level';
@@ -58,8 +59,9 @@ function Tick({ state, here }: { state: StationState; here: boolean }) {
       href={pathTo(state.station)}
       aria-current={here ? 'step' : undefined}
       sx={{
-        flex: 1,
-        minWidth: 0,
+        flex: { xs: '1 0 auto', md: 1 },
+        minWidth: { xs: 112, md: 0 },
+        maxWidth: { xs: 180, md: 'none' },
         color: COLOURS.ink,
         textDecoration: 'none',
         bgcolor: here ? COLOURS.here : COLOURS.card,
@@ -116,11 +118,21 @@ function Tick({ state, here }: { state: StationState; here: boolean }) {
 /** The six stations as ticks on a measuring tape: where one is and what is still wrong. */
 export function Tape({ here }: { here: Station }) {
   const { stations } = useJob();
+  const tape = useRef<HTMLElement>(null);
+  // on a phone the tape is longer than the screen: the present station is in sight
+  useEffect(() => {
+    const now = tape.current?.querySelector('[aria-current="step"]');
+    now?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [here]);
   return (
     <Box
+      ref={tape}
       component="nav"
       aria-label="Stations of this job"
-      sx={{ display: 'flex', borderBottom: `2px solid ${COLOURS.ink}` }}
+      sx={{
+        ...{ display: 'flex', overflowX: 'auto', flexShrink: 0 },
+        borderBottom: `2px solid ${COLOURS.ink}`,
+      }}
     >
       {stations.map((state) => (
         <Tick key={state.station} state={state} here={state.station === here} />

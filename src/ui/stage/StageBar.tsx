@@ -11,7 +11,8 @@ export function StageBar({ children }: { children: ReactNode }) {
       sx={{
         display: 'flex',
         alignItems: 'center',
-        gap: 2,
+        flexWrap: { xs: 'wrap', md: 'nowrap' },
+        gap: { xs: 0.5, md: 2 },
         px: 2,
         minHeight: 48,
         borderBottom: `1px solid ${COLOURS.hairline}`,
