@@ -123,6 +123,7 @@ test('one mug from blank to record, with a 24-megapixel picture and a reload at 
     await page.getByRole('button', { name: 'Write it down' }).click();
     await expect(page.getByText('Written down. It is in the log.')).toBeVisible();
     await page.getByRole('link', { name: 'Open the log' }).click();
+    await page.getByRole('button', { name: 'Table', exact: true }).click();
     await expect(page.getByRole('gridcell', { name: 'Usable' })).toBeVisible();
     await expect(page.getByRole('gridcell', { name: '392 °F' })).toBeVisible();
     await page.goBack();
