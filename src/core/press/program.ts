@@ -250,11 +250,12 @@ function oneLoad(all: Making, number: number): Draft[] {
 /** Names every operation: by its kind, numbered where there are several. */
 function named(operations: readonly Draft[], pass: number, prefix: string): Operation[] {
   const seen = new Map<OperationKind, number>();
-  const total = (kind: OperationKind) => operations.filter((each) => each.kind === kind).length;
+  const total = new Map<OperationKind, number>();
+  for (const { kind } of operations) total.set(kind, (total.get(kind) ?? 0) + 1);
   return operations.map((each) => {
     const nth = (seen.get(each.kind) ?? 0) + 1;
     seen.set(each.kind, nth);
-    const id = `${prefix}${each.kind}${total(each.kind) > 1 ? `-${nth}` : ''}`;
+    const id = `${prefix}${each.kind}${(total.get(each.kind) ?? 0) > 1 ? `-${nth}` : ''}`;
     return { id, pass, ...each, startsAfter: each.startsAfter && `${prefix}${each.startsAfter}` };
   });
 }
