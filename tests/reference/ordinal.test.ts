@@ -77,14 +77,15 @@ test(`ordered in three, 50 generated sets: as ${made}`, () => {
 test('a weight of a half counts like half a thing; what is told apart wholly does not converge', () => {
   const seen = LAUNCHES.map(([f, category]): Observation => ({ x: [f - 70], category, weight: 1 }));
   const halves = [...seen, ...seen].map((each) => ({ ...each, weight: 0.5 }));
-  const fit = (of: readonly Observation[]) => fitOrdinal({ categories: 2, ...plain }, of, [0, 0]);
-  fit(halves).parameters.forEach((each, i) =>
-    expect(each).toBeCloseTo(fit(seen).parameters[i] ?? NaN, 8),
+  const fitted = (of: readonly Observation[]) =>
+    fitOrdinal({ categories: 2, ...plain }, of, [0, 0]);
+  fitted(halves).parameters.forEach((each, i) =>
+    expect(each).toBeCloseTo(fitted(seen).parameters[i] ?? NaN, 8),
   );
   const apart = [-2, -1, 1, 2].map((x): Observation => ({
     x: [x],
     category: x > 0 ? 1 : 0,
     weight: 1,
   }));
-  expect(fit(apart).converged).toBe(false);
+  expect(fitted(apart).converged).toBe(false);
 });

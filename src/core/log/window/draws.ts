@@ -48,13 +48,18 @@ export function drawsFrom(
     const proposal = (-(DEGREES + n) / 2) * log(1 + far / DEGREES);
     return { parameters, weight: agreement(parameters) - proposal };
   });
-  const most = proposed.reduce((top, { weight }) => max(top, weight), -Infinity);
-  const raw = proposed.map(({ weight }) => exp(weight - most));
-  const all = raw.reduce((sum, v) => sum + v, 0);
   return {
     parameters: proposed.map(({ parameters }) => parameters),
-    shares: raw.map((v) => v / all),
+    shares: sharesOf(proposed.map(({ weight }) => weight)),
   };
+}
+
+/** Shares that add up to 1, out of the logarithms of what they are in proportion to. */
+export function sharesOf(logarithms: readonly number[]): readonly number[] {
+  const most = logarithms.reduce((top, each) => max(top, each), -Infinity);
+  const raw = logarithms.map((each) => exp(each - most));
+  const all = raw.reduce((sum, each) => sum + each, 0);
+  return raw.map((each) => each / all);
 }
 
 /** The value below which so much of the whole lies. @param share from 0 to 1. */

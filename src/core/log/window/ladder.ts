@@ -1,5 +1,5 @@
-import { quantile } from './draws';
-import { placeOf, type Setting } from './observed';
+import { quantile, sharesOf } from './draws';
+import { placeOf, TOLD_IN_K, type Setting } from './observed';
 import { thoughtOf } from './prior';
 import { chancesBy, type Settable, type Window } from './window';
 
@@ -51,7 +51,7 @@ interface World {
   readonly answer: number;
 }
 
-/** Standard normal values that have one of so many equal shares each between them (by bisection of the error function's series). */
+/** Middles of eight equal shares of the standard normal distribution: where (i + ½) / 8 of it lies below (a table of it). */
 const NORMAL_MIDDLES = [
   -1.5341, -0.8871, -0.4888, -0.1573, 0.1573, 0.4888, 0.8871, 1.5341,
 ] as const;
@@ -92,7 +92,7 @@ function chancesIn(
   { ask }: LadderQuestion,
 ) {
   const [byTime = 0, byHeat = 0] = placeOf(rung, from);
-  if (ask === 'offset') return chancesBy(parameters, [byTime, byHeat + off / 10]);
+  if (ask === 'offset') return chancesBy(parameters, [byTime, byHeat + off / TOLD_IN_K]);
   return chancesBy(parameters, [byTime - off, byHeat]);
 }
 
@@ -211,10 +211,7 @@ export function answerOf(
       return sum + Math.log(chances[verdict] ?? 0);
     }, 0),
   );
-  const most = Math.max(...agrees);
-  const raw = agrees.map((each) => Math.exp(each - most));
-  const all = raw.reduce((sum, p) => sum + p, 0);
-  const shares = raw.map((p) => p / all);
+  const shares = sharesOf(agrees);
   const offs = worlds.map(({ off }) => off);
   return {
     likely: offs.reduce((sum, off, i) => sum + off * (shares[i] ?? 0), 0),

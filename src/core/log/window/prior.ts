@@ -1,14 +1,12 @@
-import { DYE_E } from '../../heat';
+import { worthAt } from '../../heat';
 import { normalOf, randomOf } from '../../random';
-import { placeOf, type Setting } from './observed';
+import { placeOf, TOLD_IN_K, type Setting } from './observed';
 import type { Gaussian } from './ordinal';
 
 const { exp, log, max, sqrt } = Math;
 
-/** Gas constant, J/mol K. */
-const R = 8.314;
-/** Where dye moves by the recipes, K: about 200 °C. */
-const USUAL_K = 473.15;
+/** Where dye moves by the recipes, °C. */
+const USUAL_C = 200;
 
 /**
  * What is thought before anything was pressed, told in ln of time at one temperature. Own choice, after how far recipes
@@ -24,7 +22,7 @@ export const THOUGHT = {
   sharp: 8,
   sharpSd: 0.3,
   /** What ten degrees are worth: by the energy that dye needs to move. */
-  tenDegrees: (DYE_E * 10) / (R * USUAL_K ** 2),
+  tenDegrees: log(worthAt(USUAL_C + TOLD_IN_K / 2) / worthAt(USUAL_C - TOLD_IN_K / 2)),
   tenDegreesSd: 0.15,
 } as const;
 
