@@ -23,7 +23,7 @@ export function PieceTable() {
           <tr>
             <th />
             <th>Pressed at</th>
-            {VERDICT_WORDS.map((word) => (
+            {Object.values(VERDICT_WORDS).map((word) => (
               <th key={word}>{word}</th>
             ))}
           </tr>
@@ -33,7 +33,7 @@ export function PieceTable() {
             <tr key={letter}>
               <th scope="row">{letter}</th>
               <td>{figures}</td>
-              {VERDICT_WORDS.map((word) => (
+              {Object.values(VERDICT_WORDS).map((word) => (
                 <td key={word} />
               ))}
             </tr>

@@ -5,11 +5,13 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { useCallback, useEffect, useState } from 'react';
+import { areTestPieces } from '@/core/model';
 import { recordsOfJob, type Kept } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { JobFrame } from '@/ui/job/JobFrame';
 import { useJob } from '@/ui/job/jobContext';
 import { EarlierRecords } from './EarlierRecords';
+import { PieceOutcomes } from './PieceOutcomes';
 import { RecordForm } from './RecordForm';
 import { UsedSettings } from './UsedSettings';
 
@@ -65,6 +67,8 @@ export function RecordStation() {
       stage={
         run && run.things.length > 1 && !corrected ? (
           <AtThePress count={run.things.length} href={pathTo('press')} />
+        ) : areTestPieces(job) && !corrected ? (
+          <PieceOutcomes onDone={refresh} />
         ) : (
           <RecordForm
             key={corrected?.id ?? 'new'}

@@ -54,7 +54,9 @@ function cardLines({ job, press, machine, recipe, units }: CardInput) {
     const figures = [heat, time, pressure].filter(Boolean);
     return say(`${i + 1}. ${title}${figures.length ? ` (${figures.join(', ')})` : ''}. ${detail}`);
   });
-  const boxes = VERDICT_WORDS.map((word) => `[   ] ${word}`).join('    ');
+  const boxes = Object.values(VERDICT_WORDS)
+    .map((word) => `[   ] ${word}`)
+    .join('    ');
   const pieces = testPieceWords(job, press, units).map(
     ({ letter, figures }) => `${letter}   ${figures}:    ${boxes}`,
   );

@@ -1,3 +1,4 @@
+import type { HeatVerdict } from '@/core/log/window';
 import { itemLabels, type Job } from '@/core/model';
 import type { PressPlan } from '@/core/press';
 import type { UnitStyle } from '../units';
@@ -37,5 +38,9 @@ export function heatLine(
   return pieces === 1 ? 'one test piece' : `${pieces} test pieces`;
 }
 
-/** How a test piece can come out, in order: too little heat, right, too much. */
-export const VERDICT_WORDS = ['pale', 'good', 'too much'] as const;
+/** How a test piece can come out. */
+export const VERDICT_WORDS: Readonly<Record<HeatVerdict, string>> = {
+  pale: 'pale',
+  good: 'good',
+  over: 'too much',
+};

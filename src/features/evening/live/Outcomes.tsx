@@ -8,9 +8,8 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { wasDropped } from '@/core/evening';
-import { areTestPieces } from '@/core/model';
-import { TRANSFERS } from '@/core/transfer';
 import {
+  areTestPieces,
   FAULT_IDS,
   type EveningRun,
   type EveningTold,
@@ -18,11 +17,12 @@ import {
   type Job,
   type Outcome,
 } from '@/core/model';
+import { TRANSFERS } from '@/core/transfer';
 import { OUTCOMES } from '@/ui/OutcomeWord';
 import { NIGHT } from '@/ui/press';
+import { Verdicts } from '@/ui/Verdicts';
 import { FAULT_WORDS, thingsWords } from '@/words';
 import { BIG } from './big';
-import { Verdicts } from './Verdicts';
 import { useWriteDown } from './useWriteDown';
 import type { Live } from './useLive';
 
@@ -63,7 +63,13 @@ function Row({
     >
       <Typography sx={{ fontSize: 19 }}>{name}</Typography>
       {piece ? (
-        <Verdicts name={name} told={told} isDye={piece.isDye} onTold={onTold} />
+        <Verdicts
+          name={name}
+          told={told}
+          isDye={piece.isDye}
+          onTold={(how) => onTold({ ...told, ...how })}
+          colours={{ color: NIGHT.text, borderColor: NIGHT.onWaiting }}
+        />
       ) : (
         <ToggleButtonGroup
           exclusive

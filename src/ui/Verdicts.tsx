@@ -4,11 +4,10 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { HEAT_VERDICTS, toldAs, type HeatVerdict } from '@/core/log/window';
 import type { EveningTold } from '@/core/model';
-import { OUTCOMES } from '@/ui/OutcomeWord';
-import { NIGHT } from '@/ui/press';
 import { VERDICT_WORDS } from '@/words';
+import { OUTCOMES } from './OutcomeWord';
 
-type Told = Omit<EveningTold, 'thing'>;
+type Told = Pick<EveningTold, 'outcome' | 'faults'>;
 
 /** What was told of a test piece, as it was touched; null where nothing was. */
 const verdictIn = ({ outcome, faults }: Told): HeatVerdict | null => {
@@ -23,11 +22,14 @@ export function Verdicts({
   told,
   isDye,
   onTold,
+  colours = {},
 }: {
   name: string;
   told: Told;
   isDye: boolean;
   onTold: (told: Told) => void;
+  /** Of text and line, where it does not stand on white. */
+  colours?: { readonly color?: string; readonly borderColor?: string };
 }) {
   return (
     <ToggleButtonGroup
@@ -35,25 +37,22 @@ export function Verdicts({
       value={verdictIn(told)}
       aria-label={`How ${name} came out`}
       onChange={(_, verdict: HeatVerdict | null) =>
-        onTold({
-          ...told,
-          ...(verdict ? toldAs(verdict, isDye) : { outcome: null, faults: [] }),
-        })
+        onTold(verdict ? toldAs(verdict, isDye) : { outcome: null, faults: [] })
       }
     >
-      {HEAT_VERDICTS.map((verdict, i) => (
+      {HEAT_VERDICTS.map((verdict) => (
         <ToggleButton
           key={verdict}
           value={verdict}
           sx={{
-            ...{ minHeight: 48, px: 2, color: NIGHT.text, borderColor: NIGHT.onWaiting },
+            ...{ minHeight: 48, px: 2, ...colours },
             '&.Mui-selected, &.Mui-selected:hover': {
               color: '#fff',
               bgcolor: OUTCOMES[verdict === 'good' ? 'good' : 'spoiled'].colour,
             },
           }}
         >
-          {VERDICT_WORDS[i]}
+          {VERDICT_WORDS[verdict]}
         </ToggleButton>
       ))}
     </ToggleButtonGroup>
