@@ -51,7 +51,15 @@ test('where it comes out well: the map, a test planned, made a job, pressed, tol
   await page.goto(page.url().replace('/sheets', '/heat'));
   await expect(page.getByText('2 test pieces').first()).toBeVisible();
   await expect(page.getByRole('rowheader')).toHaveText(['A', 'B']);
-  await page.goto(page.url().replace('/heat', '/press'));
+  // pressed by the printed card: what was ticked there is told at the record station, and survives a reload
+  await page.goto(page.url().replace('/heat', '/record'));
+  const ofB = page.getByRole('group', { name: /^How B 400 °F/ });
+  await ofB.getByText('good').click();
+  await expect(page.getByRole('button', { name: '1 still to be looked at' })).toBeDisabled();
+  await page.reload();
+  await expect(ofB.getByRole('button', { name: 'good' })).toHaveAttribute('aria-pressed', 'true');
+
+  await page.goto(page.url().replace('/record', '/press'));
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   const told = page.getByRole('heading', { name: 'How did they come out?' });
   await throughTheEvening(page, told);

@@ -1,6 +1,7 @@
 import { artwork, findings, jobOn, NOW, shelf } from '@tests/support/jobs';
 import { recordOf } from '../log';
 import { planJob } from '../plan';
+import { spentBy } from '../stock';
 import { eveningOf } from '../evening';
 import { FIRST_WISH, type Job } from '../model';
 import { fahrenheitToC } from '../units';
@@ -70,6 +71,16 @@ test('in an evening every piece is a thing with a program of its own, and its re
   );
   expect(record).toMatchObject({ dwellS: 210, test: true });
   expect(record.temperatureC).toBeCloseTo(fahrenheitToC(400), 6);
+});
+
+test('test pieces take sheets and supplies, but no new blanks', () => {
+  const job = onAttachment();
+  const kinds = (each: Job) => spentBy(each, planJob(each, shelf)).map(({ of }) => of.kind);
+  expect(kinds(job)).toContain('paper');
+  expect(kinds(job)).not.toContain('blank');
+  expect(kinds({ ...job, items: job.items.map((item) => ({ ...item, heat: null })) })).toContain(
+    'blank',
+  );
 });
 
 test('a piece hotter than the blank bears stops the plan', () => {

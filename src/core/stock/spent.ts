@@ -1,4 +1,4 @@
-import { thingsIn, type Good, type Job, type LayerMaterial } from '../model';
+import { areTestPieces, thingsIn, type Good, type Job, type LayerMaterial } from '../model';
 import type { JobPlan } from '../plan';
 
 /** What is used up: a good by the piece, or sheets of a paper. */
@@ -60,7 +60,8 @@ export function spentBy(job: Job, plan: JobPlan): Spent[] {
   const blanks: Spent = {
     of: { kind: 'blank', blankId: job.blank.id },
     name: job.blank.name,
-    count: thingsIn(job),
+    // test pieces go on scrap and spoiled ones, not on what is left
+    count: areTestPieces(job) ? 0 : thingsIn(job),
   };
   return added([[blanks], sheets, supplies]).filter(({ count }) => count > 0);
 }
