@@ -77,7 +77,18 @@ export function mergedLog(
 
 const COLUMNS = [
   ...['row', 'record', 'at', 'job', 'blank', 'transfer', 'machine', 'temperature_C', 'seconds'],
-  ...['pressure', 'paper', 'printer', 'mirrored_by', 'outcome', 'faults', 'text', 'simulated'],
+  ...[
+    'pressure',
+    'paper',
+    'printer',
+    'mirrored_by',
+    'outcome',
+    'faults',
+    'text',
+    'simulated',
+    'test',
+    'cause',
+  ],
 ] as const;
 
 /** A pressing, then what was seen of it later, a row each. */
@@ -91,6 +102,7 @@ function rowsOf(record: PressRecord): Readonly<Record<string, string | number>>[
     ...{ printer: record.printerName, mirrored_by: record.mirroredBy, outcome: record.outcome },
     ...{ faults: record.faults.join(' '), text: record.note },
     simulated: record.simulated ? 'yes' : 'no',
+    ...{ test: record.test ? 'yes' : 'no', cause: record.cause ?? '' },
   };
   const later = record.later.map((each) => ({
     ...{ row: 'later', record: id, at: each.at, job: record.jobName, blank: record.blankName },

@@ -16,6 +16,14 @@ export function comparableDwellS({ program, transfer, dwellS }: PressRecord): nu
     : Math.max(STEP_S, STEP_S * Math.round(dwellS / STEP_S));
 }
 
+/** Whether two settings are the same to whoever sets a display and a timer: to 1 °C and 1 s. */
+export const isSameSetting = (
+  one: Pick<SettingTally, 'temperatureC' | 'dwellS'>,
+  other: Pick<SettingTally, 'temperatureC' | 'dwellS'>,
+): boolean =>
+  Math.round(one.dwellS) === Math.round(other.dwellS) &&
+  Math.round(one.temperatureC ?? 0) === Math.round(other.temperatureC ?? 0);
+
 /** All pressings that went the same way: one machine, temperature to 1 °C, time to 1 s. */
 export interface SettingTally {
   readonly machineName: string;

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { lastTimes, type SettingTally } from '@/core/log';
+import { isSameSetting, lastTimes, type SettingTally } from '@/core/log';
 import type { PressRecord } from '@/core/model';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { OutcomeWord } from '@/ui/OutcomeWord';
@@ -61,9 +61,7 @@ export function LastTimes() {
   if (records.length === 0) return null;
   const { tried, spoiled } = lastTimes(records, machine.name);
   const { settings } = plan.press;
-  const isSet = ({ temperatureC, dwellS }: SettingTally) =>
-    Math.round(dwellS) === Math.round(settings.dwellS) &&
-    Math.round(temperatureC ?? 0) === Math.round(settings.temperatureC ?? 0);
+  const isSet = (each: SettingTally) => isSameSetting(each, settings);
   const take = ({ temperatureC, dwellS }: SettingTally) =>
     change({ own: { ...job.heat.own, temperatureC, dwellS } });
   return (

@@ -6,25 +6,22 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { againstSecondHeat, rescuesFor, type RescueWay } from '@/core/log';
 import { TRANSFER_KINDS, type Fault } from '@/core/model';
 import { canTake } from '@/core/press';
 import { withTransfer } from '@/core/shelf';
 import { TRANSFERS } from '@/core/transfer';
-import { saveJob, storageProblem } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { useNewJob } from '@/ui/bench/useNewJob';
 import { useJob } from '@/ui/job/jobContext';
-import { useNotify } from '@/ui/notify';
 import { againstWords, rescueWords } from '@/words';
 
 /** Makes the same picture by another, opaque transfer a job of its own, and opens it. */
 function useCover() {
-  const { name: bench, store, shelf } = useBench();
+  const { shelf } = useBench();
   const { whole } = useJob();
-  const notify = useNotify();
-  const router = useRouter();
+  const open = useNewJob();
   const opaque = TRANSFER_KINDS.find(
     (kind) =>
       TRANSFERS[kind].made === 'printed' &&
@@ -35,18 +32,8 @@ function useCover() {
     if (!opaque) return;
     const id = crypto.randomUUID();
     const name = `${whole.name}, covered`.slice(0, 120);
-    try {
-      const job = {
-        ...withTransfer(whole, opaque, shelf),
-        id,
-        name,
-        createdAt: new Date().toISOString(),
-      };
-      await saveJob(store, job, 0);
-      router.push(`/${bench}/job/${encodeURIComponent(id)}/art`);
-    } catch (error) {
-      notify({ tone: 'error', text: storageProblem(error) });
-    }
+    const made = { id, name, createdAt: new Date().toISOString() };
+    await open({ ...withTransfer(whole, opaque, shelf), ...made }, 'art');
   }
   return { opaque, make };
 }

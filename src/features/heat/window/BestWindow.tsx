@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
+import { isSameSetting } from '@/core/log';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
@@ -22,10 +23,7 @@ export function BestWindow() {
   const { change } = useHeatEdit();
   const { ask, seen } = useWindow();
   const { settings } = plan.press;
-  const isSet =
-    seen !== null &&
-    Math.round(seen.best.dwellS) === Math.round(settings.dwellS) &&
-    Math.round(seen.best.temperatureC ?? 0) === Math.round(settings.temperatureC ?? 0);
+  const isSet = seen !== null && isSameSetting(seen.best, settings);
   const [from, best, planned] = seen ? windowWords(seen, units) : [];
   return (
     <Box

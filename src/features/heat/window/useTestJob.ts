@@ -1,12 +1,12 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import type { Ladder } from '@/core/log/window';
 import { testJob, type TestPiece } from '@/core/job';
 import { TRANSFERS } from '@/core/transfer';
-import { putArt, saveJob, storageProblem } from '@/store';
+import { putArt, storageProblem } from '@/store';
 import { useFileIntake } from '@/ui/art/useFileIntake';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { useNewJob } from '@/ui/bench/useNewJob';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
@@ -16,11 +16,11 @@ import { drawTestPicture } from './drawTestPicture';
 
 /** Makes test pieces an ordinary job, and opens it. */
 export function useTestJob() {
-  const { name: bench, store, shelf } = useBench();
+  const { store, shelf } = useBench();
   const { job } = useJob();
   const units = useUnits();
   const notify = useNotify();
-  const router = useRouter();
+  const open = useNewJob();
   const task = useTask();
   const intake = useFileIntake(task);
   const cut = TRANSFERS[job.transfer].made === 'cut from one colour';
@@ -39,8 +39,7 @@ export function useTestJob() {
       }
       const id = crypto.randomUUID();
       const name = `Test pieces: ${job.blank.name}`.slice(0, 120);
-      await saveJob(store, testJob(job, pieces, { id, name, now: new Date(), shelf }), 0);
-      router.push(`/${bench}/job/${encodeURIComponent(id)}/sheets`);
+      await open(testJob(job, pieces, { id, name, now: new Date(), shelf }), 'sheets');
     } catch (error) {
       notify({ tone: 'error', text: storageProblem(error) });
     }
