@@ -1,11 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { axeFaults, downloaded, expect, test } from './bench';
 
+test.beforeEach(async ({ page }) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+});
+
 test('the log speaks at the job: what was tried, what went wrong, and where it is prevented', async ({
   page,
 }) => {
-  await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
   await page.goto('/demo/job/demo-comet/heat');
   await page.getByRole('combobox', { name: 'Heat source' }).click();
   await page.getByRole('option', { name: 'Press with mug attachment' }).click();
@@ -30,8 +33,6 @@ test('the log speaks at the job: what was tried, what went wrong, and where it i
 });
 
 test('the log goes out as CSV and JSON, and comes in without doubling', async ({ page }) => {
-  await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
   await page.goto('/demo/log');
   const csv = await downloaded(page, 'Save as CSV');
   expect(csv.bytes.toString().split('\r\n')[0]).toMatch(/^row,record,at,job,blank,transfer/);
@@ -52,8 +53,6 @@ test('the log goes out as CSV and JSON, and comes in without doubling', async ({
 });
 
 test('what was it: asked, ranked, found, and told with the entry', async ({ page }) => {
-  await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
   await page.goto('/demo/job/demo-comet/record');
   await page.getByRole('button', { name: /spoiled/i }).click();
   await page.getByRole('button', { name: 'Ghost or halo' }).click();
@@ -78,8 +77,6 @@ test('what was it: asked, ranked, found, and told with the entry', async ({ page
 test('what is written to the log elsewhere is known at the job, without loading the page again', async ({
   page,
 }) => {
-  await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
   await page.goto('/demo/job/demo-comet/heat');
   await page.getByRole('combobox', { name: 'Heat source' }).click();
   await page.getByRole('option', { name: 'Press with mug attachment' }).click();
@@ -101,8 +98,6 @@ test('what is written to the log elsewhere is known at the job, without loading 
 });
 
 test('the log by days: narrowed, the life of a piece told, and back to all', async ({ page }) => {
-  await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
   await page.goto('/demo/log');
   const timeline = page.getByRole('region', { name: 'Timeline' });
   await expect(timeline.getByRole('heading').first()).toHaveText('Wednesday, 9 September 2026');
@@ -119,8 +114,6 @@ test('the log by days: narrowed, the life of a piece told, and back to all', asy
 test('what can still be done: pale dye only under its own paper; a tee is covered, planned at once', async ({
   page,
 }) => {
-  await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
   await page.goto('/demo/job/demo-navy/record');
   await page.getByRole('button', { name: /Spoiled/ }).click();
   await page.getByRole('button', { name: 'Faded all over' }).click();
