@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { settingsLine } from '@/words';
+import { heatLine } from '@/words';
 import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
@@ -26,7 +26,7 @@ export function UsedSettings() {
   const rows: readonly (readonly [string, string])[] = [
     ['Blank', job.blank.name],
     ['Machine', pass?.machineName ?? machine.name],
-    ['Figures', settingsLine(pass?.settings ?? plan.press.settings, units)],
+    ['Figures', heatLine({ ...plan.press, ...(pass && { settings: pass.settings }) }, units)],
     ['Paper', paper.name],
     ['Printer', printer.name],
     ['Mirrored by', MIRRORED_BY[plan.mirror.by]],
