@@ -6,7 +6,6 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { seedDemo } from './seed';
 
 /** Sees to it that the demo bench is laid out before anything on it is shown. */
 export function DemoBench({ children }: { children: ReactNode }) {
@@ -15,7 +14,7 @@ export function DemoBench({ children }: { children: ReactNode }) {
 
   useEffect(() => {
     navigator.locks
-      .request('lucky-sheet-demo-seed', () => seedDemo(store))
+      .request('lucky-sheet-demo-seed', async () => (await import('./seed')).seedDemo(store))
       .then(() => setState('ready'))
       .catch(() => setState('failed'));
   }, [store]);

@@ -1,2 +1,1 @@
 export { DemoBench } from './DemoBench';
-export { resetDemo } from './seed';

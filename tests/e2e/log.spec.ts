@@ -109,6 +109,8 @@ test('the log by days: narrowed, the life of a piece told, and back to all', asy
   await page.getByRole('button', { name: 'Show all', exact: true }).click();
   await expect(timeline.getByText('after 6 weeks:')).toBeVisible();
   expect(await axeFaults(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Chart' }).click();
+  await expect(page.locator('.js-plotly-plot')).toBeVisible();
 });
 
 test('what can still be done: pale dye only under its own paper; a tee is covered, planned at once', async ({

@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { replaceEverywhere } from '@/core/job';
 import type { Artwork } from '@/core/model';
@@ -12,7 +13,8 @@ import { WordsField } from '@/ui/fields/WordsField';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
-import { PrepareDialog } from './PrepareDialog';
+
+const PrepareDialog = dynamic(() => import('./PrepareDialog').then((m) => m.PrepareDialog));
 import type { TakeIn } from './useTakeIn';
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;

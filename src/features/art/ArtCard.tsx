@@ -3,12 +3,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import { useDropzone } from 'react-dropzone';
 import { uprightPixels } from '@/core/art';
 import { withoutPlacement } from '@/core/job';
 import { useJob } from '@/ui/job/jobContext';
 import { NextStep } from '@/ui/job/NextStep';
-import { PageDialog } from '@/ui/art/PageDialog';
 import { Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { AboutPicture } from './AboutPicture';
@@ -19,11 +19,13 @@ import { useItems } from './items/useItems';
 import { LayerList } from './LayerList';
 import { Lettering } from './Lettering';
 import { LookAtIt } from './LookAtIt';
-import { ManyDialog } from './ManyDialog';
 import { PlaceFields } from './PlaceFields';
 import { RepeatFields } from './RepeatFields';
 import { SizeFields } from './SizeFields';
 import type { Selection } from './useSelection';
+
+const PageDialog = dynamic(() => import('@/ui/art/PageDialog').then((m) => m.PageDialog));
+const ManyDialog = dynamic(() => import('./ManyDialog').then((m) => m.ManyDialog));
 import type { TakeIn } from './useTakeIn';
 
 function PictureSection({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {

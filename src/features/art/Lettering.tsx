@@ -119,16 +119,16 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
   const personal = spec.words.includes(NAME_SIGN);
   const text = list ?? namesOf(job).join('\n');
 
-  function namesNow(): string[] | null {
+  async function namesNow(): Promise<string[] | null> {
     if (!personal) return [];
-    const read = readNames(text);
+    const read = await readNames(text);
     if (read.ok) return read.value;
     notify({ tone: 'error', text: namesFaultWords(read.reason) });
     return null;
   }
 
   async function put(onto: 'new' | 'selected') {
-    const names = namesNow();
+    const names = await namesNow();
     if (!names) return;
     const arts = await takeIn.letter(spec, names);
     const [first] = arts ?? [];

@@ -4,15 +4,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { ErrorBoundary } from 'react-error-boundary';
 import type { Blank } from '@/core/model';
-import { resetDemo } from '@/demo';
 import { storageProblem, type StoredJob } from '@/store';
-import { PageDialog } from '@/ui/art/PageDialog';
 import { asideName } from '@/ui/bench/aside';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { exportJob } from '@/ui/bench/jobFiles';
@@ -22,14 +21,16 @@ import { COLOURS } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { BrokenCard } from './BrokenCard';
-import { FiguresDialog } from './FiguresDialog';
 import { JobCard } from './JobCard';
 import { NewJobMenu } from './NewJobMenu';
-import { RenameDialog } from './RenameDialog';
-import { TogetherDialog } from './TogetherDialog';
 import { UnreadableList } from './UnreadableList';
 import { useBenchJobs, type BenchJob } from './useBenchJobs';
 import { useIntake } from './useIntake';
+
+const FiguresDialog = dynamic(() => import('./FiguresDialog').then((m) => m.FiguresDialog));
+const RenameDialog = dynamic(() => import('./RenameDialog').then((m) => m.RenameDialog));
+const TogetherDialog = dynamic(() => import('./TogetherDialog').then((m) => m.TogetherDialog));
+const PageDialog = dynamic(() => import('@/ui/art/PageDialog').then((m) => m.PageDialog));
 
 function EmptyBench({ onNew }: { onNew: () => void }) {
   return (
@@ -72,6 +73,7 @@ export function BenchScreen() {
 
   async function layOutAfresh() {
     try {
+      const { resetDemo } = await import('@/demo/seed');
       await resetDemo(store);
       await own.load();
       await refresh();

@@ -1,9 +1,8 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { newJob, withArt, type JobHistory } from '@/core/job';
-import { stateOf } from '@/core/evening';
-import { ownEveningId, type Blank, type Job } from '@/core/model';
+import type { JobHistory } from '@/core/job';
+import { ownEveningId, type Blank, type Documents, type Job } from '@/core/model';
 import {
   latestFirst,
   loadJob,
@@ -20,18 +19,20 @@ import {
 } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
-import { eveningNow } from '@/ui/press';
 import { forgetOffline } from '@/ui/offline';
 import { useNotify } from '@/ui/notify';
 import type { TakenIn } from '@/workers';
 
 export interface BenchJob {
   readonly stored: StoredJob;
-  readonly history: JobHistory;
+  /** Its pressing by itself, where one was begun. */
+  readonly run: Documents['evening']['run'];
+  /** Whether an older version kept a pressing of it. */
+  readonly runOfOld: boolean;
+  readonly lastOutcome: JobHistory['lastOutcome'];
+  /** When the bench was read. */
+  readonly readAt: Date;
 }
-
-/** A pressing that an older version kept: it is taken up when its job is opened. */
-const TO_TAKE_UP: JobHistory['run'] = { done: 0, of: 1, things: 1, finished: false };
 
 interface OnBench {
   readonly jobs: readonly BenchJob[];
@@ -50,17 +51,13 @@ export function useBenchJobs() {
     const records = recordsOf(ofKind(found, 'record'));
     const evenings = ofKind(found, 'evening');
     const old = new Set(ofKind(found, 'run').map(({ id }) => id));
-    const runOf = (jobId: string): JobHistory['run'] => {
-      const own = evenings.find(({ id }) => id === ownEveningId(jobId))?.body.run;
-      if (own) return stateOf(own, eveningNow(own, new Date(steadyNow())));
-      return old.has(jobId) ? TO_TAKE_UP : null;
-    };
+    const readAt = new Date(steadyNow());
     const jobs = latestFirst(ofKind(found, 'job')).map((each) => ({
       stored: each,
-      history: {
-        run: runOf(each.id),
-        lastOutcome: records.find(({ jobId }) => jobId === each.id)?.outcome ?? null,
-      },
+      run: evenings.find(({ id }) => id === ownEveningId(each.id))?.body.run ?? null,
+      runOfOld: old.has(each.id),
+      lastOutcome: records.find(({ jobId }) => jobId === each.id)?.outcome ?? null,
+      readAt,
     }));
     setOnBench({ jobs, unreadable: found.unreadable });
   }, [store]);
@@ -98,6 +95,7 @@ export function useBenchJobs() {
       const id = crypto.randomUUID();
       let made = false;
       await attempt(async () => {
+        const { newJob, withArt } = await import('@/core/job');
         let job = newJob(id, name, blank, new Date(), shelf);
         if (picture) {
           const { art, blob, preview } = picture;

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { TRANSFER_KINDS, type TransferKind } from '@/core/model';
 import { canTake } from '@/core/press';
@@ -11,9 +12,10 @@ import { TRANSFERS } from '@/core/transfer';
 import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
-import { PacketDialog } from './PacketDialog';
 import { useHeatEdit } from './useHeatEdit';
-import { WaysDialog } from './WaysDialog';
+
+const WaysDialog = dynamic(() => import('./WaysDialog').then((m) => m.WaysDialog));
+const PacketDialog = dynamic(() => import('./PacketDialog').then((m) => m.PacketDialog));
 import { TRANSFER_WORDS } from '@/words';
 
 /** By what kind of transfer, and what that kind asks for. */

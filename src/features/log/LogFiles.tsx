@@ -4,13 +4,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { PressRecord } from '@/core/model';
 import { exportedName } from '@/files/exported';
-import { mergedLog, readLogJson, writeLogCsv, writeLogJson } from '@/files/logFile';
 import { getArt, saveDocuments, storageProblem } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { FileButton } from '@/ui/fields/FileButton';
 import { download } from '@/ui/files';
 import { useNotify } from '@/ui/notify';
 import { broughtInWords } from '@/words';
+
+/** Reading and writing logs, loaded when one goes out or comes in. */
+const logFile = () => import('@/files/logFile');
 
 /** Records written at once. */
 const AT_ONCE = 200;
@@ -28,6 +30,7 @@ export function LogFiles({ records }: { records: readonly PressRecord[] }) {
   };
 
   async function bringIn(file: File) {
+    const { mergedLog, readLogJson } = await logFile();
     const read = readLogJson(await file.text());
     if (!read.ok) return notify({ tone: 'error', text: `“${file.name}”: ${read.reason}` });
     const merged = mergedLog(records, read.value);
@@ -49,20 +52,15 @@ export function LogFiles({ records }: { records: readonly PressRecord[] }) {
 
   const save = (text: string, ending: string, type: string) =>
     download(`${exportedName('log')}.${ending}`, new Blob([text], { type }));
+  const saveCsv = async () => save((await logFile()).writeLogCsv(records), 'csv', 'text/csv');
+  const saveJson = async () =>
+    save((await logFile()).writeLogJson(records), 'json', 'application/json');
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', my: 2 }}>
-      <Button
-        size="small"
-        disabled={records.length === 0}
-        onClick={() => save(writeLogCsv(records), 'csv', 'text/csv')}
-      >
+      <Button size="small" disabled={records.length === 0} onClick={() => void saveCsv()}>
         Save as CSV
       </Button>
-      <Button
-        size="small"
-        disabled={records.length === 0}
-        onClick={() => save(writeLogJson(records), 'json', 'application/json')}
-      >
+      <Button size="small" disabled={records.length === 0} onClick={() => void saveJson()}>
         Save all of it (JSON)
       </Button>
       <FileButton

@@ -18,15 +18,23 @@ import { OffBench } from '@/ui/OffBench';
 import { useUnits } from '@/ui/units';
 import { LogFiles } from './LogFiles';
 import { LogFilters } from './LogFilters';
-import { LogTable } from './LogTable';
 import { Timeline } from './Timeline';
 
+const LogTable = dynamic(() => import('./LogTable').then((m) => m.LogTable), { ssr: false });
 const OutcomeChart = dynamic(() => import('./OutcomeChart').then((m) => m.OutcomeChart), {
   ssr: false,
 });
 
-/** What pressings of one blank by one transfer teach: mugs say nothing about tees. */
-function OfOneKind({ records, units }: { records: readonly PressRecord[]; units: UnitStyle }) {
+/** What pressings of one blank by one transfer teach, and how they came out by their settings: mugs say nothing about tees. */
+function OfOneKind({
+  records,
+  units,
+  chart,
+}: {
+  records: readonly PressRecord[];
+  units: UnitStyle;
+  chart: boolean;
+}) {
   const [chosen, setChosen] = useState('');
   const kinds = useMemo(() => kindsIn(records), [records]);
   const kind = kinds.find(({ key }) => key === chosen) ?? kinds[0];
@@ -52,10 +60,17 @@ function OfOneKind({ records, units }: { records: readonly PressRecord[]; units:
       <Typography sx={{ mb: 1.5, fontSize: 17 }}>
         {kindWords(kind)}: {logLesson(kind.records, units)}
       </Typography>
-      <OutcomeChart records={kind.records} units={units} />
+      {chart && <OutcomeChart records={kind.records} units={units} />}
     </>
   );
 }
+
+/** How the log is shown. */
+const WAYS = [
+  ['timeline', 'Timeline'],
+  ['chart', 'Chart'],
+  ['table', 'Table'],
+] as const;
 
 /** Every pressing written down, and what they teach. */
 export function LogScreen() {
@@ -68,7 +83,7 @@ export function LogScreen() {
     ),
   );
   const [filter, setFilter] = useState<LogFilter>({});
-  const [show, setShow] = useState<'timeline' | 'table'>('timeline');
+  const [show, setShow] = useState<(typeof WAYS)[number][0]>('timeline');
   const shown = useMemo(() => narrowed(records ?? [], filter), [records, filter]);
   // what simulated machines did teaches nothing
   const real = useMemo(() => shown.filter(({ simulated }) => !simulated), [shown]);
@@ -86,23 +101,12 @@ export function LogScreen() {
       {records && records.length > 0 && (
         <>
           <LogFilters records={records} filter={filter} onFilter={setFilter} />
-          <OfOneKind records={real} units={units} />
-          <Box sx={{ mt: 2, maxWidth: 240 }}>
-            <Choice
-              label="How the log is shown"
-              value={show}
-              options={[
-                ['timeline', 'Timeline'],
-                ['table', 'Table'],
-              ]}
-              onChoose={setShow}
-            />
+          <Box sx={{ mb: 2, maxWidth: 360 }}>
+            <Choice label="How the log is shown" value={show} options={WAYS} onChoose={setShow} />
           </Box>
-          {show === 'timeline' ? (
-            <Timeline records={shown} />
-          ) : (
-            <LogTable records={shown} units={units} />
-          )}
+          <OfOneKind records={real} units={units} chart={show === 'chart'} />
+          {show === 'timeline' && <Timeline records={shown} />}
+          {show === 'table' && <LogTable records={shown} units={units} />}
         </>
       )}
       {records && <LogFiles records={records} />}

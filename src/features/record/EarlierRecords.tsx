@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import NextLink from 'next/link';
 import { useState } from 'react';
 import type { Cause, PressRecord } from '@/core/model';
@@ -18,7 +19,8 @@ import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { CAUSE_WORDS } from '@/words';
 import { EarlierRecord } from './EarlierRecord';
-import { WhyDialog } from './WhyDialog';
+
+const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog));
 
 interface RecordsProps {
   records: readonly Kept<'record'>[];

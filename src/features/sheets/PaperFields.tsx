@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { Paper, Product } from '@/core/model';
 import type { Piece } from '@/core/layout';
@@ -15,10 +16,11 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
-import { PaperDialog } from '@/ui/stock';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { productLine, sheetsCost } from '@/words';
+
+const PaperDialog = dynamic(() => import('@/ui/stock').then((m) => m.PaperDialog));
 
 /** What is left of the last sheet, to be kept; or the offcut in use, to be struck off once it is used. */
 function Offcut({

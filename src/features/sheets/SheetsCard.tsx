@@ -6,6 +6,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { startTransition, useDeferredValue, useEffect, useState } from 'react';
 import DownloadIcon from '@mui/icons-material/Download';
+import dynamic from 'next/dynamic';
 import { isPrintedOn } from '@/core/model';
 import { planPlainProof } from '@/core/plainProof';
 import { TRANSFERS } from '@/core/transfer';
@@ -29,8 +30,9 @@ import { PaperFields } from './PaperFields';
 import { Patterns } from './Patterns';
 import { PrinterFields } from './PrinterFields';
 import { LayingPlan, TileFields } from './TileFields';
-import { TrialDialog } from './TrialDialog';
 import { sheetWords } from '@/words';
+
+const TrialDialog = dynamic(() => import('./TrialDialog').then((m) => m.TrialDialog));
 
 /** What is done with a sheet that no printer takes; null where it is printed. */
 function notPrinted(transfer: TransferKind, readyMade: boolean): string | null {

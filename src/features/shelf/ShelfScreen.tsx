@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import NextLink from 'next/link';
 import { useRef, useState } from 'react';
 import type { Blank } from '@/core/model';
@@ -17,8 +18,9 @@ import { COLOURS } from '@/ui/theme';
 import { BlankRow } from './BlankRow';
 import { Counted } from './Counted';
 import { OwnMoney } from './OwnMoney';
-import { MeasureDialog } from './MeasureDialog';
 import { OwnTools } from './OwnTools';
+
+const MeasureDialog = dynamic(() => import('./MeasureDialog').then((m) => m.MeasureDialog));
 
 const ownOnes = (blanks: readonly Blank[]): Blank[] =>
   blanks.filter((blank) => !BUILT_IN_SHELF.blanks.some((preset) => preset === blank));

@@ -6,7 +6,7 @@ import type { Artwork } from '@/core/model';
 import { takeInTask, type TakenIn } from '@/workers';
 import { useNotify } from '../notify';
 import type { TaskRunner } from '../useTask';
-import { countPages, drawPdfPage, drawSvg, kindOf, type Drawn } from './vector';
+import type { Drawn } from './vector';
 
 /** A PDF of several pages, waiting for one to be chosen. */
 export interface PageQuestion {
@@ -25,6 +25,9 @@ export interface FileIntake {
   /** Reads a picture made here. */
   readonly readMade: (blob: Blob, name: string, more: Partial<Artwork>) => Promise<TakenIn | null>;
 }
+
+/** Reading drawings, loaded with the first file. */
+const vector = () => import('./vector');
 
 /** Takes picture files in, wherever they are dropped. */
 export function useFileIntake(task: TaskRunner): FileIntake {
@@ -50,6 +53,7 @@ export function useFileIntake(task: TaskRunner): FileIntake {
 
   async function drawn(file: File, kind: 'svg' | 'pdf', room: Room): Promise<Drawn | null> {
     const fail = (reason: string) => refuse(`“${file.name}”: ${reason}`);
+    const { countPages, drawPdfPage, drawSvg } = await vector();
     if (kind === 'svg') {
       const made = await drawSvg(await file.text(), room);
       return made.ok ? made.value : fail(made.reason);
@@ -70,7 +74,7 @@ export function useFileIntake(task: TaskRunner): FileIntake {
   }
 
   async function read(file: File, room: Room) {
-    const kind = await kindOf(file);
+    const kind = await (await vector()).kindOf(file);
     if (kind === 'pixels') return readMade(file, file.name, {});
     const made = await drawn(file, kind, room);
     return made && readMade(made.blob, file.name, { realMm: made.realMm, strokes: made.strokes });

@@ -4,7 +4,6 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import Papa from 'papaparse';
 import { useEffect, useMemo, useState } from 'react';
 import type { Job, PressRecord } from '@/core/model';
 import { planJob } from '@/core/plan';
@@ -61,7 +60,8 @@ function ToBuy({ short }: { short: Short }) {
   const task = useTask();
   const [paper] = shelf.papers;
   if (short.length === 0) return null;
-  const csv = () => {
+  const csv = async () => {
+    const { default: Papa } = await import('papaparse');
     const text = Papa.unparse(shoppingRows(short), { escapeFormulae: true });
     download(`${exportedName('shopping')}.csv`, new Blob([`\ufeff${text}`], { type: 'text/csv' }));
   };
@@ -81,7 +81,7 @@ function ToBuy({ short }: { short: Short }) {
         ))}
       </Box>
       <TaskProgress task={task} />
-      <Button size="small" onClick={csv}>
+      <Button size="small" onClick={() => void csv()}>
         Shopping list as CSV
       </Button>
       <Button size="small" onClick={() => void pdf()}>

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type * as THREE from 'three';
-import { facesOf, midCircumferenceMm, wallOf, isCup } from '@/core/blank';
+import { facesOf } from '@/core/blank';
 import { itemOf } from '@/core/job';
 import { madeFor } from '@/core/layout';
 import type { Blank, Job } from '@/core/model';
@@ -10,8 +10,8 @@ import type { JobPlan } from '@/core/plan';
 import { inTurn } from '../inTurn';
 import { paintFace, type Images } from './faceCanvas';
 import { layersOf, loadImages, picturesOf, settled } from './layers';
-import { renderTurned } from './render';
-import { buildFinished, disposeOf, type Painted } from './scene';
+import type { renderTurned } from './render';
+import type { Painted } from './scene';
 
 interface FinishedViewProps {
   job: Job;
@@ -29,6 +29,12 @@ interface FinishedViewProps {
   keptAs?: string;
 }
 
+/** A thing built, and what draws it. */
+interface Built {
+  readonly group: THREE.Group;
+  readonly draw: typeof renderTurned;
+}
+
 /** Pictures drawn before, the latest last. */
 const kept = new Map<string, ImageBitmap>();
 const MOST_KEPT = 60;
@@ -42,23 +48,6 @@ async function keep(name: string, canvas: HTMLCanvasElement): Promise<void> {
   if (kept.size <= MOST_KEPT || oldest === undefined) return;
   kept.get(oldest)?.close();
   kept.delete(oldest);
-}
-
-/** The turn that shows what matters first: a cup's art or its right-handed holder's side, else the front. */
-export function startTurn(blank: Blank, plan: JobPlan): number {
-  const [face] = plan.faces;
-  if (!face || !isCup(blank.form)) return 0;
-  const round = midCircumferenceMm(wallOf(blank.form));
-  const [piece] = plan.pieces;
-  const [art] = piece?.arts ?? [];
-  const [slot] = piece?.slots ?? [];
-  const holder = face.datums.find(({ id }) => id === 'right-holder')?.x ?? 0;
-  const atMm =
-    !art || !slot || art.box.width > face.widthMm * 0.7
-      ? holder
-      : art.box.x + art.box.width / 2 - slot.face.x;
-  const fromSeamMm = (round - face.widthMm) / 2 + atMm;
-  return -(2 * Math.PI * fromSeamMm) / round;
 }
 
 /** Pixels of a painted face per pixel of the picture: enough to be sharp when seen from the front. */
@@ -88,7 +77,7 @@ export function FinishedView(props: FinishedViewProps) {
   const itemId = itemOf(job, props.itemId ?? '').id;
   const { blank } = useMemo(() => madeFor(job, itemOf(job, itemId)), [job, itemId]);
   const canvas = useRef<HTMLCanvasElement>(null);
-  const [thing, setThing] = useState<THREE.Group | null>(null);
+  const [thing, setThing] = useState<Built | null>(null);
   const [works, setWorks] = useState(true);
   const [shown, setShown] = useState(false);
 
@@ -107,22 +96,26 @@ export function FinishedView(props: FinishedViewProps) {
     // pictures are on their way: no bare blank in between; out of sight: nothing to draw
     if (!complete || !shown || kept.has(keptAs)) return;
     let gone = false;
-    let made: THREE.Group | null = null;
+    let letGo: () => void = () => undefined;
     settled()
-      .then((): Images | Promise<Images> => (gone ? new Map() : loadImages(previews)))
-      .then((images) =>
+      .then(() => {
+        const images: Images | Promise<Images> = gone ? new Map() : loadImages(previews);
+        return Promise.all([import('./inTheRound'), images]);
+      })
+      .then(([round, images]) =>
         inTurn(() => {
           if (gone) return;
           const painted = paintedFaces(blank, plan, images, itemId, width * TEXTURE_PER_PX);
           if (painted.size === 0) return;
-          made = buildFinished(blank, painted);
-          setThing(made);
+          const group = round.buildFinished(blank, painted);
+          letGo = () => round.disposeOf(group);
+          setThing({ group, draw: round.renderTurned });
         }),
       )
       .catch(() => setWorks(false));
     return () => {
       gone = true;
-      if (made) disposeOf(made);
+      letGo();
     };
   }, [blank, plan, previews, itemId, complete, shown, width, keptAs]);
 
@@ -132,7 +125,7 @@ export function FinishedView(props: FinishedViewProps) {
     const density = Math.min(2, window.devicePixelRatio);
     target.width = width * density;
     target.height = height * density;
-    setWorks(renderTurned(target, thing, turnRad));
+    setWorks(thing.draw(target, thing.group, turnRad));
     // not kept: drawn anew the next time
     if (keptAs) keep(keptAs, target).catch(() => undefined);
   }, [thing, turnRad, width, height, keptAs]);

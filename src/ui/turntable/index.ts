@@ -1,3 +1,4 @@
 export { FacePicture } from './FacePicture';
-export { FinishedView, startTurn } from './FinishedView';
+export { FinishedView } from './FinishedView';
 export { layersOf } from './layers';
+export { startTurn } from './startTurn';

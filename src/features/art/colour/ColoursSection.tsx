@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import {
   CLEAR_FROM,
@@ -25,8 +26,11 @@ import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { colourNameOf, forecastLine } from '@/words';
 import type { TakeIn } from '../useTakeIn';
-import { OwnColoursDialog } from './OwnColoursDialog';
 import { ThreeLooks } from './ThreeLooks';
+
+const OwnColoursDialog = dynamic(() =>
+  import('./OwnColoursDialog').then((m) => m.OwnColoursDialog),
+);
 import { useGround } from './useGround';
 
 /** Most pairs that are listed. */

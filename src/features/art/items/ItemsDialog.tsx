@@ -34,8 +34,8 @@ function NamesDraft({ items, onDone }: { items: Items; onDone: () => void }) {
   const { job } = useJob();
   const notify = useNotify();
   const [text, setText] = useState(() => namesOf(job).filter(Boolean).join('\n'));
-  const take = () => {
-    const read = readNames(text);
+  const take = async () => {
+    const read = await readNames(text);
     if (!read.ok) return notify({ tone: 'error', text: namesFaultWords(read.reason) });
     onDone();
     void items.setNames(read.value);
@@ -44,7 +44,7 @@ function NamesDraft({ items, onDone }: { items: Items; onDone: () => void }) {
     <Box sx={{ py: 1.5, maxWidth: 420, display: 'flex', flexDirection: 'column', gap: 1 }}>
       <NamesFields text={text} onText={setText} />
       <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button variant="contained" onClick={take}>
+        <Button variant="contained" onClick={() => void take()}>
           A row for each name
         </Button>
         <Button color="inherit" onClick={onDone}>

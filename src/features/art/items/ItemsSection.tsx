@@ -2,13 +2,15 @@
 
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { thingsIn } from '@/core/model';
 import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import type { TakeIn } from '../useTakeIn';
-import { ItemsDialog } from './ItemsDialog';
 import type { Items } from './useItems';
+
+const ItemsDialog = dynamic(() => import('./ItemsDialog').then((m) => m.ItemsDialog));
 
 /** How many things are made, and the table that tells them apart. */
 export function ItemsSection({ items, takeIn }: { items: Items; takeIn: TakeIn }) {

@@ -3,15 +3,16 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import Papa from 'papaparse';
 import { useRef } from 'react';
 import { namesFrom } from '@/core/job';
 import type { Result } from '@/core/result';
 import type { NamesFault } from '@/core/job';
 
 /** Names from what was typed or pasted: one a line, or a table's first column. */
-export const readNames = (text: string): Result<string[], NamesFault> =>
-  namesFrom(Papa.parse<string[]>(text, { skipEmptyLines: true }).data);
+export async function readNames(text: string): Promise<Result<string[], NamesFault>> {
+  const { default: Papa } = await import('papaparse');
+  return namesFrom(Papa.parse<string[]>(text, { skipEmptyLines: true }).data);
+}
 
 /** A list of names to type, paste or read from a file. */
 export function NamesFields({ text, onText }: { text: string; onText: (text: string) => void }) {
