@@ -12,7 +12,6 @@ self.addEventListener('install', (event) => {
     (async () => {
       await (await caches.open(FILES)).addAll(BUILD.files);
       await keepPages(FIRST_PAGES);
-      await self.skipWaiting();
     })(),
   );
 });
@@ -38,9 +37,11 @@ async function keepPages(paths) {
   );
 }
 
-/** A screen of the app asks for the pages it may lead to. */
+/** A screen of the app asks for the pages it may lead to, or for this version to take over. */
 self.addEventListener('message', (event) => {
   const { data } = event;
+  // never by itself: whoever is at the press is not interrupted by a newer version
+  if (data?.takeOver === true) event.waitUntil(self.skipWaiting());
   const keep = Array.isArray(data?.keep) ? data.keep.filter(isOwnPath) : [];
   if (keep.length > 0) event.waitUntil(keepPages(keep));
   if (isOwnPath(data?.forget)) event.waitUntil(forgetPages(data.forget));
@@ -59,15 +60,18 @@ async function forgetPages(under) {
   await Promise.all(gone.map((request) => pages.delete(request)));
 }
 
+/** A page as this version wrote it; what it does not have yet comes from the server. */
 async function pageFor(request, url) {
   const pages = await caches.open(PAGES);
+  const kept = await pages.match(url.pathname);
+  if (kept) return kept;
   try {
     const response = await fetch(request);
     if (response.ok && !response.redirected) await pages.put(url.pathname, response.clone());
     return response;
   } catch (error) {
-    const kept = await pages.match(url.pathname === '/' ? '/own' : url.pathname);
-    if (kept) return kept;
+    const first = url.pathname === '/' && (await pages.match('/own'));
+    if (first) return first;
     throw error;
   }
 }

@@ -4,7 +4,7 @@ import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { ReactNode } from 'react';
-import { useOffline } from './offline';
+import { NewerVersion } from './NewerVersion';
 import { NonceContext } from './nonce';
 import { NotifyProvider } from './notify';
 import { theme } from './theme';
@@ -12,7 +12,6 @@ import { UnitsProvider } from './units';
 
 /** Theme, styles under the page's nonce, and messages; wraps every screen. */
 export function AppShell({ nonce, children }: { nonce: string | undefined; children: ReactNode }) {
-  useOffline();
   return (
     <AppRouterCacheProvider options={{ key: 'ls', ...(nonce ? { nonce } : {}) }}>
       <NonceContext value={nonce}>
@@ -20,6 +19,7 @@ export function AppShell({ nonce, children }: { nonce: string | undefined; child
           <CssBaseline />
           <UnitsProvider>
             <NotifyProvider>{children}</NotifyProvider>
+            <NewerVersion />
           </UnitsProvider>
         </ThemeProvider>
       </NonceContext>

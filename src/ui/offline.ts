@@ -1,16 +1,69 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 
 const available = (): boolean =>
   process.env.NODE_ENV === 'production' && 'serviceWorker' in navigator;
 
-/** Lets the app work without a network, where the browser can; without it all works online. */
-export function useOffline(): void {
+/** Between two looks for a newer version, ms. */
+const LOOK_EVERY_MS = 3600_000;
+
+/**
+ * What a newer version waits for: `ready` to be let in by the person, `taken` means another tab has let it in
+ * and this one still runs the old.
+ */
+export type Newer = { readonly is: 'ready'; readonly take: () => void } | { readonly is: 'taken' };
+
+/**
+ * Lets the app work without a network, where the browser can; without it all works online. A newer version is
+ * fetched beside the running one and takes over only when it is let in.
+ * @returns the newer version, null as long as there is none.
+ */
+export function useOffline(): Newer | null {
+  const [newer, setNewer] = useState<Newer | null>(null);
   useEffect(() => {
     if (!available()) return;
-    navigator.serviceWorker.register('/sw.js').catch(() => undefined); // refused: online only
+    const { serviceWorker } = navigator;
+    let asked = false;
+    let looking: ReturnType<typeof setInterval> | undefined;
+    // the first version of all takes over nothing
+    let first = serviceWorker.controller === null;
+
+    const offer = (waiting: ServiceWorker) =>
+      setNewer({
+        is: 'ready',
+        take: () => {
+          asked = true;
+          waiting.postMessage({ takeOver: true });
+        },
+      });
+    const watch = (coming: ServiceWorker) =>
+      coming.addEventListener('statechange', () => {
+        if (coming.state === 'installed' && serviceWorker.controller) offer(coming);
+      });
+    const changed = () => {
+      if (asked) return window.location.reload();
+      if (!first) setNewer({ is: 'taken' });
+      first = false;
+    };
+    serviceWorker.addEventListener('controllerchange', changed);
+    serviceWorker.register('/sw.js').then(
+      (registration) => {
+        if (registration.waiting && serviceWorker.controller) offer(registration.waiting);
+        if (registration.installing) watch(registration.installing);
+        registration.addEventListener('updatefound', () => {
+          if (registration.installing) watch(registration.installing);
+        });
+        looking = setInterval(() => void registration.update().catch(() => undefined), LOOK_EVERY_MS);
+      },
+      () => undefined, // refused: online only
+    );
+    return () => {
+      serviceWorker.removeEventListener('controllerchange', changed);
+      clearInterval(looking);
+    };
   }, []);
+  return newer;
 }
 
 /** Asks for the pages of a job that is no longer on the bench to be dropped. */

@@ -1,4 +1,7 @@
-import { expect, test } from '@playwright/test';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { expect, test, type Page } from '@playwright/test';
+import sharp from 'sharp';
 import { pngPicture } from '../support/pictures';
 import { downloaded, givePicture, goTo } from './bench';
 
@@ -32,4 +35,95 @@ test('once opened, a job can be worked on from bench to print without a network'
   expect((await downloaded(page, 'Save the PDF')).bytes.subarray(0, 5).toString()).toBe('%PDF-');
   await page.goto('/own');
   await expect(page.getByRole('heading', { name: 'New mug' })).toBeVisible();
+});
+
+/** A server in front of the app's that, once told, has a newer version of it. */
+async function updatingServer(behind: string) {
+  let newer = false;
+  const server = createServer((request, response) => {
+    void (async () => {
+      const { method, url = '/' } = request;
+      const answer = await fetch(new URL(url, behind), {
+        method: method ?? 'GET',
+        redirect: 'manual',
+      });
+      const headers = Object.fromEntries(answer.headers);
+      delete headers['content-encoding']; // it has been unpacked
+      delete headers['content-length'];
+      let body = Buffer.from(await answer.arrayBuffer());
+      if (newer && url === '/sw.js')
+        body = Buffer.from(body.toString().replace(/("id":")/, '$1newer-'));
+      response.writeHead(answer.status, headers).end(body);
+    })();
+  });
+  await new Promise<void>((ready) => server.listen(0, '127.0.0.1', ready));
+  const { port } = server.address() as AddressInfo;
+  return {
+    url: `http://localhost:${port}`,
+    bringNewer: () => (newer = true),
+    close: () => {
+      server.closeAllConnections();
+      server.close();
+    },
+  };
+}
+
+/** The versions whose files the browser keeps. */
+const versionsKept = (page: Page) =>
+  page.evaluate(async () =>
+    (await caches.keys())
+      .filter((name) => name.startsWith('files-'))
+      .map((name) => name.slice(6, 12)),
+  );
+
+test('a newer version comes in only when it is let in, never at the press, and all tabs learn of it', async ({
+  page,
+  context,
+  baseURL,
+}) => {
+  const server = await updatingServer(baseURL ?? '');
+  try {
+    await page.goto(`${server.url}/own`);
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    const other = await context.newPage();
+    await other.goto(`${server.url}/own/log`);
+    server.bringNewer();
+    await page.evaluate(async () => (await navigator.serviceWorker.ready).update());
+    await expect(page.getByText('A newer Lucky Sheet has come.')).toBeVisible();
+    expect(await versionsKept(page)).toContain('newer-');
+    await page.getByRole('button', { name: 'Start a mug' }).click();
+    await expect(page.getByLabel('Handle gap')).toBeVisible();
+    await goTo(page, 'Press');
+    await expect(page.getByText('A newer Lucky Sheet has come.')).toHaveCount(0);
+    await page.getByRole('link', { name: 'Back to the job' }).click();
+    await expect(page.getByText('A newer Lucky Sheet has come.')).toBeVisible();
+
+    const reloaded = page.waitForEvent('load');
+    await page.getByRole('button', { name: 'Use it now' }).click();
+    await reloaded;
+    await expect(page.getByRole('heading', { name: 'Heat', exact: true })).toBeAttached();
+    await expect(page.getByText('A newer Lucky Sheet has come.')).toHaveCount(0);
+    expect(await versionsKept(page)).toEqual(['newer-']);
+    await expect(other.getByText('was let in by another tab')).toBeVisible();
+  } finally {
+    server.close();
+  }
+});
+
+test('it can be put among the apps of a phone: manifest and icons are there', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/own');
+  const href = await page.locator('link[rel="manifest"]').getAttribute('href');
+  const manifest = (await (await request.get(href ?? '')).json()) as {
+    readonly start_url: string;
+    readonly display: string;
+    readonly icons: readonly { readonly src: string; readonly sizes: string }[];
+  };
+  expect(manifest).toMatchObject({ start_url: '/own', display: 'standalone' });
+  for (const { src, sizes } of manifest.icons.filter((icon) => icon.sizes !== 'any')) {
+    const { width, height } = await sharp(await (await request.get(src)).body()).metadata();
+    expect(`${width}x${height}`).toBe(sizes);
+  }
 });
