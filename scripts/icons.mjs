@@ -8,7 +8,10 @@ const svg = readFileSync(`${ROOT}/src/app/icon.svg`);
 const to = `${ROOT}/public/icons`;
 mkdirSync(to, { recursive: true });
 
-const drawn = (px) => sharp(svg, { density: (72 * px) / 32 }).resize(px, px).png();
+const drawn = (px) =>
+  sharp(svg, { density: (72 * px) / 32 })
+    .resize(px, px)
+    .png();
 await drawn(192).toFile(`${to}/192.png`);
 await drawn(512).toFile(`${to}/512.png`);
 // what a phone may cut round: the mark within the middle 80 % (W3C, Web Application Manifest, maskable icons)

@@ -36,6 +36,8 @@ export interface Write<K extends DocumentKind = DocumentKind> {
   readonly id: string;
   readonly body: Documents[K] | null;
   readonly baseRev: number;
+  /** When it was saved, where that was not just now: what comes back from a backup. */
+  readonly savedAt?: string;
 }
 
 export type SaveOutcome<K extends DocumentKind = DocumentKind> =
@@ -88,21 +90,24 @@ export interface Survey {
 export const ofKind = <K extends DocumentKind>({ kept }: Survey, kind: K): Kept<K>[] =>
   kept.filter((one): one is Kept<K> => one.kind === kind);
 
+const UNKNOWN_KIND = 'it is of a kind this version does not know';
+
 /** Reads everything on the bench, each thing once. */
 export async function survey(store: BenchStore): Promise<Survey> {
   return store.use(async (db) => {
     const read = (await db.getAll('documents')).map((raw): Found<DocumentKind> => {
       if (DOCUMENT_KINDS.includes(raw.kind)) return found(raw);
-      const reason = 'it is of a kind this version does not know';
-      return { ok: false, lost: { raw, newer: true, reason } };
+      return { ok: false, lost: { raw, newer: true, reason: UNKNOWN_KIND } };
     });
     const kept = read.flatMap((one) => (one.ok ? [one.kept] : []));
     const inPlace = read.flatMap((one) => (one.ok ? [] : [one.lost]));
     const aside = (await db.getAll('aside')).map((raw): Unreadable => {
-      const read = raw.kind === 'shelf' ? null : readDocument(raw.kind, raw.version, raw.body);
-      const fault = read && !read.ok ? read.reason : null;
-      const reason = fault ? documentFaultWords(fault) : 'it has not the shape of a shelf';
-      return { raw, newer: fault?.code === 'newer', reason };
+      if (raw.kind === 'shelf')
+        return { raw, newer: false, reason: 'it has not the shape of a shelf' };
+      const read = DOCUMENT_KINDS.includes(raw.kind) ? found({ ...raw, kind: raw.kind }) : null;
+      if (!read) return { raw, newer: true, reason: UNKNOWN_KIND };
+      const reason = 'it can be read by now: bring it in as a file';
+      return read.ok ? { raw, newer: false, reason } : { ...read.lost, raw };
     });
     return { kept, unreadable: [...inPlace, ...aside] };
   });
@@ -168,7 +173,7 @@ export async function saveDocuments(
         if (body === null) await tx.objectStore('documents').delete([kind, id]);
         else
           await tx.objectStore('documents').put({
-            ...{ kind, id, rev: baseRev + 1, savedAt: now.toISOString() },
+            ...{ kind, id, rev: baseRev + 1, savedAt: write.savedAt ?? now.toISOString() },
             ...{ version: DOCUMENTS[kind].version, body },
           });
       }

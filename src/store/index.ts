@@ -3,6 +3,7 @@ export { wipeBench } from './database';
 export * from './bench';
 export * from './documents';
 export * from './keeper';
+export * from './whole';
 export * from './shelfSession';
 export * from './jobs';
 export * from './arts';

@@ -47,17 +47,18 @@ export function useOffline(): Newer | null {
       first = false;
     };
     serviceWorker.addEventListener('controllerchange', changed);
-    serviceWorker.register('/sw.js').then(
-      (registration) => {
+    serviceWorker
+      .register('/sw.js')
+      .then((registration) => {
         if (registration.waiting && serviceWorker.controller) offer(registration.waiting);
         if (registration.installing) watch(registration.installing);
         registration.addEventListener('updatefound', () => {
           if (registration.installing) watch(registration.installing);
         });
-        looking = setInterval(() => void registration.update().catch(() => undefined), LOOK_EVERY_MS);
-      },
-      () => undefined, // refused: online only
-    );
+        const look = () => void registration.update().catch(() => undefined);
+        looking = setInterval(look, LOOK_EVERY_MS);
+      })
+      .catch(() => undefined); // refused: online only
     return () => {
       serviceWorker.removeEventListener('controllerchange', changed);
       clearInterval(looking);

@@ -21,6 +21,7 @@ export * from './sheets';
 export * from './proof';
 export * from './packet';
 export * from './documents';
+export * from './backup';
 export * from './limits';
 export * from './drawings/assembly';
 export * from './drawings/pattern';

@@ -4,6 +4,8 @@ import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { failure, success, type Result } from '@/core/result';
 import type { UnitStyle } from '@/words/units';
+import type { BackupDocument } from '@/files/backup';
+import { isBackup, packBackup } from '@/files/backup/zip';
 import { packJobFile, readJobFile } from '@/files/jobFile';
 import { patternToPdf, writeSheetsPdf, type PrintedJob, type PrintPlan } from '@/files/pdf';
 import type { Pattern } from '@/words';
@@ -18,6 +20,7 @@ import { writeSheetPng } from './sheetPng';
 import { zipPngs } from './zipPngs';
 import type { OnProgress } from './progress';
 import { takeInPicture, type TakenIn } from './takeIn';
+import { unpackBackup } from './unpackBackup';
 import { runTrial, type TrialResult, type TrialSettings } from './trial';
 
 /** A job file's contents, checked, with its pictures ready to be kept. */
@@ -153,6 +156,24 @@ const benchWorker = {
     for (const [sha256, blob] of blobs) arts.set(sha256, new Uint8Array(await blob.arrayBuffer()));
     return blobOf([packJobFile(job, shelf, arts)], 'application/zip');
   },
+
+  /** Packs a bench into one file; pictures go in as they came. */
+  packBackup(
+    document: BackupDocument,
+    pictures: ReadonlyMap<string, Blob>,
+    onProgress: OnProgress,
+  ): Promise<Blob> {
+    return packBackup(document, pictures, (done, of) =>
+      onProgress({ doing: `Packing picture ${done} of ${of}`, share: done / of }),
+    );
+  },
+
+  /** Whether a zip says that it is a backup. */
+  isBackup: (file: Blob): Promise<boolean> => isBackup(file),
+
+  /** Reads a backup and takes in those of its pictures that are not there yet, or refuses it whole. */
+  unpackBackup: (file: Blob, have: ReadonlySet<string>, onProgress: OnProgress) =>
+    unpackBackup(file, have, onProgress),
 
   /** Reads a job file and takes its pictures in, or refuses it whole. */
   async unpackJob(file: Blob, onProgress: OnProgress): Promise<Result<UnpackedJob>> {

@@ -12,6 +12,8 @@ import { Cancelled, type Task } from './task';
 import type { OnProgress } from './progress';
 import type { TakenIn } from './takeIn';
 import type { TrialResult } from './trial';
+import type { UnpackedBackup } from './unpackBackup';
+import type { BackupDocument } from '@/files/backup';
 
 /** A worker and the one handle to its functions: were that forgotten, the worker would stop listening. */
 interface Started {
@@ -66,6 +68,25 @@ function runTask<T>(
   );
   return { result, cancel };
 }
+
+/** Packs a bench into one file, off the main thread. */
+export const packBackupTask = (
+  document: BackupDocument,
+  pictures: ReadonlyMap<string, Blob>,
+  onProgress: OnProgress,
+) =>
+  runTask<Blob>((worker, progress) => worker.packBackup(document, pictures, progress), onProgress);
+
+/** Tells whether a zip is a backup, off the main thread. */
+export const isBackupTask = (file: Blob, onProgress: OnProgress) =>
+  runTask<boolean>((worker) => worker.isBackup(file), onProgress);
+
+/** Reads a backup and takes its pictures in, off the main thread; those that are there already stay as they are. */
+export const unpackBackupTask = (file: Blob, have: ReadonlySet<string>, onProgress: OnProgress) =>
+  runTask<Result<UnpackedBackup>>(
+    (worker, progress) => worker.unpackBackup(file, have, progress),
+    onProgress,
+  );
 
 /** Takes a picture file in, off the main thread. */
 export const takeInTask = (file: Blob, name: string, onProgress: OnProgress) =>

@@ -2,6 +2,9 @@ export {
   drawChartTask,
   readChartTask,
   allPngsTask,
+  isBackupTask,
+  packBackupTask,
+  unpackBackupTask,
   bentPreviewTask,
   patternPdfTask,
   letteringTask,
@@ -21,6 +24,7 @@ export type { DrawnLine } from './lettering';
 export { openPdf } from './openPdf';
 export type { ReadPage } from './pdfPages';
 export type { TakenIn } from './takeIn';
+export type { UnpackedBackup } from './unpackBackup';
 export type { Preparation } from './prepare';
 export type { TrialResult, TrialSettings } from './trial';
 export {

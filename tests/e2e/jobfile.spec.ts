@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { unzipSync, zipSync, strToU8 } from 'fflate';
 import type { Page } from '@playwright/test';
-import { expect, goTo, mugWithPicture, saved, test } from './bench';
+import { expect, goTo, mugWithPicture, saved, startMug, test } from './bench';
 
 /** Exports a job from its card on the bench. */
 async function exportFromCard(page: Page, name: string): Promise<Buffer> {
@@ -60,8 +60,7 @@ test('export, wipe, import: the same job, byte-equal art, the same plan; hostile
 });
 
 test('rename, duplicate, delete and undo on the bench', async ({ page }) => {
-  await page.goto('/own');
-  await page.getByRole('button', { name: 'Start a mug' }).click();
+  await startMug(page);
   await page.getByRole('link', { name: 'Lucky Sheet, to the bench' }).click();
   const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
   await page.getByRole('button', { name: 'More for New mug' }).click();

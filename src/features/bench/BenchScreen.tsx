@@ -22,11 +22,14 @@ import { TopBar } from '@/ui/TopBar';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { BrokenCard } from './BrokenCard';
 import { JobCard } from './JobCard';
+import { KeptSafe } from './KeptSafe';
 import { NewJobMenu } from './NewJobMenu';
 import { UnreadableList } from './UnreadableList';
+import { useBackup } from './useBackup';
 import { useBenchJobs, type BenchJob } from './useBenchJobs';
 import { useIntake } from './useIntake';
 
+const ClashDialog = dynamic(() => import('./ClashDialog').then((m) => m.ClashDialog));
 const FiguresDialog = dynamic(() => import('./FiguresDialog').then((m) => m.FiguresDialog));
 const RenameDialog = dynamic(() => import('./RenameDialog').then((m) => m.RenameDialog));
 const TogetherDialog = dynamic(() => import('./TogetherDialog').then((m) => m.TogetherDialog));
@@ -53,8 +56,9 @@ function EmptyBench({ onNew }: { onNew: () => void }) {
 /** Home: the jobs as cards, and every way to begin one. */
 export function BenchScreen() {
   const { name, store, own, shelf } = useBench();
-  const { jobs, unreadable, refresh, create, duplicate, rename, remove, removeUnreadable } =
-    useBenchJobs();
+  const onBench = useBenchJobs();
+  const { jobs, unreadable, saved, refresh, create } = onBench;
+  const { duplicate, rename, remove, removeUnreadable } = onBench;
   const [together, setTogether] = useState(false);
   const [renaming, setRenaming] = useState<StoredJob | null>(null);
   const notify = useNotify();
@@ -64,7 +68,15 @@ export function BenchScreen() {
   const open = (id: string, station: string) =>
     router.push(`/${name}/job/${encodeURIComponent(id)}/${station}`);
   const lastBlank = jobs?.[0]?.stored.body.blank ?? shelf.blanks[0];
-  const intake = useIntake({ task, blank: lastBlank, create, refresh, open });
+  const backup = useBackup(task, refresh);
+  const intake = useIntake({
+    task,
+    blank: lastBlank,
+    create,
+    refresh,
+    open,
+    backup: backup.bringIn,
+  });
 
   async function start(blank: Blank | undefined, jobName: string) {
     const id = await create(blank, jobName);
@@ -182,8 +194,17 @@ export function BenchScreen() {
             blanks are under “New job”.
           </Typography>
         )}
+        {saved && (
+          <KeptSafe
+            {...saved}
+            task={task}
+            onSave={() => void backup.save()}
+            onBringIn={(file) => void backup.bringIn(file)}
+          />
+        )}
       </Box>
       {together && jobs && <TogetherDialog entries={jobs} onClose={() => setTogether(false)} />}
+      {backup.question && <ClashDialog question={backup.question} />}
       {intake.figures && <FiguresDialog question={intake.figures} />}
       {intake.pages && <PageDialog question={intake.pages} />}
       {renaming && (

@@ -38,6 +38,9 @@ interface OnBench {
   readonly jobs: readonly BenchJob[];
   /** What cannot be read here, kept whole. */
   readonly unreadable: readonly Unreadable[];
+  /** When each of the person's own things was last saved, and when the bench was read. */
+  readonly savedAt: readonly string[];
+  readonly readAt: Date;
 }
 
 /** The jobs on the bench and what can be done with them; null until they are read. */
@@ -59,7 +62,12 @@ export function useBenchJobs() {
       lastOutcome: records.find(({ jobId }) => jobId === each.id)?.outcome ?? null,
       readAt,
     }));
-    setOnBench({ jobs, unreadable: found.unreadable });
+    setOnBench({
+      jobs,
+      unreadable: found.unreadable,
+      savedAt: found.kept.map(({ savedAt }) => savedAt),
+      readAt,
+    });
   }, [store]);
 
   const attempt = useCallback(
@@ -150,6 +158,7 @@ export function useBenchJobs() {
   return {
     jobs: onBench?.jobs ?? null,
     unreadable: onBench?.unreadable ?? [],
+    saved: onBench && { savedAt: onBench.savedAt, readAt: onBench.readAt },
     ...{ refresh, create, duplicate, rename, remove, removeUnreadable },
   };
 }

@@ -9,11 +9,10 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { importJob } from '@/ui/bench/jobFiles';
 import { useNotify } from '@/ui/notify';
 import type { TaskRunner } from '@/ui/useTask';
-import { unpackJobTask, type TakenIn } from '@/workers';
+import { isBackupTask, unpackJobTask, type TakenIn } from '@/workers';
 import type { FiguresQuestion } from './FiguresDialog';
 
-const isJobFile = (file: File): boolean =>
-  /\.zip$/i.test(file.name) || file.type === 'application/zip';
+const isZip = (file: File): boolean => /\.zip$/i.test(file.name) || file.type === 'application/zip';
 
 /** A picture's file name as the name of a job: without its ending. */
 const jobNameOf = ({ name }: File): string =>
@@ -33,10 +32,11 @@ interface Into {
   ) => Promise<string | null>;
   readonly refresh: () => Promise<void>;
   readonly open: (id: string, station: string) => void;
+  readonly backup: (file: File) => Promise<void>;
 }
 
-/** Takes files dropped on the bench: job files, and pictures, each of which begins a job. */
-export function useIntake({ task, blank, create, refresh, open }: Into) {
+/** Takes files dropped on the bench: job files, backups, and pictures, each of which begins a job. */
+export function useIntake({ task, blank, create, refresh, open, backup }: Into) {
   const bench = useBench();
   const notify = useNotify();
   const intake = useFileIntake(task);
@@ -52,6 +52,11 @@ export function useIntake({ task, blank, create, refresh, open }: Into) {
         },
       }),
     );
+
+  async function takeZip(file: File): Promise<void> {
+    const whole = await task.run((onProgress) => isBackupTask(file, onProgress));
+    if (whole !== null) await (whole ? backup(file) : takeJob(file));
+  }
 
   async function takeJob(file: File): Promise<void> {
     const read = await task.run((onProgress) => unpackJobTask(file, onProgress));
@@ -97,8 +102,8 @@ export function useIntake({ task, blank, create, refresh, open }: Into) {
     figures,
     pages: intake.question,
     take: async (files: readonly File[]): Promise<void> => {
-      for (const file of files.filter(isJobFile)) await takeJob(file);
-      const pictures = files.filter((file) => !isJobFile(file));
+      for (const file of files.filter(isZip)) await takeZip(file);
+      const pictures = files.filter((file) => !isZip(file));
       if (pictures.length > 0) await takePictures(pictures);
     },
   };
