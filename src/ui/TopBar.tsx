@@ -7,7 +7,7 @@ import NextLink from 'next/link';
 import type { ReactNode } from 'react';
 import { useBench } from './bench/BenchProvider';
 import { Mark } from './Mark';
-import { COLOURS, FONTS } from './theme';
+import { COLOURS, FONTS, TOUCHED } from './theme';
 import { toggleUnits, useUnits } from './units';
 
 /** Where one is: mark, title, the bench and the way to the other one; `children` are the screen's tools. */
@@ -42,6 +42,7 @@ export function TopBar({ title, children }: { title: ReactNode; children?: React
           color: COLOURS.ink,
           textDecoration: 'none',
           whiteSpace: 'nowrap',
+          ...TOUCHED,
         }}
       >
         <Mark />

@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { axeFaults, expect, test } from './bench';
 
 const SIZES = [
@@ -49,4 +50,50 @@ test('on a phone findings are one line with their count, unfolded at a touch', a
   expect(await axeFaults(page)).toEqual([]);
   await line.click();
   await expect(checks.getByRole('listitem')).toHaveCount(0);
+});
+
+/**
+ * Whatever can be touched on a screen and is smaller than a finger, WCAG 2.2's 44 px. Links within a sentence may be, and
+ * the bars of the evening over the clock: each stands in the order below it, too.
+ */
+const tooSmall = (page: Page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('button, a[href], [role="button"], input, select')]
+      .filter(
+        (each) =>
+          each.getClientRects().length > 0 &&
+          !each.closest('p, [aria-label="The evening over the clock"]'),
+      )
+      // what is drawn over a hidden input is what is touched
+      .map((each) =>
+        each.matches('input')
+          ? (each.closest('label, .MuiInputBase-root, .MuiCheckbox-root') ?? each)
+          : each,
+      )
+      .map((each) => ({ each, box: each.getBoundingClientRect() }))
+      .filter(({ box }) => box.width > 0 && (box.height < 43.5 || box.width < 43.5))
+      .map(
+        ({ each, box }) =>
+          `${each.getAttribute('aria-label') ?? each.textContent}: ${Math.round(box.width)} × ${Math.round(box.height)}`,
+      ),
+  );
+
+test.describe('by touch', () => {
+  test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } });
+
+  test('what is touched at the press and in an evening is as large as a finger', async ({
+    page,
+  }) => {
+    await page.goto('/demo');
+    await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+    await page.goto('/demo/job/demo-comet/press');
+    await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible();
+    expect(await tooSmall(page)).toEqual([]);
+    await page.getByRole('button', { name: 'Begin' }).tap();
+    await expect(page.getByRole('button', { name: 'It is on' })).toBeVisible();
+    expect(await tooSmall(page)).toEqual([]);
+    await page.goto('/demo/evening');
+    await expect(page.getByRole('button', { name: 'Begin the evening' })).toBeVisible();
+    expect(await tooSmall(page)).toEqual([]);
+  });
 });

@@ -7,7 +7,7 @@ import NextLink from 'next/link';
 import type { Job } from '@/core/model';
 import { blockWords, setWords, wallTime } from '@/words';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { COLOURS, FONTS } from '@/ui/theme';
+import { COLOURS, FONTS, TOUCHED } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import type { EveningShown } from '@/workers';
 import { numbersOf, thingWords } from './things';
@@ -97,6 +97,7 @@ export function Order({
                   <Link
                     component={NextLink}
                     href={`/${name}/job/${encodeURIComponent(thing.jobId)}/heat`}
+                    sx={{ display: 'inline-flex', alignItems: 'center', ...TOUCHED }}
                   >
                     {thingWords(load, jobs)}
                   </Link>
