@@ -97,3 +97,56 @@ test.describe('by touch', () => {
     expect(await tooSmall(page)).toEqual([]);
   });
 });
+
+test.describe('by two fingers', () => {
+  test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } });
+
+  test('the stage is looked at closer and pushed about; a picture under them stays where it was', async ({
+    page,
+  }) => {
+    await page.goto('/demo');
+    await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+    await page.goto('/demo/job/demo-comet/art');
+    const stage = page.getByRole('group', { name: /^Comet mug: pictures/ });
+    await expect(stage).toBeVisible();
+    const view = async () => ((await stage.getAttribute('viewBox')) ?? '').split(' ').map(Number);
+    const box = await stage.boundingBox();
+    if (!box) throw new Error('no stage');
+    const [cx, cy] = [box.x + box.width / 2, box.y + box.height / 2];
+    const session = await page.context().newCDPSession(page);
+    /** Two fingers so far apart and about a point, put down, moved, or lifted. */
+    const fingers = (type: 'touchStart' | 'touchMove' | 'touchEnd', apart = 0, x = cx, y = cy) =>
+      session.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints:
+          type === 'touchEnd'
+            ? []
+            : [
+                { x: x - apart / 2, y, id: 0 },
+                { x: x + apart / 2, y, id: 1 },
+              ],
+      });
+    const [x0 = 0, , whole = 0] = await view();
+    await fingers('touchStart', 60);
+    for (const apart of [80, 110, 150, 180]) await fingers('touchMove', apart);
+    await expect.poll(async () => (await view())[2] ?? 0).toBeLessThan(whole / 2);
+    for (const x of [cx + 10, cx + 25, cx + 40]) await fingers('touchMove', 180, x);
+    // what lay under the fingers lies under them still
+    const underPx = async (px: number) => {
+      const [x = 0, , width = 0] = await view();
+      return x + ((px - box.x) / box.width) * width;
+    };
+    await expect.poll(() => underPx(cx + 40)).toBeCloseTo(x0 + whole / 2, 0);
+    await fingers('touchEnd');
+    // 3 times as close, give or take what is needed to know the gesture
+    const [, , closer = 0] = await view();
+    expect(whole / closer).toBeGreaterThan(2.2);
+    expect(whole / closer).toBeLessThan(3.3);
+    await expect(page.getByRole('button', { name: /^Undo/ })).toBeDisabled();
+    await page.getByRole('button', { name: 'See all of it' }).tap();
+    await expect.poll(async () => (await view())[2] ?? 0).toBe(whole);
+    expect(await page.evaluate(() => [window.scrollY, window.visualViewport?.scale])).toEqual([
+      ...[0, 1],
+    ]);
+  });
+});

@@ -79,7 +79,8 @@ export function PlacedHandle({ item, selection, trim, selected }: HandleProps) {
   const nudge = length === 'in' ? MM_PER_INCH / 16 : 1;
 
   const bindDrag = useDrag(
-    ({ movement: [mx, my], first, memo, altKey }) => {
+    ({ movement: [mx, my], first, memo, altKey, touches, cancel }) => {
+      if (touches > 1) return cancel(); // two fingers look closer
       if (first) selection.choose(placement.id);
       const start = (memo as DragStart | undefined) ?? { box, at: placement.at };
       const free = { ...start.box, x: start.box.x + mx * mmPerPx, y: start.box.y + my * mmPerPx };

@@ -1,6 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import {
   createContext,
   useContext,
@@ -14,6 +15,7 @@ import type { Box as MmBox } from '@/core/geometry';
 import { COLOURS } from '../theme';
 import { useUnits } from '../units';
 import { Rulers, RULER_PX } from './Rulers';
+import { useLens } from './useLens';
 
 const MmPerPx = createContext(1);
 
@@ -28,7 +30,7 @@ interface TrueScaleProps {
   svgRef?: Ref<SVGSVGElement>;
 }
 
-/** A drawing in true proportion with rulers in the user's unit. Children are SVG in mm. */
+/** A drawing in true proportion with rulers in the user's unit, to be looked at closer. Children are SVG in mm. */
 export function TrueScale({ view, label, children, svgRef }: TrueScaleProps) {
   const room = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 0, height: 0 });
@@ -41,13 +43,15 @@ export function TrueScale({ view, label, children, svgRef }: TrueScaleProps) {
     return () => observer.disconnect();
   }, []);
 
-  const mmPerPx = Math.max(
+  const wholeMmPerPx = Math.max(
     view.width / Math.max(50, size.width - RULER_PX),
     view.height / Math.max(50, size.height - RULER_PX),
   );
+  const { zoom, off, showAll } = useLens(room, wholeMmPerPx, label);
+  const mmPerPx = wholeMmPerPx / zoom;
   const shown: MmBox = {
-    x: view.x + view.width / 2 - ((size.width + RULER_PX) * mmPerPx) / 2,
-    y: view.y + view.height / 2 - ((size.height + RULER_PX) * mmPerPx) / 2,
+    x: view.x + view.width / 2 + off.x - ((size.width + RULER_PX) * mmPerPx) / 2,
+    y: view.y + view.height / 2 + off.y - ((size.height + RULER_PX) * mmPerPx) / 2,
     width: size.width * mmPerPx,
     height: size.height * mmPerPx,
   };
@@ -77,6 +81,16 @@ export function TrueScale({ view, label, children, svgRef }: TrueScaleProps) {
             <Rulers shown={shown} mmPerPx={mmPerPx} unit={length} />
           </MmPerPx>
         </svg>
+      )}
+      {zoom > 1 && (
+        <Button
+          variant="outlined"
+          size="small"
+          onClick={showAll}
+          sx={{ position: 'absolute', right: 8, top: 8, bgcolor: COLOURS.card }}
+        >
+          See all of it
+        </Button>
       )}
     </Box>
   );
