@@ -15,7 +15,7 @@ const shared = {
   },
   /** These ship as ES modules only. */
   transformIgnorePatterns: [
-    '/node_modules/(?!(clipper2-ts|culori|d3-contour|d3-array|internmap)/)',
+    '/node_modules/(?!(clipper2-ts|culori|uuid|@noble/hashes|d3-contour|d3-array|internmap)/)',
   ],
   setupFiles: ['<rootDir>/tests/support/seed.ts'],
   moduleNameMapper: {

@@ -13,8 +13,10 @@ export function DemoBench({ children }: { children: ReactNode }) {
   const [state, setState] = useState<'laying-out' | 'ready' | 'failed'>('laying-out');
 
   useEffect(() => {
-    navigator.locks
-      .request('lucky-sheet-demo-seed', async () => (await import('./seed')).seedDemo(store))
+    const lay = async () => (await import('./seed')).seedDemo(store);
+    // denied to pages that come over a home network without a certificate; two tabs at once are unlikely there
+    const locks = navigator.locks as LockManager | undefined;
+    (locks ? locks.request('lucky-sheet-demo-seed', lay) : lay())
       .then(() => setState('ready'))
       .catch(() => setState('failed'));
   }, [store]);

@@ -4,6 +4,7 @@ export * from './bench';
 export * from './documents';
 export * from './keeper';
 export * from './whole';
+export * from './newId';
 export * from './shelfSession';
 export * from './jobs';
 export * from './arts';

@@ -3,6 +3,7 @@ import { DOCUMENT_KINDS, DOCUMENTS, readDocument } from '@/core/model';
 import type { BenchName } from './types';
 import type { BenchStore } from './bench';
 import { saveDocument, type Write } from './documents';
+import { newId } from './newId';
 
 /** Whatever keeps text at once, without waiting: the browser's `localStorage`. */
 export type AtOnceStorage = Pick<Storage, 'length' | 'key' | 'getItem' | 'setItem' | 'removeItem'>;
@@ -31,7 +32,7 @@ export function leaveBehind(
   if (writes.length === 0) return;
   const left = writes.map((write) => ({ ...write, version: DOCUMENTS[write.kind].version }));
   try {
-    storage.setItem(prefixOf(bench) + crypto.randomUUID(), JSON.stringify(left));
+    storage.setItem(prefixOf(bench) + newId(), JSON.stringify(left));
   } catch {
     // full or refused: what was said to be saved is saved, this last edit is not
   }

@@ -2,8 +2,12 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { zipSync, strToU8 } from 'fflate';
 import { inspectImage } from '@/files/image';
 import { readJobFile } from '@/files/jobFile';
+import { readLogJson } from '@/files/logFile';
+import { toBackup } from '@/files/backup';
+import { openBackup } from '@/files/backup/zip';
 import { readBlanksFile } from '@/files/shelfFile';
 import { beginsAsSvg } from '@/files/svg';
+import sharp from 'sharp';
 import { pngPicture } from '../support/pictures';
 import { seeded } from '@/demo/paint';
 import { LONGEST_S, type Ordeal } from './ordeal';
@@ -21,6 +25,18 @@ function mutated(bytes: Uint8Array, random: () => number): Uint8Array {
 type Reader = (bytes: Uint8Array) => unknown;
 const asText = (bytes: Uint8Array): string => new TextDecoder().decode(bytes);
 
+/** A backup of one record. */
+const backupOf = (record: string): Uint8Array => {
+  const kept = {
+    kind: 'record',
+    id: 'r',
+    version: 3,
+    savedAt: '',
+    body: JSON.parse(record) as unknown,
+  };
+  return zipSync({ 'backup.json': strToU8(JSON.stringify(toBackup([kept], [], [], new Date(0)))) });
+};
+
 async function samples(): Promise<readonly (readonly [string, Uint8Array, Reader])[]> {
   const folder = 'tests/fixtures/documents';
   const png = new Uint8Array(await pngPicture(40, 30));
@@ -30,6 +46,18 @@ async function samples(): Promise<readonly (readonly [string, Uint8Array, Reader
     .map((name) => zipSync({ 'job.json': strToU8(readFileSync(`${folder}/${name}`, 'utf8')) }));
   return [
     ['png', png, inspectImage],
+    ['jpeg', new Uint8Array(await sharp(png).jpeg().toBuffer()), inspectImage],
+    ['webp', new Uint8Array(await sharp(png).webp().toBuffer()), inspectImage],
+    [
+      'backup',
+      backupOf(readFileSync(`${folder}/record.v3.json`, 'utf8')),
+      (bytes) => openBackup(new Blob([bytes as Uint8Array<ArrayBuffer>])),
+    ],
+    [
+      'log',
+      strToU8('{"format":"lucky-sheet-log","version":1,"records":[]}'),
+      (bytes) => readLogJson(asText(bytes)),
+    ],
     ['svg', strToU8(comments), (bytes) => beginsAsSvg(asText(bytes))],
     [
       'blanks',

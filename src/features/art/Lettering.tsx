@@ -19,6 +19,7 @@ import { Tucked } from '@/ui/Tucked';
 import { NamesFields, readNames } from './items/NamesFields';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
+import { newId } from '@/store';
 import { namesFaultWords } from '@/words';
 
 const START: TextSpec = {
@@ -133,11 +134,11 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
     const arts = await takeIn.letter(spec, names);
     const [first] = arts ?? [];
     if (!arts || !first) return;
-    const id = onto === 'selected' && selected ? selected.placement.id : crypto.randomUUID();
+    const id = onto === 'selected' && selected ? selected.placement.id : newId();
     startTransition(() => {
       editDesign((old) => {
         const ready = onto === 'new' ? withArt(old, first, id, selection.face?.id) : old;
-        const rows = personal ? withNames(ready, names, () => crypto.randomUUID()) : ready;
+        const rows = personal ? withNames(ready, names, newId) : ready;
         return withLettering(rows, id, arts);
       });
       selection.choose(id);

@@ -9,6 +9,7 @@ import { useJob } from '@/ui/job/jobContext';
 import { Pair, Section } from '@/ui/Section';
 import type { OnFace, Selection } from './useSelection';
 import { DATUM_WORDS, EDGE_WORDS } from '@/words';
+import { newId } from '@/store';
 
 interface PlaceProps {
   selection: Selection;
@@ -19,7 +20,6 @@ interface PlaceProps {
 function Intentions({ selection, selected }: PlaceProps) {
   const { job, plan, edit } = useJob();
   const { placement, face } = selected;
-  const newId = () => crypto.randomUUID();
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
       {face.datums.map((datum) => (

@@ -4,7 +4,7 @@ import { startTransition, useState } from 'react';
 import type { Room } from '@/core/art';
 import { replaceArt, withFirstSize } from '@/core/job';
 import { MAX_ARTS, type Artwork, type TextSpec } from '@/core/model';
-import { putArt, storageProblem } from '@/store';
+import { putArt, storageProblem, newId } from '@/store';
 import { drawText } from '@/ui/art/drawText';
 import { useFileIntake, type PageQuestion } from '@/ui/art/useFileIntake';
 import { useBench } from '@/ui/bench/BenchProvider';
@@ -93,7 +93,7 @@ export function useTakeIn(selection: Selection): TakeIn {
     for (const file of files) {
       const art = await take(file);
       if (!art) continue;
-      const id = crypto.randomUUID();
+      const id = newId();
       let added = false;
       startTransition(() => {
         added = edit((now) => withFirstSize(now, art, id, shelf, selection.face?.id));

@@ -10,11 +10,12 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { ErrorBoundary } from 'react-error-boundary';
-import type { Blank } from '@/core/model';
+import type { Blank, Job } from '@/core/model';
 import { storageProblem, type StoredJob } from '@/store';
 import { asideName } from '@/ui/bench/aside';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { exportJob } from '@/ui/bench/jobFiles';
+import { exportJob, packedJob } from '@/ui/bench/jobFiles';
+import { fileName } from '@/ui/files';
 import { Mark } from '@/ui/Mark';
 import { useNotify } from '@/ui/notify';
 import { COLOURS } from '@/ui/theme';
@@ -31,6 +32,9 @@ import { useIntake } from './useIntake';
 
 const ClashDialog = dynamic(() => import('./ClashDialog').then((m) => m.ClashDialog));
 const FiguresDialog = dynamic(() => import('./FiguresDialog').then((m) => m.FiguresDialog));
+const HandOverDialog = dynamic(() =>
+  import('@/ui/bench/HandOverDialog').then((m) => m.HandOverDialog),
+);
 const RenameDialog = dynamic(() => import('./RenameDialog').then((m) => m.RenameDialog));
 const TogetherDialog = dynamic(() => import('./TogetherDialog').then((m) => m.TogetherDialog));
 const PageDialog = dynamic(() => import('@/ui/art/PageDialog').then((m) => m.PageDialog));
@@ -60,6 +64,7 @@ export function BenchScreen() {
   const { jobs, unreadable, saved, refresh, create } = onBench;
   const { duplicate, rename, remove, removeUnreadable } = onBench;
   const [together, setTogether] = useState(false);
+  const [handingOver, setHandingOver] = useState<Job | null>(null);
   const [renaming, setRenaming] = useState<StoredJob | null>(null);
   const notify = useNotify();
   const router = useRouter();
@@ -98,6 +103,7 @@ export function BenchScreen() {
     onRename: () => setRenaming(stored),
     onDuplicate: () => void duplicate(stored.body),
     onExport: () => void exportJob(store, stored.body, shelf, task.run),
+    onHandOver: () => setHandingOver(stored.body),
     onDelete: () => void remove(stored),
   });
 
@@ -200,6 +206,7 @@ export function BenchScreen() {
             task={task}
             onSave={() => void backup.save()}
             onBringIn={(file) => void backup.bringIn(file)}
+            onFetched={(file) => void intake.take([file])}
           />
         )}
       </Box>
@@ -207,6 +214,14 @@ export function BenchScreen() {
       {backup.question && <ClashDialog question={backup.question} />}
       {intake.figures && <FiguresDialog question={intake.figures} />}
       {intake.pages && <PageDialog question={intake.pages} />}
+      {handingOver && (
+        <HandOverDialog
+          what={`“${handingOver.name}”`}
+          fileName={fileName(handingOver.name, 'job.zip')}
+          pack={(run) => packedJob(store, handingOver, shelf, run)}
+          onClose={() => setHandingOver(null)}
+        />
+      )}
       {renaming && (
         <RenameDialog
           name={renaming.body.name}

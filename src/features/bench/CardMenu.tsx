@@ -11,6 +11,7 @@ export interface CardActions {
   readonly onRename: () => void;
   readonly onDuplicate: () => void;
   readonly onExport: () => void;
+  readonly onHandOver: () => void;
   readonly onDelete: () => void;
 }
 
@@ -39,6 +40,7 @@ export function CardMenu({ name, actions }: { name: string; actions: CardActions
         {item('Rename', actions.onRename)}
         {item('Duplicate', actions.onDuplicate)}
         {item('Export job file', actions.onExport)}
+        {item('Take to another device', actions.onHandOver)}
         {item('Delete', actions.onDelete)}
       </Menu>
     </>

@@ -3,15 +3,19 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { format } from 'date-fns/format';
+import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
+import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import { daysUnsaved, REMIND_AFTER_DAYS } from '@/files/backup/due';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { useHandsOver } from '@/ui/bench/handover';
 import { FileButton } from '@/ui/fields/FileButton';
 import { COLOURS } from '@/ui/theme';
 import { TaskButton, type TaskRunner } from '@/ui/useTask';
 import { unsavedWords } from '@/words';
 import { useLastBackup } from './lastBackup';
+
+const FetchByCode = dynamic(() => import('./FetchByCode').then((m) => m.FetchByCode));
 
 /** Whether the browser says that it may clear what it keeps; null as long as it says nothing. */
 function useMayBeCleared(): boolean | null {
@@ -32,6 +36,7 @@ export function KeptSafe({
   task,
   onSave,
   onBringIn,
+  onFetched,
 }: {
   /** When each document of the bench was last saved. */
   savedAt: readonly string[];
@@ -40,10 +45,13 @@ export function KeptSafe({
   task: TaskRunner;
   onSave: () => void;
   onBringIn: (file: File) => void;
+  /** A job or backup that another device laid ready. */
+  onFetched: (file: File) => void;
 }) {
   const { name } = useBench();
   const last = useLastBackup(name);
   const clears = useMayBeCleared();
+  const handsOver = useHandsOver();
   const days = daysUnsaved(savedAt, last, readAt);
   const due = name === 'own' && days >= REMIND_AFTER_DAYS;
   return (
@@ -64,7 +72,9 @@ export function KeptSafe({
         Jobs, pictures, shelf, stock and log are in this browser alone.
         {clears === true &&
           ' This browser says that it may clear them when space runs short, or after a long time unused.'}{' '}
-        {last ? `Last backup: ${format(new Date(last), 'd MMMM yyyy, H:mm')}.` : 'No backup yet.'}{' '}
+        {last
+          ? `Last backup: ${formatDistanceToNow(new Date(last), { addSuffix: true })}.`
+          : 'No backup yet.'}{' '}
         {!due && unsavedWords(days, last !== null)}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
@@ -76,6 +86,7 @@ export function KeptSafe({
           accept=".zip,application/zip"
           onFile={(file) => onBringIn(file)}
         />
+        {handsOver && <FetchByCode onFile={onFetched} />}
       </Box>
     </Box>
   );

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { SHELF_KINDS, SHELF_LISTS, type DocumentKind, type Job, type Shelf } from '@/core/model';
-import { mergeOf, toBackup, type Clash, type Here, type Readable } from '@/files/backup';
+import { mergeOf, type Clash, type Here, type Readable } from '@/files/backup';
 import {
   keepAside,
   picturesKept,
@@ -10,16 +10,17 @@ import {
   saveDocuments,
   storageProblem,
   survey,
-  wholeBench,
   type AsideDocument,
   type Write,
+  newId,
 } from '@/store';
+import { packedBench } from '@/ui/bench/backupFile';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { download } from '@/ui/files';
 import { useNotify } from '@/ui/notify';
 import type { TaskRunner } from '@/ui/useTask';
 import { broughtBackWords } from '@/words';
-import { packBackupTask, unpackBackupTask, type UnpackedBackup } from '@/workers';
+import { unpackBackupTask, type UnpackedBackup } from '@/workers';
 import { noteBackup } from './lastBackup';
 
 /** What holds where both sides have a thing otherwise; a job can also come in as a second one. */
@@ -51,7 +52,7 @@ function shelfOf(documents: readonly Readable[]): Partial<Shelf> {
 
 /** The same job under an id of its own. */
 function asSecond({ body, savedAt }: Readable): Readable {
-  const id = crypto.randomUUID();
+  const id = newId();
   const job = body as Job;
   return {
     kind: 'job',
@@ -82,18 +83,7 @@ export function useBackup(task: TaskRunner, refresh: () => Promise<void>) {
   async function save(): Promise<void> {
     const now = new Date();
     try {
-      const { documents, aside, pictures } = await wholeBench(store);
-      const inZip = [...pictures].map(([sha256, { type }]) => ({
-        sha256,
-        file: `art/${sha256}.${type === 'image/jpeg' ? 'jpg' : type.replace('image/', '')}`,
-      }));
-      const file = await task.run((onProgress) =>
-        packBackupTask(
-          toBackup(documents.map(bare), aside.map(bare), inZip, now),
-          pictures,
-          onProgress,
-        ),
-      );
+      const file = await packedBench(store, now, task.run);
       if (!file) return;
       download(`lucky-sheet-${name}-${now.toISOString().slice(0, 10)}.backup.zip`, file);
       noteBackup(name, now);
@@ -178,9 +168,3 @@ export function useBackup(task: TaskRunner, refresh: () => Promise<void>) {
 
   return { question, save, bringIn };
 }
-
-const bare = ({ kind, id, version, savedAt, body }: AsideDocument) => {
-  // a moment that is none is not passed on
-  const at = Number.isNaN(Date.parse(savedAt)) ? '' : new Date(savedAt).toISOString();
-  return { kind, id, version, savedAt: at, body };
-};

@@ -16,6 +16,7 @@ import {
   survey,
   type StoredJob,
   type Unreadable,
+  newId,
 } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
@@ -100,7 +101,7 @@ export function useBenchJobs() {
   const create = useCallback(
     async (blank: Blank | undefined, name: string, picture?: TakenIn): Promise<string | null> => {
       if (!blank) return null;
-      const id = crypto.randomUUID();
+      const id = newId();
       let made = false;
       await attempt(async () => {
         const { newJob, withArt } = await import('@/core/job');
@@ -108,7 +109,7 @@ export function useBenchJobs() {
         if (picture) {
           const { art, blob, preview } = picture;
           await putArt(store, { sha256: art.sha256, blob, preview });
-          job = withArt(job, art, crypto.randomUUID());
+          job = withArt(job, art, newId());
         }
         await saveJob(store, job, 0);
         made = true;
@@ -122,7 +123,7 @@ export function useBenchJobs() {
     attempt(async () => {
       const copy = {
         ...job,
-        id: crypto.randomUUID(),
+        id: newId(),
         name: `${job.name} (copy)`.slice(0, 120),
         createdAt: new Date().toISOString(),
       };

@@ -13,6 +13,7 @@ import { COLOURS } from '@/ui/theme';
 import { AboutFields, BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
 import { withBlank } from '@/core/job';
 import type { Blank } from '@/core/model';
+import { newId } from '@/store';
 import { WordsField } from '@/ui/fields/WordsField';
 
 function ShelfChoice() {
@@ -56,7 +57,7 @@ function KeepOnShelf() {
   async function keep() {
     const preset = shelf.blanks.find(({ id }) => id === job.blank.id);
     const own = preset?.origin === 'measured';
-    const blank = { ...job.blank, id: own ? job.blank.id : crypto.randomUUID() };
+    const blank = { ...job.blank, id: own ? job.blank.id : newId() };
     await addToShelf({ blanks: [blank] });
     editBlank((old) => ({ ...old, id: blank.id }));
     notify({ tone: 'success', text: `“${blank.name}” is on your shelf.` });

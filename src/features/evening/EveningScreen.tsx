@@ -6,17 +6,23 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { format } from 'date-fns';
-import { useMemo } from 'react';
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
 import type { EveningRun, EveningWish, Job, KeptEvening } from '@/core/model';
 import { NOT_PRESSED_WORDS } from '@/words';
+import { packedEvening } from '@/ui/bench/backupFile';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { OffBench } from '@/ui/OffBench';
 import type { EveningShown } from '@/workers';
 import { Begin } from './Begin';
 import { PlanOfEvening } from './PlanOfEvening';
 import { useEvening, useJobs, useTimes } from './useEvening';
-import { firstThought, useKeptEvening } from './useKeptEvening';
+import { EVENING_ID, firstThought, useKeptEvening } from './useKeptEvening';
 import { Wishes } from './Wishes';
+
+const HandOverDialog = dynamic(() =>
+  import('@/ui/bench/HandOverDialog').then((m) => m.HandOverDialog),
+);
 
 /** Jobs that a finding stops, and why. */
 function LeftOut({ shown, jobs }: { shown: EveningShown; jobs: readonly Job[] }) {
@@ -108,6 +114,27 @@ function Evening({
   );
 }
 
+/** Takes the evening, its jobs and the tools they name to another device. */
+function TakeAlong({ jobIds }: { jobIds: readonly string[] }) {
+  const { store } = useBench();
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button size="small" disabled={jobIds.length === 0} onClick={() => setOpen(true)}>
+        Take to another device
+      </Button>
+      {open && (
+        <HandOverDialog
+          what="This evening, with its jobs,"
+          fileName="evening.backup.zip"
+          pack={(run) => packedEvening(store, EVENING_ID, jobIds, run)}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </>
+  );
+}
+
 /** Jobs of one evening at most. */
 const MOST_JOBS = 60;
 
@@ -120,6 +147,11 @@ export function EveningScreen() {
       <Typography variant="h1" sx={{ mb: 2 }}>
         An evening at the press
       </Typography>
+      {jobs && kept !== undefined && (
+        <Box sx={{ mt: -1.5, mb: 1.5, ml: -0.5 }}>
+          <TakeAlong jobIds={(kept ?? firstThought(jobs)).jobIds} />
+        </Box>
+      )}
       {jobs && kept !== undefined && (
         <Evening jobs={jobs} evening={kept ?? firstThought(jobs)} onEvening={onEvening} />
       )}

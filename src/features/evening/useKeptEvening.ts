@@ -4,8 +4,8 @@ import { joined } from '@/core/evening';
 import { FIRST_WISH, type Job, type KeptEvening } from '@/core/model';
 import { useKept } from '@/ui/bench/useKept';
 
-/** The bench has one evening at a time. */
-const ID = 'evening';
+/** The bench has one evening at a time; it is kept under this. */
+export const EVENING_ID = 'evening';
 /** Jobs an evening is first thought of with, the latest (own choice). */
 const FIRST_JOBS = 4;
 
@@ -13,7 +13,7 @@ const FIRST_JOBS = 4;
 export const useKeptEvening = () =>
   useKept(
     'evening',
-    ID,
+    EVENING_ID,
     'Another tab has this evening open and was before; what is shown is how it stands there.',
     joined,
   );

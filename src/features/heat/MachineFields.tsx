@@ -19,6 +19,7 @@ import { useUnits } from '@/ui/units';
 import { displayReasons, displayText, driftWords } from '@/words';
 import { MachineTraits } from './MachineTraits';
 import { ReadingsDialog } from './readings/ReadingsDialog';
+import { newId } from '@/store';
 import { useHeatEdit } from './useHeatEdit';
 
 /** What the log tells of a machine that has begun to heat otherwise; nothing where it has not. */
@@ -57,7 +58,7 @@ export function MachineFields() {
     void addToShelf({ machines: [{ ...machine, ...part, origin: 'own setting' }] });
   /** A second machine of the same kind, with a name of its own to be told apart by. */
   async function another() {
-    const id = crypto.randomUUID();
+    const id = newId();
     const name = freeName(machine.name, shelf.machines);
     await addToShelf({ machines: [{ ...machine, id, name, origin: 'own setting' }] });
     change({ machineId: id });

@@ -31,6 +31,7 @@ import { useNotify } from '@/ui/notify';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { conflictWords, saysWords } from '@/words';
+import { newId } from '@/store';
 import { useHeatEdit } from './useHeatEdit';
 
 /** What tells a fact from others: two may begin at the same letter. */
@@ -159,7 +160,7 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
   /** With the paper or film, all of it. */
   function keepWithSheet() {
     const product = withPacket(sheet.product, job.transfer, job.heat.machineId, confirmed);
-    const own = { ...ownPaper(sheet, shelf.papers, crypto.randomUUID()), product };
+    const own = { ...ownPaper(sheet, shelf.papers, newId()), product };
     if (!addToShelf({ papers: [own] })) return;
     edit((old) => ({ ...withPaper(old, own), heat: { ...old.heat, own: NOTHING_OWN } }));
     notify({ tone: 'success', text: `Kept with “${own.name}”, for this machine.` });

@@ -8,7 +8,7 @@ import { itemLabels, type Item, type ItemOutcome, type Job, type Shelf } from '@
 import { planJob } from '@/core/plan';
 import { spentBy } from '@/core/stock';
 import { TRANSFERS } from '@/core/transfer';
-import { saveDocuments, storageProblem } from '@/store';
+import { saveDocuments, storageProblem, newId } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/jobContext';
@@ -29,7 +29,7 @@ function recordOfPiece(
 ) {
   const own = { ...job, items: [{ ...item, copies: 1 }] };
   return recordOf(
-    crypto.randomUUID(),
+    newId(),
     { job: own, plan: planJob(own, shelf), run: null },
     { outcome, faults, note: '', photoSha256: null, items: [{ variant, outcome, faults }] },
     new Date(steadyNow()),

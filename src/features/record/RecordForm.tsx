@@ -13,7 +13,7 @@ import { recordOf } from '@/core/log';
 import { FAULT_IDS, itemLabels, type Fault, type Outcome } from '@/core/model';
 import { assembledOf, pressingOf } from '@/core/evening';
 import { spentBy, spoiledIn } from '@/core/stock';
-import { putArt, saveDocument, storageProblem, type Kept } from '@/store';
+import { putArt, saveDocument, storageProblem, type Kept, newId } from '@/store';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
@@ -140,7 +140,7 @@ export function RecordForm({ corrected, onDone }: FormProps) {
     const body = corrected
       ? { ...corrected.body, ...rest, outcome }
       : recordOf(
-          crypto.randomUUID(),
+          newId(),
           { job, plan, run: pressing, simulated: run?.simulated != null },
           { ...rest, outcome },
           new Date(steadyNow()),

@@ -15,6 +15,7 @@ import { TRANSFERS } from '@/core/transfer';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNewJob } from '@/ui/bench/useNewJob';
 import { useJob } from '@/ui/job/jobContext';
+import { newId } from '@/store';
 import { againstWords, rescueWords } from '@/words';
 
 /** Makes the same picture by another, opaque transfer a job of its own, and opens it. */
@@ -30,7 +31,7 @@ function useCover() {
   );
   async function make() {
     if (!opaque) return;
-    const id = crypto.randomUUID();
+    const id = newId();
     const name = `${whole.name}, covered`.slice(0, 120);
     const made = { id, name, createdAt: new Date().toISOString() };
     await open({ ...withTransfer(whole, opaque, shelf), ...made }, 'art');

@@ -19,6 +19,7 @@ import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { productLine, sheetsCost } from '@/words';
+import { newId } from '@/store';
 
 const PaperDialog = dynamic(() => import('@/ui/stock').then((m) => m.PaperDialog));
 
@@ -42,7 +43,7 @@ function Offcut({
     return <Typography sx={{ fontSize: 14 }}>This offcut is used up.</Typography>;
   const size = left && formatSize(left.widthMm, left.heightMm, length);
   async function keep(room: NonNullable<typeof left>) {
-    const id = crypto.randomUUID();
+    const id = newId();
     const name = `${room.gone.length > 0 ? 'Rest' : 'Offcut'} of ${paper.name}`.slice(0, 120);
     const product = paper.product && { ...paper.product, left: null };
     const used = paper.offcut ? [{ ...paper, used: true }] : [];
@@ -122,7 +123,7 @@ function Stock({ paper, sheets }: { paper: Paper; sheets: number }) {
       <Button
         size="small"
         sx={{ alignSelf: 'flex-start' }}
-        onClick={() => setBought(ownPaper(paper, shelf.papers, crypto.randomUUID()))}
+        onClick={() => setBought(ownPaper(paper, shelf.papers, newId()))}
       >
         {product || paper.offcut ? 'As it was bought' : 'Another size, or one you bought'}
       </Button>

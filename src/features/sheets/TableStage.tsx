@@ -13,6 +13,7 @@ import { TrueScale, useMmPerPx } from '@/ui/stage/TrueScale';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { SeamLine } from './SeamLine';
 import type { OnTable } from './useTable';
+import { newId } from '@/store';
 import { pieceWords } from '@/words';
 
 /** A tile's name and when it is laid, in its middle. */
@@ -171,7 +172,7 @@ function Marking({ table, onDone }: { table: OnTable; onDone: () => void }) {
       if (slot && drawn.width > 2 && drawn.height > 2) {
         const onFace = mapBox(inverse(slot.toStrip), table.toBox(drawn));
         const kept = {
-          id: crypto.randomUUID(),
+          id: newId(),
           faceId: slot.faceId,
           xMm: onFace.x,
           yMm: onFace.y,

@@ -19,6 +19,7 @@ import { BlankRow } from './BlankRow';
 import { Counted } from './Counted';
 import { OwnMoney } from './OwnMoney';
 import { OwnTools } from './OwnTools';
+import { newId } from '@/store';
 
 const MeasureDialog = dynamic(() => import('./MeasureDialog').then((m) => m.MeasureDialog));
 
@@ -28,7 +29,7 @@ const ownOnes = (blanks: readonly Blank[]): Blank[] =>
 /** A copy to be measured. */
 const copyOf = (blank: Blank): Blank => ({
   ...blank,
-  id: crypto.randomUUID(),
+  id: newId(),
   name: `${blank.name}, mine`.slice(0, 120),
   origin: 'measured',
 });

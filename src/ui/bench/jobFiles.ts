@@ -9,6 +9,7 @@ import {
   type BenchStore,
   type Keeper,
   type ShelfSession,
+  newId,
 } from '@/store';
 import { packJobTask, type OnProgress, type Task, type TakenIn } from '@/workers';
 import { download, fileName } from '../files';
@@ -26,17 +27,20 @@ export async function artBlobs(
   return blobs;
 }
 
-/** Packs a job with its pictures and hands it to the user as a file. */
-export async function exportJob(
+/** Packs a job with its pictures; null where that was stopped. */
+export async function packedJob(
   store: BenchStore,
   job: Job,
   shelf: Shelf,
   run: <T>(start: (onProgress: OnProgress) => Task<T>) => Promise<T | null>,
-): Promise<void> {
+): Promise<Blob | null> {
   const blobs = await artBlobs(store, job);
-  const file = await run((onProgress) =>
-    packJobTask({ job, shelf: shelfFor(job, shelf), blobs }, onProgress),
-  );
+  return run((onProgress) => packJobTask({ job, shelf: shelfFor(job, shelf), blobs }, onProgress));
+}
+
+/** Packs a job with its pictures and hands it to the user as a file. */
+export async function exportJob(...[store, job, ...rest]: Parameters<typeof packedJob>) {
+  const file = await packedJob(store, job, ...rest);
   if (file) download(fileName(job.name, 'job.zip'), file);
 }
 
@@ -69,7 +73,6 @@ export async function importJob(
   const clashes = figuresClashes(incoming.job, incoming.shelf, shelf);
   const figures = clashes.length > 0 ? await ask(clashes) : 'as sent';
   if (!figures) return success(null);
-  const newId = () => crypto.randomUUID();
   const { job: adopted, add } = adoptTools(incoming.job, incoming.shelf, shelf, newId, figures);
   const fits = own.fits(add);
   if (!fits.ok) return fits;

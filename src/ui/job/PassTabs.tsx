@@ -15,6 +15,7 @@ import { canTake } from '@/core/press';
 import { withPass } from '@/core/shelf';
 import { TRANSFER_WORDS } from '@/words';
 import { useBench } from '../bench/BenchProvider';
+import { newId } from '@/store';
 import { useJob } from './jobContext';
 
 /** Stations whose figures are of one pass; the others are of the whole thing. */
@@ -42,7 +43,7 @@ function AddPass() {
           <MenuItem
             key={kind}
             onClick={() => {
-              const id = crypto.randomUUID();
+              const id = newId();
               setAnchor(null);
               if (editWhole((whole) => withPass(whole, id, kind, shelf))) showPass(id);
             }}

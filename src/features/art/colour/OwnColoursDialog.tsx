@@ -21,6 +21,7 @@ import { TaskProgress, useTask } from '@/ui/useTask';
 import { drawChartTask, readChartTask } from '@/workers';
 import type { TakeIn } from '../useTakeIn';
 import { useGround } from './useGround';
+import { newId } from '@/store';
 import { Patches } from './Patches';
 
 type Taken = Pick<OwnColours, 'from'> & {
@@ -81,7 +82,7 @@ export function OwnColoursDialog({ takeIn, onClose }: { takeIn: TakeIn; onClose:
   async function keep() {
     if (!taken) return;
     const kept: OwnColours = {
-      ...{ id: crypto.randomUUID(), paperId: paper.id, printerId: printer.id, material, finish },
+      ...{ id: newId(), paperId: paper.id, printerId: printer.id, material, finish },
       ...{ blankName: job.blank.name, from: taken.from },
       patches: taken.patches.map(([r, g, b]) => [r, g, b]),
     };

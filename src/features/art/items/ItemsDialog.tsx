@@ -23,6 +23,7 @@ import { namesFaultWords } from '@/words';
 import type { TakeIn } from '../useTakeIn';
 import { ItemLine } from './ItemLine';
 import { NamesFields, readNames } from './NamesFields';
+import { newId } from '@/store';
 import type { Items } from './useItems';
 
 /** Rows shown at once. */
@@ -103,7 +104,7 @@ export function ItemsDialog({
           <Button
             variant="outlined"
             onClick={() => {
-              editDesign((now) => withRow(now, crypto.randomUUID()));
+              editDesign((now) => withRow(now, newId()));
               setPage(Math.ceil((design.items.length + 1) / A_PAGE));
             }}
           >

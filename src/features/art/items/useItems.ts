@@ -5,6 +5,7 @@ import { withArt, withItemPicture, withLetteredRows, withNames, withPictureRows 
 import { namedPlaces, unlettered, type Artwork, type Job } from '@/core/model';
 import { useJob } from '@/ui/job/jobContext';
 import type { Selection } from '../useSelection';
+import { newId } from '@/store';
 import type { TakeIn } from '../useTakeIn';
 
 export interface Items {
@@ -54,7 +55,7 @@ export function useItems(selection: Selection, takeIn: TakeIn): Items {
       const arts = await readAll(files);
       const [first] = arts;
       if (!first) return;
-      const fresh = crypto.randomUUID();
+      const fresh = newId();
       // lettering keeps its place: pictures get one of their own
       const { selected } = selection;
       const chosen = selected && !selected.art.text ? selected.placement.id : null;
@@ -62,7 +63,7 @@ export function useItems(selection: Selection, takeIn: TakeIn): Items {
         const rows = (job: Job) => {
           const place = chosen ?? fresh;
           const ready = chosen ? job : withArt(job, first, fresh, selection.face?.id);
-          return withPictureRows(ready, place, arts, () => crypto.randomUUID());
+          return withPictureRows(ready, place, arts, newId);
         };
         if (editDesign(rows) && !chosen) selection.choose(fresh);
       });
@@ -75,7 +76,7 @@ export function useItems(selection: Selection, takeIn: TakeIn): Items {
         );
     },
     setNames: async (names) => {
-      if (editDesign((now) => withNames(now, names, () => crypto.randomUUID()))) await letterAnew();
+      if (editDesign((now) => withNames(now, names, newId))) await letterAnew();
     },
   };
 }

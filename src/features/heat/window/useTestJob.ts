@@ -3,7 +3,7 @@
 import type { Ladder } from '@/core/log/window';
 import { testJob, type TestPiece } from '@/core/job';
 import { TRANSFERS } from '@/core/transfer';
-import { putArt, storageProblem } from '@/store';
+import { putArt, storageProblem, newId } from '@/store';
 import { useFileIntake } from '@/ui/art/useFileIntake';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNewJob } from '@/ui/bench/useNewJob';
@@ -37,7 +37,7 @@ export function useTestJob() {
         const { temperatureC, dwellS } = rung;
         pieces.push({ name, heat: { temperatureC, dwellS }, art });
       }
-      const id = crypto.randomUUID();
+      const id = newId();
       const name = `Test pieces: ${job.blank.name}`.slice(0, 120);
       await open(testJob(job, pieces, { id, name, now: new Date(), shelf }), 'sheets');
     } catch (error) {

@@ -1,0 +1,62 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { z } from 'zod';
+import { failure, success, type Result } from '@/core/result';
+
+const AT = '/api/handover';
+const openedSchema = z.object({ opened: z.boolean() });
+const laidSchema = z.object({ code: z.string().regex(/^\d{6}$/) });
+const refusedSchema = z.object({ error: z.string() });
+
+/** Whether the server hands files over to other devices of the home network; false until it says so, and without a network. */
+export function useHandsOver(): boolean {
+  const [opened, setOpened] = useState(false);
+  useEffect(() => {
+    let gone = false;
+    fetch(AT)
+      .then(async (response) => openedSchema.parse(await response.json()))
+      .then(
+        (said) => !gone && setOpened(said.opened),
+        () => undefined, // no network: files only
+      );
+    return () => {
+      gone = true;
+    };
+  }, []);
+  return opened;
+}
+
+const UNREACHED = 'The server was not reached. Is this device on the same network still?';
+
+/** Lays a file ready for another device. @returns its one-time code. */
+export async function layReady(file: Blob): Promise<Result<string>> {
+  try {
+    const headers = { 'content-type': 'application/zip' };
+    const response = await fetch(AT, { method: 'POST', headers, body: file });
+    const said: unknown = await response.json();
+    const laid = laidSchema.safeParse(said);
+    if (laid.success) return success(laid.data.code);
+    const refused = refusedSchema.safeParse(said);
+    return failure(refused.success ? refused.data.error : UNREACHED);
+  } catch {
+    return failure(UNREACHED);
+  }
+}
+
+/** Fetches what lies ready under a code, once. */
+export async function fetchByCode(code: string): Promise<Result<File>> {
+  try {
+    const response = await fetch(`${AT}?code=${encodeURIComponent(code)}`);
+    if (response.status === 404)
+      return failure(
+        'Nothing lies ready under this code. It holds for ten minutes and one device; lay the file ready again.',
+      );
+    if (!response.ok) return failure(UNREACHED);
+    return success(
+      new File([await response.blob()], 'handed-over.zip', { type: 'application/zip' }),
+    );
+  } catch {
+    return failure(UNREACHED);
+  }
+}
