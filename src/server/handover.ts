@@ -1,4 +1,5 @@
 import { randomInt } from 'node:crypto';
+import { networkInterfaces } from 'node:os';
 
 /** A parcel is kept this long and no longer, ms (own choice: the way from desk to table). */
 const KEPT_MS = 10 * 60_000;
@@ -21,6 +22,13 @@ const OWN_MACHINE = ['127.0.0.1', 'localhost', '::1', ''];
 
 /** Whether the person opened the server to their network; otherwise nothing is handed over. */
 export const isOpened = (): boolean => !OWN_MACHINE.includes(process.env.HOST ?? '');
+
+/** What this machine is called on its network, as numbers: its IPv4 addresses. */
+export const addresses = (): string[] =>
+  Object.values(networkInterfaces())
+    .flatMap((each) => each ?? [])
+    .filter(({ family, internal }) => family === 'IPv4' && !internal)
+    .map(({ address }) => address);
 
 function forgetOld(now: number): void {
   for (const [code, { until }] of parcels) if (until <= now) parcels.delete(code);

@@ -62,6 +62,7 @@ test('from desk to table by a one-time code, over a network without a certificat
   await page.getByRole('button', { name: 'More for New mug' }).click();
   await page.getByRole('menuitem', { name: 'Take to another device' }).click();
   await page.getByRole('button', { name: 'Give it a code' }).click();
+  await expect(page.getByText(`open http://${NAME}:${port} and type the code`)).toBeVisible();
   const code = (await page.getByText(/^\d{6}$/).textContent()) ?? '';
 
   const table = await (await browser.newContext()).newPage();

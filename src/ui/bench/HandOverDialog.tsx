@@ -15,6 +15,14 @@ import { COLOURS, FONTS } from '../theme';
 import { TaskButton, TaskProgress, useTask } from '../useTask';
 import { layReady, useHandsOver } from './handover';
 
+/** Where another device reaches this server: as this page does, or by the machine's own address where the page has none. */
+function reachedAt(addresses: readonly string[]): string {
+  const { hostname, port, origin } = window.location;
+  const own = ['localhost', '127.0.0.1', '[::1]'].includes(hostname);
+  if (!own || addresses.length === 0) return origin;
+  return addresses.map((each) => `http://${each}${port && `:${port}`}`).join(' or ');
+}
+
 /** Takes something to another device: as a file, or through a one-time code where the server is opened to the network. */
 export function HandOverDialog({
   what,
@@ -70,8 +78,8 @@ export function HandOverDialog({
               {code}
             </Typography>
             <Typography>
-              On the other device, open this address and type the code on its bench, under “Kept
-              safe”. It holds for ten minutes and one device.
+              On the other device, open {reachedAt(opened ?? [])} and type the code on its bench,
+              under “Kept safe”. It holds for ten minutes and one device.
             </Typography>
           </Box>
         )}

@@ -5,19 +5,23 @@ import { z } from 'zod';
 import { failure, success, type Result } from '@/core/result';
 
 const AT = '/api/handover';
-const openedSchema = z.object({ opened: z.boolean() });
+const openedSchema = z.object({
+  opened: z.boolean(),
+  /** The machine's own, by which other devices of the network reach it. */
+  addresses: z.array(z.ipv4()),
+});
 const laidSchema = z.object({ code: z.string().regex(/^\d{6}$/) });
 const refusedSchema = z.object({ error: z.string() });
 
-/** Whether the server hands files over to other devices of the home network; false until it says so, and without a network. */
-export function useHandsOver(): boolean {
-  const [opened, setOpened] = useState(false);
+/** Whether the server hands files over to other devices of the home network, and where it is reached there; null where it does not. */
+export function useHandsOver(): readonly string[] | null {
+  const [opened, setOpened] = useState<readonly string[] | null>(null);
   useEffect(() => {
     let gone = false;
     fetch(AT)
       .then(async (response) => openedSchema.parse(await response.json()))
       .then(
-        (said) => !gone && setOpened(said.opened),
+        ({ opened: given, addresses }) => !gone && setOpened(given ? addresses : null),
         () => undefined, // no network: files only
       );
     return () => {

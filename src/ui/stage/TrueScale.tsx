@@ -87,7 +87,7 @@ export function TrueScale({ view, label, children, svgRef }: TrueScaleProps) {
           variant="outlined"
           size="small"
           onClick={showAll}
-          sx={{ position: 'absolute', right: 8, top: 8, bgcolor: COLOURS.card }}
+          sx={{ position: 'absolute', right: 8, top: RULER_PX + 8, bgcolor: COLOURS.card }}
         >
           See all of it
         </Button>

@@ -1,5 +1,5 @@
 import { boundedBody } from '@/server/boundedBody';
-import { handOver, isOpened, layReady, MAX_PARCEL_BYTES } from '@/server/handover';
+import { addresses, handOver, isOpened, layReady, MAX_PARCEL_BYTES } from '@/server/handover';
 import { refusal } from '@/server/planDocument';
 
 export const dynamic = 'force-dynamic';
@@ -16,7 +16,10 @@ const answer = (status: number, body: string) =>
  */
 export function GET(request: Request): Response {
   const code = new URL(request.url).searchParams.get('code');
-  if (code === null) return answer(200, JSON.stringify({ opened: isOpened() }));
+  if (code === null) {
+    const opened = isOpened();
+    return answer(200, JSON.stringify({ opened, addresses: opened ? addresses() : [] }));
+  }
   const bytes = isOpened() && /^\d{6}$/.test(code) ? handOver(code) : null;
   if (!bytes) return answer(404, JSON.stringify({ error: 'Nothing lies ready under this code.' }));
   return new Response(bytes, {
