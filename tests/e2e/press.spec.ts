@@ -170,9 +170,10 @@ test('a record with a photo: written down, seen in the log, out as CSV', async (
   await expect(page.getByText('None written down yet.')).toHaveCount(0);
   await expect(page.getByRole('img', { name: /^The result of/ })).toBeVisible();
   await page.goto('/demo/log');
+  await expect(page.getByRole('img', { name: 'What came of Comet mug' })).toBeVisible();
+  await page.getByRole('button', { name: 'Chart', exact: true }).click();
   await expect(page.getByText('Time pressed, minutes')).toBeVisible({ timeout: 15_000 });
   await expect(page.locator('.legendtext')).toHaveText(['Good', 'Usable', 'Spoiled']);
-  await expect(page.getByRole('img', { name: 'What came of Comet mug' })).toBeVisible();
   await page.getByRole('button', { name: 'Table', exact: true }).click();
   await page.getByRole('button', { name: 'Export' }).click();
   const [download] = await Promise.all([
