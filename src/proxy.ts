@@ -20,6 +20,9 @@ function contentSecurityPolicy(nonce: string): string {
   ].join('; ');
 }
 
+/** Large files are handed over whole, which what goes through here is not: its body is kept up to 10 MB and cut off. */
+export const config = { matcher: '/((?!api/handover).*)' };
+
 /** Sets the security headers of every response; Next.js reads the nonce back from the request. */
 export function proxy(request: NextRequest): NextResponse {
   const nonce = crypto.randomUUID().replaceAll('-', '');

@@ -85,6 +85,19 @@ test('from desk to table by a one-time code, over a network without a certificat
   expect(foreign.status()).toBe(403);
 });
 
+test('a file of 25 MB is handed over whole, as safely as any other answer', async ({ request }) => {
+  const at = `http://127.0.0.1:${port}`;
+  const file = Buffer.alloc(25_000_000, 'stars over the ridge ');
+  const laid = await request.post(`${at}/api/handover`, {
+    headers: { origin: at, 'content-type': 'application/zip' },
+    data: file,
+  });
+  const { code } = (await laid.json()) as { readonly code: string };
+  const fetched = await request.get(`${at}/api/handover?code=${code}`);
+  expect(fetched.headers()['x-content-type-options']).toBe('nosniff');
+  expect((await fetched.body()).equals(file)).toBe(true);
+});
+
 test('where the server was not opened, nothing is handed over and a file is saved instead', async ({
   page,
   request,

@@ -4,11 +4,11 @@ import { refusal } from '@/server/planDocument';
 
 export const dynamic = 'force-dynamic';
 
+/** These answers do not pass the proxy, which would cut large files off. */
+const SAFE = { 'cache-control': 'no-store', 'x-content-type-options': 'nosniff' };
+
 const answer = (status: number, body: string) =>
-  new Response(body, {
-    status,
-    headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },
-  });
+  new Response(body, { status, headers: { 'content-type': 'application/json', ...SAFE } });
 
 /**
  * `GET /api/handover`: whether files are handed over here: only where the person opened the server to their network.
@@ -22,9 +22,7 @@ export function GET(request: Request): Response {
   }
   const bytes = isOpened() && /^\d{6}$/.test(code) ? handOver(code) : null;
   if (!bytes) return answer(404, JSON.stringify({ error: 'Nothing lies ready under this code.' }));
-  return new Response(bytes, {
-    headers: { 'content-type': 'application/zip', 'cache-control': 'no-store' },
-  });
+  return new Response(bytes, { headers: { 'content-type': 'application/zip', ...SAFE } });
 }
 
 /** `POST /api/handover`: lays a zip ready for another device on the same network; its one-time code comes back. */
