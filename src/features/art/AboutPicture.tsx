@@ -13,9 +13,9 @@ import { WordsField } from '@/ui/fields/WordsField';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
+import type { TakeIn } from './useTakeIn';
 
 const PrepareDialog = dynamic(() => import('./PrepareDialog').then((m) => m.PrepareDialog));
-import type { TakeIn } from './useTakeIn';
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 

@@ -23,10 +23,10 @@ import { PlaceFields } from './PlaceFields';
 import { RepeatFields } from './RepeatFields';
 import { SizeFields } from './SizeFields';
 import type { Selection } from './useSelection';
+import type { TakeIn } from './useTakeIn';
 
 const PageDialog = dynamic(() => import('@/ui/art/PageDialog').then((m) => m.PageDialog));
 const ManyDialog = dynamic(() => import('./ManyDialog').then((m) => m.ManyDialog));
-import type { TakeIn } from './useTakeIn';
 
 function PictureSection({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
   const { edit } = useJob();

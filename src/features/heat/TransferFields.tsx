@@ -13,10 +13,10 @@ import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { useHeatEdit } from './useHeatEdit';
+import { TRANSFER_WORDS } from '@/words';
 
 const WaysDialog = dynamic(() => import('./WaysDialog').then((m) => m.WaysDialog));
 const PacketDialog = dynamic(() => import('./PacketDialog').then((m) => m.PacketDialog));
-import { TRANSFER_WORDS } from '@/words';
 
 /** By what kind of transfer, and what that kind asks for. */
 export function TransferFields() {
