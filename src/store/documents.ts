@@ -106,7 +106,7 @@ export async function survey(store: BenchStore): Promise<Survey> {
         return { raw, newer: false, reason: 'it has not the shape of a shelf' };
       const read = DOCUMENT_KINDS.includes(raw.kind) ? found({ ...raw, kind: raw.kind }) : null;
       if (!read) return { raw, newer: true, reason: UNKNOWN_KIND };
-      const reason = 'it can be read by now: bring it in as a file';
+      const reason = 'it could not be read before, and another has taken its place';
       return read.ok ? { raw, newer: false, reason } : { ...read.lost, raw };
     });
     return { kept, unreadable: [...inPlace, ...aside] };

@@ -139,6 +139,11 @@ test('after a month in this browser alone, a quiet word', async ({ page }) => {
   await expect(
     page.getByText('Your work has been in this browser alone for 40 days.'),
   ).toBeVisible();
-  await savedBackup(page);
+  const zip = await savedBackup(page);
   await expect(page.getByText('in this browser alone for')).toHaveCount(0);
+  // on another device, what came out of the backup is not said to be in no backup
+  await clearBench(page);
+  await page.evaluate(() => localStorage.clear());
+  await bringIn(page, zip);
+  await expect(page.getByText('Everything here is in your last backup.')).toBeVisible();
 });

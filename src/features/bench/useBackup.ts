@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { SHELF_KINDS, SHELF_LISTS, type DocumentKind, type Job, type Shelf } from '@/core/model';
 import { mergeOf, type Clash, type Here, type Readable } from '@/files/backup';
 import {
@@ -11,8 +11,8 @@ import {
   storageProblem,
   survey,
   type AsideDocument,
-  type Write,
   newId,
+  type Write,
 } from '@/store';
 import { packedBench } from '@/ui/bench/backupFile';
 import { useBench } from '@/ui/bench/BenchProvider';
@@ -67,7 +67,6 @@ export function useBackup(task: TaskRunner, refresh: () => Promise<void>) {
   const { store, own, name } = useBench();
   const notify = useNotify();
   const [question, setQuestion] = useState<ClashQuestion | null>(null);
-  useEffect(() => () => setQuestion(null), []);
 
   const ask = (clashes: readonly Clash[]) =>
     new Promise<readonly ClashAnswer[] | null>((done) =>
@@ -126,6 +125,8 @@ export function useBackup(task: TaskRunner, refresh: () => Promise<void>) {
       return { ...kept, kind, rev: 1, body: kept.body };
     });
     await keepAside(store, lost);
+    // what came from a file is in that file
+    if (here.length === 0) noteBackup(name, new Date(read.writtenAt));
     await own.load();
     await refresh();
 

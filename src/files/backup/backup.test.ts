@@ -64,12 +64,13 @@ describe('out and in again', () => {
       kept('job', 'torn', { name: 'Half' }),
       kept('record', 'later', record, 99),
       kept('hologram', 'new', { a: 1 }, 1),
+      kept('job', 'astray', mugJob()),
     ];
     const read = readBackup(toBackup(documents, [kept('job', 'old', 7)], [], NOW));
     if (!read.ok) throw new Error(read.reason);
     expect(read.value.documents).toEqual([]);
     expect(read.value.unreadable.map(({ kept: { id } }) => id)).toEqual([
-      ...['old', 'torn', 'later', 'new'],
+      ...['old', 'torn', 'later', 'new', 'astray'],
     ]);
     expect(read.value.unreadable[2]?.reason).toMatch(/newer/);
     expect(read.value.unreadable[1]?.kept.body).toEqual({ name: 'Half' });

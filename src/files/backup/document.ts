@@ -75,6 +75,10 @@ export const toBackup = (
 const isKind = (kind: string): kind is DocumentKind =>
   (DOCUMENT_KINDS as readonly string[]).includes(kind);
 
+/** Whether a document that says its id is kept under it: by it, screens find and keep it. */
+const isItsOwn = (id: string, body: { readonly id?: string } | object): boolean =>
+  !('id' in body) || body.id === id;
+
 /** Reads a parsed JSON value as a backup; what cannot be read in it is kept apart, whole. */
 export function readBackup(value: unknown): Result<BackupRead> {
   const envelope = z
@@ -101,7 +105,9 @@ export function readBackup(value: unknown): Result<BackupRead> {
       continue;
     }
     const read = readDocument(kept.kind, kept.version, kept.body);
-    if (read.ok)
+    if (read.ok && !isItsOwn(kept.id, read.value))
+      unreadable.push({ kept, reason: 'it is kept under another id than its own' });
+    else if (read.ok)
       readable.push({ kind: kept.kind, id: kept.id, savedAt: kept.savedAt, body: read.value });
     else unreadable.push({ kept, reason: documentFaultWords(read.reason) });
   }
