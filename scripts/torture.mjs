@@ -1,5 +1,6 @@
-// npm run torture: mutated files, schema corners, request bodies and kills of a real browser, seeded and time-boxed.
+// npm run torture: mutated files, schema corners, request bodies and kills of a real browser, seeded.
 // npm run torture -- --seconds 600 --seed 7   (60 s and seed 1 unless told; needs npm run build first)
+// npm run torture -- --full --report torture.json   (every one counted, 1 000 kills among them: hours; --only kills one part)
 import { ensurePackages, ensureSystemTools, run } from './ensure.mjs';
 
 ensurePackages();

@@ -1,4 +1,6 @@
 import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { cornerJob, cornerShelf } from '../support/corners';
 import { HARD_JOBS } from '../support/hardJobs';
 import { toJobDocument } from '@/files/jobFile';
 import { seeded } from '@/demo/paint';
@@ -19,6 +21,11 @@ export const ODD: readonly unknown[] = [
   {},
   true,
 ];
+/** Bodies from the corners of the schema, sampled at one go. */
+const BATCH = 25;
+const cornerBody = cornerJob().chain((job) =>
+  cornerShelf(job).map((shelf) => toJobDocument(job, { ...shelf, blanks: [] })),
+);
 /** Longest an answer may take, ms: the thread's own two seconds and the way there. */
 const LONGEST_MS = 6000;
 
@@ -36,17 +43,20 @@ function spoiled(value: unknown, random: () => number): unknown {
 }
 
 /** Bodies for the plan, spoiled and hard ones: each is answered, and the server goes on. */
-export const bodies: Ordeal = ({ seed, seconds }) =>
+export const bodies: Ordeal = ({ seed, goesOn }) =>
   served(async () => {
     const random = seeded(seed);
     const example: unknown = JSON.parse(readFileSync('docs/examples/comet-mug.json', 'utf8'));
     const hard = HARD_JOBS.map(([, job, shelf]) => toJobDocument(job, { ...shelf, blanks: [] }));
+    let corners: unknown[] = [];
     const troubles: string[] = [];
     let count = 0;
-    const until = Date.now() + 1000 * seconds;
-    while (Date.now() < until) {
-      const body = count < hard.length ? hard[count] : spoiled(example, random);
+    while (goesOn(count)) {
       const number = count++;
+      if (corners.length === 0)
+        corners = fc.sample(cornerBody, { seed: seed * 100_000 + number, numRuns: BATCH });
+      // every other one from the corners of the schema, the rest an example with something odd in it
+      const body = hard[number] ?? (number % 2 ? corners.pop() : spoiled(example, random));
       const started = Date.now();
       try {
         const response = await fetch(`${BASE}/api/plan`, {

@@ -2,7 +2,9 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { zipSync, strToU8 } from 'fflate';
 import { inspectImage } from '@/files/image';
 import { readJobFile } from '@/files/jobFile';
+import { readPatchList } from '@/files/chartFile';
 import { readLogJson } from '@/files/logFile';
+import { readReadings } from '@/files/readingsFile';
 import { toBackup } from '@/files/backup';
 import { openBackup } from '@/files/backup/zip';
 import { readBlanksFile } from '@/files/shelfFile';
@@ -13,7 +15,7 @@ import { seeded } from '@/demo/paint';
 import { LONGEST_S, type Ordeal } from './ordeal';
 
 /** A file with some of its bytes changed, cut off, doubled or swapped. */
-function mutated(bytes: Uint8Array, random: () => number): Uint8Array {
+export function mutated(bytes: Uint8Array, random: () => number): Uint8Array {
   const made = bytes.slice();
   const at = () => Math.floor(random() * made.length);
   for (let i = 0; i < 1 + random() * 12; i++) made[at()] = Math.floor(random() * 256);
@@ -24,6 +26,9 @@ function mutated(bytes: Uint8Array, random: () => number): Uint8Array {
 
 type Reader = (bytes: Uint8Array) => unknown;
 const asText = (bytes: Uint8Array): string => new TextDecoder().decode(bytes);
+
+const READINGS = 'x_mm,y_mm,display_C,plate_C\n0,0,190,188\n100,0,190,187.5\n0,100,190,191\n';
+const PATCHES = 'patch;L;a;b\n0;95;0;-2\n1;40;60;30\n2;50;-50;40\n3;30;20;-60\n';
 
 /** A backup of one record. */
 const backupOf = (record: string): Uint8Array => {
@@ -58,6 +63,8 @@ async function samples(): Promise<readonly (readonly [string, Uint8Array, Reader
       strToU8('{"format":"lucky-sheet-log","version":1,"records":[]}'),
       (bytes) => readLogJson(asText(bytes)),
     ],
+    ['readings', strToU8(READINGS), (bytes) => readReadings(asText(bytes), '°C')],
+    ['patches', strToU8(PATCHES), (bytes) => readPatchList(asText(bytes))],
     ['svg', strToU8(comments), (bytes) => beginsAsSvg(asText(bytes))],
     [
       'blanks',
@@ -69,13 +76,12 @@ async function samples(): Promise<readonly (readonly [string, Uint8Array, Reader
 }
 
 /** Files of every kind, mutated: each is taken or refused, in time, and no reader breaks. */
-export const files: Ordeal = async ({ seed, seconds }) => {
+export const files: Ordeal = async ({ seed, goesOn }) => {
   const random = seeded(seed);
   const all = await samples();
   const troubles: string[] = [];
   let count = 0;
-  const until = Date.now() + 1000 * seconds;
-  while (Date.now() < until) {
+  while (goesOn(count)) {
     const [kind, bytes, read] = all[Math.floor(random() * all.length)] as (typeof all)[number];
     const before = process.cpuUsage();
     try {

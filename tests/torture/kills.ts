@@ -1,68 +1,149 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, type BrowserContext } from '@playwright/test';
-import type { Ordeal } from './ordeal';
+import type { Page } from '@playwright/test';
 import { seeded } from '@/demo/paint';
+import { pngPicture } from '../support/pictures';
+import { kill, launched } from './browser';
+import type { Ordeal } from './ordeal';
 import { BASE, served } from './server';
 
-const launch = (profile: string): Promise<BrowserContext> =>
-  chromium.launchPersistentContext(profile, {
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking'],
-    serviceWorkers: 'block',
-  });
+/** The job the browser is killed over. */
+interface Kept {
+  readonly address: string;
+  /** A backup of the bench with the job in it. */
+  readonly backup: Buffer;
+  /** Figures of the wall that are said to be saved, or were typed on at the kill. */
+  figures: readonly string[];
+  /** What the run said last, and what it may say after the last touch. */
+  says: readonly string[];
+}
 
-/** The browser's own process, ended as a power cut ends it. */
-async function kill(context: BrowserContext): Promise<void> {
-  const [page] = context.pages();
-  const session = page && (await context.newCDPSession(page).catch(() => null));
-  await session?.send('Browser.crash').catch(() => undefined); // it answers no more
-  await context.close().catch(() => undefined);
+/** What goes on when the browser is killed; it ends a little before. */
+type Act = (page: Page, kept: Kept, random: () => number) => Promise<void>;
+
+const wall = (page: Page) => page.getByLabel('Wall height');
+const title = (page: Page) => page.getByRole('heading', { level: 1 });
+const pause = (page: Page, ms: number) => page.waitForTimeout(ms);
+
+/** A figure is set and said to be saved; half the time somebody types on. */
+const edits: Act = async (page, kept, random) => {
+  await page.goto(`${kept.address}/blank`);
+  const field = wall(page);
+  await field.fill(`${90 + Math.floor(random() * 30)} mm`);
+  await field.blur();
+  await page.getByRole('status').getByText('Saved').waitFor({ timeout: 20_000 });
+  const saved = await field.inputValue();
+  kept.figures = [saved];
+  if (random() < 0.5) return;
+  await field.pressSequentially('1', { delay: 5 });
+  kept.figures = [saved, await field.inputValue()];
+};
+
+/** The sheets are being written. */
+const exports_: Act = async (page, kept, random) => {
+  await page.goto(`${kept.address}/sheets`);
+  const save = page.getByRole('button', { name: /PDF/ }).first();
+  await save.click();
+  await pause(page, 400 * random());
+};
+
+/** A backup that has an older form of the job is coming in. */
+const restores: Act = async (page, { backup }, random) => {
+  await page.goto(`${BASE}/own`);
+  await page
+    .getByRole('region', { name: 'Kept safe' })
+    .locator('input[type="file"]')
+    .setInputFiles({ name: 'b.backup.zip', mimeType: 'application/zip', buffer: backup });
+  await pause(page, 800 * random());
+};
+
+/** A run is begun, or goes on by a touch. */
+const runs: Act = async (page, kept, random) => {
+  await page.goto(`${kept.address}/press`);
+  const begin = page.getByRole('button', { name: 'Begin', exact: true });
+  const on = page.getByRole('button', {
+    name: /^(It is on|Done, next|It is hot|Start the clock)$/,
+  });
+  await begin.or(on).first().waitFor({ timeout: 20_000 });
+  if (await begin.isVisible()) {
+    await begin.click();
+    await on.first().waitFor({ timeout: 20_000 });
+    await pause(page, 700);
+  }
+  const before = (await title(page).textContent()) ?? '';
+  if (await on.first().isVisible()) await on.first().click();
+  await pause(page, 300 * random());
+  kept.says = [before, (await title(page).textContent()) ?? ''];
+};
+
+const ACTS: readonly (readonly [string, Act])[] = [
+  ['edit', edits],
+  ['export', exports_],
+  ['restore', restores],
+  ['run', runs],
+];
+
+/** What is not as it must be, once the browser is open again. */
+async function lostOf(page: Page, act: Act, kept: Kept): Promise<string | null> {
+  await page.goto(`${kept.address}/blank`);
+  const found = await wall(page)
+    .inputValue({ timeout: 20_000 })
+    .catch(() => 'nothing');
+  if (!kept.figures.includes(found)) return `${kept.figures[0]} was saved, ${found} is there`;
+  kept.figures = [found];
+  if (act !== runs) return null;
+  await page.goto(`${kept.address}/press`);
+  const goes = page.getByRole('button', { name: 'Give up this run' });
+  const there = await goes.waitFor({ timeout: 20_000 }).then(
+    () => true,
+    () => false,
+  );
+  if (!there) return `the run at “${kept.says[0]}” is gone`;
+  const says = (await title(page).textContent()) ?? '';
+  return kept.says.includes(says) ? null : `the run said “${kept.says[0]}”, now “${says}”`;
+}
+
+/** A mug with a picture on the own bench, and a backup of it. */
+async function setUp(page: Page): Promise<Kept> {
+  await page.goto(`${BASE}/own`);
+  await page.getByRole('button', { name: 'Start a mug' }).click();
+  await page.waitForURL(/\/blank$/);
+  const address = page.url().replace(/\/blank$/, '');
+  const found = await wall(page).inputValue();
+  await page.goto(`${address}/art`);
+  await page.getByLabel('Picture file', { exact: true }).setInputFiles({
+    ...{ name: 'sky.png', mimeType: 'image/png', buffer: await pngPicture(1200, 520) },
+  });
+  await page.getByText('1200 × 520 px').waitFor();
+  await page.getByRole('status').getByText('Saved').waitFor();
+  await page.goto(`${BASE}/own`);
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save a backup' }).click();
+  const backup = readFileSync(await (await coming).path());
+  return { address, backup, figures: [found], says: [] };
 }
 
 /**
- * A mug is measured, the browser killed after what is shown as saved: after every kill the figure last
- * said to be saved is there again.
+ * The browser is killed while a mug is measured, its sheets are written, a backup comes in or it is pressed: after
+ * every kill what was said to be saved is there again, and the run goes on where it was.
  */
-export const kills: Ordeal = ({ seed, seconds }) =>
+export const kills: Ordeal = ({ seed, goesOn }) =>
   served(async () => {
     const random = seeded(seed);
     const profile = mkdtempSync(join(tmpdir(), 'lucky-torture-'));
     const troubles: string[] = [];
     let count = 0;
-    let context = await launch(profile);
-    let page = context.pages()[0] ?? (await context.newPage());
-    await page.goto(`${BASE}/own`);
-    await page.getByRole('button', { name: 'Start a mug' }).click();
-    await page.waitForURL(/\/blank$/);
-    const address = page.url();
-    const until = Date.now() + 1000 * seconds;
-    while (Date.now() < until) {
-      const figure = `${(90 + Math.floor(random() * 30)).toString()} mm`;
-      const field = page.getByLabel('Wall height');
-      await field.fill(figure);
-      await field.blur();
-      await page.getByRole('status').getByText('Saved').waitFor({ timeout: 20_000 });
-      const saved = await field.inputValue();
-      // typed on, and killed in the middle of it
-      const typesOn = random() < 0.5;
-      if (typesOn) await field.pressSequentially('1', { delay: 5 });
+    let [context, page] = await launched(profile);
+    const kept = await setUp(page);
+    while (goesOn(count) && troubles.length < 20) {
+      const [name, act] = ACTS[Math.floor(random() * ACTS.length)] as (typeof ACTS)[number];
+      await act(page, kept, random);
       await kill(context);
       count++;
-      context = await launch(profile);
-      page = context.pages()[0] ?? (await context.newPage());
-      await page.goto(address);
-      const found = await page
-        .getByLabel('Wall height')
-        .inputValue({ timeout: 20_000 })
-        .catch(() => 'nothing');
-      if (found === 'nothing') {
-        troubles.push(`kill ${count}: ${saved} was saved, and the job is gone`);
-        break;
-      }
-      if (found !== saved && !typesOn)
-        troubles.push(`kill ${count}: ${saved} was saved, ${found} is there`);
+      [context, page] = await launched(profile);
+      const lost = await lostOf(page, act, kept);
+      if (lost) troubles.push(`kill ${count}, ${name}: ${lost}`);
     }
     await context.close();
     rmSync(profile, { recursive: true, force: true });

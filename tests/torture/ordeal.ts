@@ -1,7 +1,8 @@
-/** What an ordeal is given: the same seed tries the same things, as many as there is time for. */
+/** What an ordeal is given: the same seed tries the same things, as many as are asked for or there is time for. */
 export interface Trial {
   readonly seed: number;
-  readonly seconds: number;
+  /** Whether to go on after so many. */
+  readonly goesOn: (done: number) => boolean;
 }
 
 export interface Outcome {

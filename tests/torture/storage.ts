@@ -1,6 +1,7 @@
-import { chromium, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { seeded } from '@/demo/paint';
 import { ODD } from './bodies';
+import { launchedBare } from './browser';
 import type { Ordeal } from './ordeal';
 import { BASE, served } from './server';
 
@@ -46,18 +47,14 @@ const SCREENS = [
  * Documents of a bench are damaged, or said to be of a newer version, one after another while two tabs
  * have it open: every screen opens, and no error escapes.
  */
-export const storage: Ordeal = ({ seed, seconds }) =>
+export const storage: Ordeal = ({ seed, goesOn }) =>
   served(async () => {
     const random = seeded(seed);
-    const browser = await chromium.launch({
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-background-networking'],
-    });
+    const browser = await launchedBare();
     const troubles: string[] = [];
     let count = 0;
-    const until = Date.now() + 1000 * seconds;
     try {
-      while (Date.now() < until) {
+      while (goesOn(count)) {
         const context = await browser.newContext({ serviceWorkers: 'block' });
         const tabs = [await context.newPage(), await context.newPage()] as const;
         let last = 'nothing';
@@ -67,7 +64,7 @@ export const storage: Ordeal = ({ seed, seconds }) =>
           await tab.goto(`${BASE}/demo`);
           await tab.getByRole('heading', { name: 'Comet mug' }).waitFor({ timeout: 60_000 });
         }
-        for (let nth = 0; nth < SCREENS.length || (nth < 9 && Date.now() < until); nth++) {
+        for (let nth = 0; nth < SCREENS.length || (nth < 9 && goesOn(count)); nth++) {
           const odd = ODD[Math.floor(random() * ODD.length)];
           last = await damage(tabs[0], random(), odd, random() < 0.3);
           count++;
