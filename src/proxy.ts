@@ -35,6 +35,7 @@ export function proxy(request: NextRequest): NextResponse {
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'no-referrer');
   response.headers.set('cross-origin-opener-policy', 'same-origin');
-  response.headers.set('permissions-policy', 'camera=(), microphone=(), geolocation=()');
+  // the camera for photos of prints alone, and only where the person allows it
+  response.headers.set('permissions-policy', 'camera=(self), microphone=(), geolocation=()');
   return response;
 }

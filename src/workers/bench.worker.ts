@@ -1,8 +1,10 @@
 import { expose } from 'comlink';
 import { dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
+import type { Point } from '@/core/geometry';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { failure, success, type Result } from '@/core/result';
+import type { PracticeFault } from '@/devices';
 import type { UnitStyle } from '@/words/units';
 import type { BackupDocument } from '@/files/backup';
 import { isBackup, packBackup } from '@/files/backup/zip';
@@ -15,6 +17,7 @@ import { takeInLine } from './lettering';
 import { letterTools, loadLetters } from './letters';
 import { readPages, type ReadPage } from './pdfPages';
 import { drawChart, readChartPhoto } from './chart';
+import { lookAtPhoto, practicePhoto, type LookedAt, type PhotoLook } from './look';
 import { preparePicture } from './prepare';
 import { writeSheetPng } from './sheetPng';
 import { zipPngs } from './zipPngs';
@@ -43,6 +46,12 @@ export interface SheetsInput {
   readonly blobs: ReadonlyMap<string, Blob>;
   /** How figures are written on them. */
   readonly units: UnitStyle;
+}
+
+/** What a photo is held against. */
+export interface LookInput extends SheetsInput {
+  readonly plan: JobPlan;
+  readonly what: LookedAt;
 }
 
 /** What a trial print is made from. */
@@ -148,6 +157,27 @@ const benchWorker = {
   ): Promise<TrialResult> {
     const stored = (sha256: string) => storedIn(blobs, sha256);
     return runTrial(plan, pages, settings, { job, blobOf: stored, onProgress });
+  },
+
+  /** A photo of a print or of sheets laid together, held against the plan. */
+  async look(
+    { job, plan, blobs, units, what }: LookInput,
+    photo: Blob,
+    corners: readonly Point[],
+    onProgress: OnProgress,
+  ): Promise<Result<PhotoLook>> {
+    const stored = (sha256: string) => storedIn(blobs, sha256);
+    return lookAtPhoto(plan, what, photo, corners, { job, units, blobOf: stored, onProgress });
+  },
+
+  /** A photo by the simulated camera. */
+  async practice(
+    { job, plan, blobs, units, what }: LookInput,
+    of: { sheet: number; fault: PracticeFault; seed: number },
+    onProgress: OnProgress,
+  ): Promise<Blob> {
+    const stored = (sha256: string) => storedIn(blobs, sha256);
+    return practicePhoto(plan, what, of, { job, units, blobOf: stored, onProgress });
   },
 
   /** A job with its pictures as one file. */

@@ -4,7 +4,17 @@ import type { Pattern } from '@/words';
 import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
-import type { BenchWorker, PaperSize, SheetsInput, TrialInput, UnpackedJob } from './bench.worker';
+import type { Point } from '@/core/geometry';
+import type { PracticeFault } from '@/devices';
+import type { PhotoLook } from './look';
+import type {
+  BenchWorker,
+  LookInput,
+  PaperSize,
+  SheetsInput,
+  TrialInput,
+  UnpackedJob,
+} from './bench.worker';
 import type { DrawnLine } from './lettering';
 import type { ReadPage } from './pdfPages';
 import type { Preparation } from './prepare';
@@ -177,6 +187,25 @@ export const allPngsTask = (input: SheetsInput, onProgress: OnProgress) =>
 /** Prints on the simulated printer and presses, off the main thread. */
 export const trialTask = (input: TrialInput, onProgress: OnProgress) =>
   runTask<TrialResult>((worker, progress) => worker.trial(input, progress), onProgress);
+
+/** Holds a photo against the plan, off the main thread. */
+export const lookTask = (
+  input: LookInput,
+  photo: Blob,
+  corners: readonly Point[],
+  onProgress: OnProgress,
+) =>
+  runTask<Result<PhotoLook>>(
+    (worker, progress) => worker.look(input, photo, corners, progress),
+    onProgress,
+  );
+
+/** Takes a photo by the simulated camera, off the main thread. */
+export const practiceTask = (
+  input: LookInput,
+  of: { sheet: number; fault: PracticeFault; seed: number },
+  onProgress: OnProgress,
+) => runTask<Blob>((worker, progress) => worker.practice(input, of, progress), onProgress);
 
 /** Packs a job file, off the main thread. */
 export const packJobTask = (

@@ -8,6 +8,8 @@ export {
   bentPreviewTask,
   patternPdfTask,
   letteringTask,
+  lookTask,
+  practiceTask,
   packJobTask,
   prepareTask,
   readPagesTask,
@@ -18,6 +20,7 @@ export {
   unpackJobTask,
   warmUp,
 } from './client';
+export type { LookedAt, PhotoLook } from './look';
 export { Cancelled, type Task } from './task';
 export type { OnProgress, Progress } from './progress';
 export type { DrawnLine } from './lettering';

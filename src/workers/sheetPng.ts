@@ -9,7 +9,13 @@ import { sheetTexts } from '@/words';
 import { canvasFont, loadLetters } from './letters';
 import { drawPiece, type Brush, type Sources } from './drawPiece';
 
-async function drawItem(brush: Brush, item: SheetItem, piece: Piece, sources: Sources) {
+async function drawItem(
+  brush: Brush,
+  item: SheetItem,
+  piece: Piece,
+  sources: Sources,
+  dotsPerMm: number,
+) {
   brush.save();
   brush.transform(...item.matrix);
   if (item.tile) {
@@ -18,7 +24,7 @@ async function drawItem(brush: Brush, item: SheetItem, piece: Piece, sources: So
     brush.rect(x, y, width, height);
     brush.clip();
   }
-  await drawPiece(brush, piece, sources, DOTS_PER_MM);
+  await drawPiece(brush, piece, sources, dotsPerMm);
   brush.restore();
 }
 
@@ -62,6 +68,36 @@ export interface SheetSources extends Sources {
   readonly units: UnitStyle;
 }
 
+/** One sheet, white where nothing is printed; a printer that was measured is made up for where that is asked for. */
+export async function drawSheet(
+  plan: PrintPlan,
+  sheet: Sheet,
+  sources: SheetSources,
+  dotsPerMm: number,
+  corrected: boolean,
+): Promise<OffscreenCanvas> {
+  const canvas = new OffscreenCanvas(
+    Math.round(sheet.widthMm * dotsPerMm),
+    Math.round(sheet.heightMm * dotsPerMm),
+  );
+  const brush = canvas.getContext('2d', { willReadFrequently: !corrected });
+  await loadLetters();
+  if (!brush) throw new Error('This browser cannot draw pictures in the background.');
+  brush.fillStyle = '#fff';
+  brush.fillRect(0, 0, canvas.width, canvas.height);
+  brush.imageSmoothingQuality = 'high';
+  const { across, along } = corrected
+    ? correctionOf(plan.tools.printer, sheet.orientation)
+    : { across: 1, along: 1 };
+  brush.transform(...scaling(dotsPerMm * across, dotsPerMm * along));
+  for (const item of sheet.items) {
+    const piece = plan.pieces.find(({ id }) => id === item.pieceId);
+    if (piece) await drawItem(brush, item, piece, sources, dotsPerMm);
+  }
+  drawDrawing(brush, drawingOf(sheet, plan.pieces, sheetTexts(sheet, sources.units)));
+  return canvas;
+}
+
 /**
  * One sheet as a PNG at the printer's resolution, with its density in the file, for print shops and
  * programs that take no PDF.
@@ -71,24 +107,7 @@ export async function writeSheetPng(
   sheet: Sheet,
   sources: SheetSources,
 ): Promise<Uint8Array> {
-  const canvas = new OffscreenCanvas(
-    Math.round(sheet.widthMm * DOTS_PER_MM),
-    Math.round(sheet.heightMm * DOTS_PER_MM),
-  );
-  const brush = canvas.getContext('2d');
-  await loadLetters();
-  if (!brush) throw new Error('This browser cannot draw pictures in the background.');
-  brush.fillStyle = '#fff';
-  brush.fillRect(0, 0, canvas.width, canvas.height);
-  brush.imageSmoothingQuality = 'high';
-  // as in the PDF, a printer that was measured is made up for
-  const { across, along } = correctionOf(plan.tools.printer, sheet.orientation);
-  brush.transform(...scaling(DOTS_PER_MM * across, DOTS_PER_MM * along));
-  for (const item of sheet.items) {
-    const piece = plan.pieces.find(({ id }) => id === item.pieceId);
-    if (piece) await drawItem(brush, item, piece, sources);
-  }
-  drawDrawing(brush, drawingOf(sheet, plan.pieces, sheetTexts(sheet, sources.units)));
+  const canvas = await drawSheet(plan, sheet, sources, DOTS_PER_MM, true);
   sources.onProgress({ doing: 'Writing the PNG', share: 0.9 });
   const blob = await canvas.convertToBlob({ type: 'image/png' });
   return withDensity(new Uint8Array(await blob.arrayBuffer()), PRINT_PPI);

@@ -50,7 +50,7 @@ async function pngOf({ width, height, data }: Raster): Promise<Blob> {
 }
 
 /** A piece as it is meant, straight from its pictures. */
-async function meantPiece(piece: Piece, pxPerMm: number, sources: Sources): Promise<Raster> {
+export async function meantPiece(piece: Piece, pxPerMm: number, sources: Sources): Promise<Raster> {
   const canvas = new OffscreenCanvas(
     Math.max(1, Math.round(piece.widthMm * pxPerMm)),
     Math.max(1, Math.round(piece.heightMm * pxPerMm)),

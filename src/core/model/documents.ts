@@ -105,7 +105,7 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
     steps: { ...COMMON, 3: recordTo4, 4: programTo5, 5: same, 6: same },
   },
   // version 2 brought machines that are told to be ready, and pieces to have rested
-  evening: { version: 2, schema: eveningSchema, steps: { 1: same } },
+  evening: { version: 3, schema: eveningSchema, steps: { 1: same, 2: same } },
   good: { version: 1, schema: goodSchema, steps: {} },
   money: { version: 1, schema: moneySchema, steps: {} },
 };

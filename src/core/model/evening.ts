@@ -57,6 +57,24 @@ export const eveningWishSchema = z.object({
 /** Where in the evening something stands: which piece of the plan, which of its blocks, which step of that. */
 const placeSchema = z.object({ piece: countSchema, block: countSchema, step: countSchema });
 
+/** What a look at a photo before heat can find, and what is then done about it. */
+export const LOOK_CODES = [
+  'mirrored',
+  'size',
+  'tile-missing',
+  'tile-swapped',
+  'tile-turned',
+  'tile-size',
+  'step',
+  'gap',
+  'border',
+  'clipped',
+  'bare',
+  'covered',
+] as const;
+/** Things told of one look at most. */
+export const MOST_FOUND = 60;
+
 /** What happened in an evening, at a moment. */
 export const eveningEventSchema = z.discriminatedUnion('kind', [
   /** A step was begun (its clock started), done, or passed over. */
@@ -87,6 +105,12 @@ export const eveningEventSchema = z.discriminatedUnion('kind', [
   }),
   /** A piece is not pressed this evening after all; or has rested enough, whatever was thought. */
   z.object({ kind: z.enum(['dropped', 'rested']), at: timestampSchema, piece: countSchema }),
+  /** A photo of a job's print was held against its plan: what was found, and which remedies were gone for. */
+  z.object({
+    ...{ kind: z.literal('looked'), at: timestampSchema, jobId: idSchema },
+    found: z.array(z.enum(LOOK_CODES)).max(MOST_FOUND),
+    remedies: z.array(z.enum(['reprint', 'lay-again'])).max(MOST_FOUND),
+  }),
 ]);
 
 /** One thing of an evening under way; what is pressed alike shares its program. */

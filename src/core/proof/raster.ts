@@ -47,3 +47,14 @@ export function sampleInto(
     out[to + i] = above * (1 - fy) + below * fy;
   }
 }
+
+/** A raster as it is seen from behind: flipped left to right. */
+export function turnedOver({ width, height, data, pxPerMm }: Raster): Raster {
+  const out = new Uint8ClampedArray(data.length);
+  for (let y = 0, to = 0; y < height; y++)
+    for (let x = 0; x < width; x++, to += 4) {
+      const from = (y * width + width - 1 - x) * 4;
+      for (let k = 0; k < 4; k++) out[to + k] = data[from + k] ?? 255;
+    }
+  return { width, height, data: out, pxPerMm };
+}

@@ -22,7 +22,7 @@ import { COLOURS } from '@/ui/theme';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { prepareTask, type Preparation } from '@/workers';
 import { useGround } from './colour/useGround';
-import { CornerPicker, START_CORNERS } from './CornerPicker';
+import { CornerPicker, START_CORNERS } from '@/ui/CornerPicker';
 import type { TakeIn } from './useTakeIn';
 import { letGoUrl } from '@/ui/files';
 

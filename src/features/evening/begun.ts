@@ -24,6 +24,13 @@ function calledThings({ things }: EveningJobs, jobs: readonly Job[]): NewThing[]
   });
 }
 
+/** When and how an evening begins, and the looks at prints that were taken before it. */
+interface Beginning {
+  readonly now: Date;
+  readonly simulated: boolean;
+  readonly looks?: EveningRun['events'];
+}
+
 /**
  * An evening begun, its programs and machines frozen.
  * @param order in what order it was planned; null takes what can be begun soonest.
@@ -34,7 +41,7 @@ export function begun(
   order: Order | null,
   jobs: readonly Job[],
   wish: EveningWish,
-  { now, simulated }: { readonly now: Date; readonly simulated: boolean },
+  { now, simulated, looks }: Beginning,
 ): EveningRun {
   const { people, standing, before } = wish;
   const at = now.toISOString();
@@ -49,5 +56,5 @@ export function begun(
   );
   const clock = simulated ? { speed: FAST, wallAt: at, at } : null;
   const run = beginEvening(calledThings(made, jobs), setUp, order, now);
-  return { ...run, events, simulated: clock };
+  return { ...run, events: [...events, ...(looks ?? [])], simulated: clock };
 }

@@ -32,6 +32,7 @@ import { PrinterFields } from './PrinterFields';
 import { LayingPlan, TileFields } from './TileFields';
 import { sheetWords } from '@/words';
 
+const LookDialog = dynamic(() => import('@/ui/look/LookDialog').then((m) => m.LookDialog));
 const TrialDialog = dynamic(() => import('./TrialDialog').then((m) => m.TrialDialog));
 
 /** What is done with a sheet that no printer takes; null where it is printed. */
@@ -53,6 +54,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const notify = useNotify();
   const task = useTask();
   const [trying, setTrying] = useState(false);
+  const [looking, setLooking] = useState(false);
   const cutter = shelf.cutters.find(({ id }) => id === job.sheet.cutterId) ?? null;
   const ready = plan.sheets.length > 0;
   useEffect(() => {
@@ -154,6 +156,16 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
         A cheap proof on plain paper
       </Button>
       {trying && <TrialDialog onClose={() => setTrying(false)} />}
+      <Button size="small" disabled={!ready} onClick={() => setLooking(true)}>
+        Printed? Look at it by a photo
+      </Button>
+      {looking && (
+        <LookDialog
+          first="sheet"
+          sheet={sheet ? plan.sheets.indexOf(sheet) : 0}
+          onClose={() => setLooking(false)}
+        />
+      )}
       <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 15, '& li': { mb: 0.5 } }}>
         <li>Print at 100 %, no fit to page, best quality, high speed off.</li>
         <li>Print dialog: {driverSetting(plan.mirror.by === 'driver')}.</li>

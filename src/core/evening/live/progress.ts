@@ -162,7 +162,7 @@ export function progressOf(made: Assembled, run: EveningRun, nowS: number): Even
       away[event.person] = spans
         .filter(({ fromS }) => fromS < s)
         .map(({ fromS, toS }) => ({ fromS, toS: Math.min(toS, s) }));
-    } else tellPiece(event);
+    } else if (event.kind !== 'looked') tellPiece(event);
   }
   // what rests to the end is done by itself
   pieces.forEach((piece, p) => {

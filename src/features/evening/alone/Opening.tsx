@@ -3,16 +3,21 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import NextLink from 'next/link';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { isPrintedOn } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
+import type { Looked } from '@/ui/look/looked';
 import { Cautions, NIGHT } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import { aloneWords, checkWords, heatLine, NOT_PRESSED_WORDS } from '@/words';
 import { BIG } from '../live/big';
 import type { Alone } from './useAlone';
+
+const LookDialog = dynamic(() => import('@/ui/look/LookDialog').then((m) => m.LookDialog));
 
 const detailSx = { fontSize: { xs: 20, sm: 26 }, lineHeight: 1.35, maxWidth: 900 };
 
@@ -27,6 +32,14 @@ export function Opening({ alone }: { alone: Alone }) {
   const [left] = shown?.made.left ?? [];
   const blocked = stops.length > 0 || left !== undefined;
   const pass = plan.press.program.passes.find(({ transfer }) => transfer === job.transfer);
+  const [looking, setLooking] = useState(false);
+  // what was looked at before it began is part of how it went
+  const [looks, setLooks] = useState<readonly Looked[]>([]);
+  const beginAfterLooks = (simulated: boolean) =>
+    begin(
+      simulated,
+      looks.map((each) => ({ kind: 'looked', jobId: whole.id, ...each })),
+    );
   useEffect(() => button.current?.focus(), []);
   return (
     <Box
@@ -95,12 +108,34 @@ export function Opening({ alone }: { alone: Alone }) {
           Settle what stops it first
         </Button>
       ) : (
-        <Button ref={button} variant="contained" onClick={() => begin(false)} sx={BIG}>
+        <Button ref={button} variant="contained" onClick={() => beginAfterLooks(false)} sx={BIG}>
           Begin
         </Button>
       )}
+      {plan.sheets.length > 0 && isPrintedOn(plan.tools.paper) && (
+        <Button
+          color="inherit"
+          variant="outlined"
+          onClick={() => setLooking(true)}
+          sx={{ alignSelf: 'flex-start' }}
+        >
+          Look before heat, by a photo
+        </Button>
+      )}
+      {looking && (
+        <LookDialog
+          first={plan.tilings.length > 0 ? 'laid' : 'sheet'}
+          sheet={0}
+          onLooked={(looked) => setLooks((all) => [...all, looked])}
+          onClose={() => setLooking(false)}
+        />
+      )}
       {!blocked && name === 'demo' && (
-        <Button color="inherit" onClick={() => begin(true)} sx={{ alignSelf: 'flex-start' }}>
+        <Button
+          color="inherit"
+          onClick={() => beginAfterLooks(true)}
+          sx={{ alignSelf: 'flex-start' }}
+        >
           Try it on simulated machines
         </Button>
       )}

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { eveningOf, firstThings, isOutdated } from '@/core/evening';
-import { FIRST_WISH, MOST_THINGS, thingsIn } from '@/core/model';
+import { FIRST_WISH, MOST_THINGS, thingsIn, type EveningRun } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/jobContext';
@@ -27,12 +27,12 @@ export function useAlone() {
   // one that is not done may be of the job as it was before it was changed
   const shown = seen?.done ? seen : null;
 
-  const begin = (simulated: boolean) => {
+  const begin = (simulated: boolean, looks: EveningRun['events'] = []) => {
     void allowSound();
     // whoever begins before it is planned does what can be begun soonest
     const made = shown?.made ?? eveningOf(jobs, shelf, wish, times ?? new Map());
     const order = shown ? shown.plan.order : null;
-    setRun(begun(made, order, jobs, wish, { now: new Date(steadyNow()), simulated }));
+    setRun(begun(made, order, jobs, wish, { now: new Date(steadyNow()), simulated, looks }));
   };
   return {
     ...{ jobs, run, setRun, shown, begin },

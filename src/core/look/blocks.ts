@@ -1,0 +1,272 @@
+import type { Box, Point } from '../geometry';
+import { bottom, right } from '../geometry';
+import { leastSquares, pixelOf, seenAt, type Pair, type View } from './camera';
+import { sampleAt, type Plane } from './plane';
+
+const { floor, min, max, sqrt, hypot, round } = Math;
+
+/** Where a small square of what must lie there is really seen. */
+export interface Block {
+  /** Its middle, mm. */
+  readonly x: number;
+  readonly y: number;
+  /** How far from there it is seen, mm as the view has them. */
+  readonly dx: number;
+  readonly dy: number;
+  /** How alike the two are, 0–1. */
+  readonly alike: number;
+  /** Which part it belongs to, by its place in the list. */
+  readonly part: number;
+}
+
+/** How blocks of a part are moved, as a plane each way: `dx = a + b·x + c·y`, mm. */
+export interface Drift {
+  readonly x: readonly [number, number, number];
+  readonly y: readonly [number, number, number];
+}
+
+export const NO_DRIFT: Drift = { x: [0, 0, 0], y: [0, 0, 0] };
+
+/** How far something is moved at a place, mm. */
+export const driftAt = ({ x: [a, b, c], y: [d, e, f] }: Drift, x: number, y: number): Point => ({
+  x: a + b * x + c * y,
+  y: d + e * x + f * y,
+});
+
+/** The photo as seen from straight above in the thing's own frame, so many pixels a millimetre; NaN beyond the photo. */
+export function seenFromAbove(
+  photo: Plane,
+  photoWidthPx: number,
+  view: View,
+  widthMm: number,
+  heightMm: number,
+  pxPerMm: number,
+): Plane {
+  const [width, height] = [round(widthMm * pxPerMm), round(heightMm * pxPerMm)];
+  const data = new Float32Array(width * height);
+  const by = photo.width / photoWidthPx;
+  const pixel = pixelOf(view);
+  const p = { x: 0, y: 0 };
+  for (let y = 0, at = 0; y < height; y++)
+    for (let x = 0; x < width; x++, at++) {
+      pixel((x + 0.5) / pxPerMm, (y + 0.5) / pxPerMm, p);
+      data[at] = sampleAt(photo, p.x * by - 0.5, p.y * by - 0.5);
+    }
+  return { width, height, data };
+}
+
+/** How blocks are looked for. */
+export interface Search {
+  /** Side of a block and distance from one to the next, pixels. */
+  readonly side: number;
+  readonly step: number;
+  /** How far round the expected place, pixels. */
+  readonly reach: number;
+}
+
+/** Blocks that hold less contrast than this say nothing, 0–255. */
+const LEAST_SPREAD = 4;
+const LEAST_ALIKE = 0.6;
+
+/** How alike a block of one plane and one of the other are: their correlation (−1 where the other is flat or beyond the photo). */
+function alike(
+  wanted: Plane,
+  at: number,
+  mean: number,
+  spread: number,
+  seen: Plane,
+  other: number,
+  side: number,
+): number {
+  let [sum, squares, cross] = [0, 0, 0];
+  for (let v = 0; v < side; v++) {
+    const [a, b] = [at + v * wanted.width, other + v * seen.width];
+    for (let u = 0; u < side; u++) {
+      const s = seen.data[b + u] ?? 0;
+      sum += s;
+      squares += s * s;
+      cross += s * (wanted.data[a + u] ?? 0);
+    }
+  }
+  const n = side * side;
+  const own = squares - (sum * sum) / n;
+  if (!(own > n)) return -1;
+  return (cross - sum * mean) / (spread * sqrt(own));
+}
+
+/** The top of a curve through three figures, −0.5 to 0.5 about the middle one. */
+const peakOf = (before: number, middle: number, after: number): number => {
+  const bend = before - 2 * middle + after;
+  return bend < 0 ? max(-0.5, min(0.5, (0.5 * (before - after)) / bend)) : 0;
+};
+
+function searched(
+  wanted: Plane,
+  seen: Plane,
+  x0: number,
+  y0: number,
+  shift: { x: number; y: number },
+  { side, reach }: Search,
+): { dx: number; dy: number; alike: number } | 'flat' | 'lost' {
+  const at = y0 * wanted.width + x0;
+  let [sum, squares] = [0, 0];
+  for (let v = 0; v < side; v++)
+    for (let u = 0; u < side; u++) {
+      const w = wanted.data[at + v * wanted.width + u] ?? 0;
+      sum += w;
+      squares += w * w;
+    }
+  const n = side * side;
+  const own = squares - (sum * sum) / n;
+  if (!(own > n * LEAST_SPREAD ** 2)) return 'flat';
+  const [mean, spread] = [sum / n, sqrt(own)];
+  const size = 2 * reach + 1;
+  const scores = new Float32Array(size * size).fill(-1);
+  let [best, where] = [-1, -1];
+  for (let v = -reach; v <= reach; v++)
+    for (let u = -reach; u <= reach; u++) {
+      const [x, y] = [x0 + shift.x + u, y0 + shift.y + v];
+      if (x < 0 || y < 0 || x + side > seen.width || y + side > seen.height) continue;
+      const score = alike(wanted, at, mean, spread, seen, y * seen.width + x, side);
+      const i = (v + reach) * size + u + reach;
+      scores[i] = score;
+      if (score > best) [best, where] = [score, i];
+    }
+  if (best < LEAST_ALIKE) return 'lost';
+  const [u, v] = [where % size, floor(where / size)];
+  // at the rim the best may lie beyond
+  if (u === 0 || v === 0 || u === size - 1 || v === size - 1) return 'lost';
+  // along an edge without a corner a block slides: the other way round it must be clearly worse
+  const fall = (i: number) => best - max(scores[i] ?? -1, -1);
+  const dull =
+    max(fall(where - 1), fall(where + 1)) < 0.004 ||
+    max(fall(where - size), fall(where + size)) < 0.004;
+  if (dull) return 'flat';
+  return {
+    dx: shift.x + u - reach + peakOf(scores[where - 1] ?? 0, best, scores[where + 1] ?? 0),
+    dy: shift.y + v - reach + peakOf(scores[where - size] ?? 0, best, scores[where + size] ?? 0),
+    alike: best,
+  };
+}
+
+/**
+ * Looks for every block of what must lie there in the photo as seen from above.
+ * @param parts boxes the blocks belong to, mm; blocks lie wholly in one.
+ * @param drifts where each part's blocks are expected, beside their place.
+ * @returns the blocks found, and how many of each part could have been.
+ */
+export function blocksOf(
+  wanted: Plane,
+  seen: Plane,
+  pxPerMm: number,
+  parts: readonly Box[],
+  drifts: readonly Drift[],
+  search: Search,
+): { found: Block[]; tried: Int32Array } {
+  const { side, step } = search;
+  const found: Block[] = [];
+  const tried = new Int32Array(parts.length);
+  parts.forEach((box, part) => {
+    const drift = drifts[part] ?? NO_DRIFT;
+    const [left, top] = [max(0, Math.ceil(box.x * pxPerMm)), max(0, Math.ceil(box.y * pxPerMm))];
+    const [to, low] = [
+      min(wanted.width, floor(right(box) * pxPerMm)),
+      min(wanted.height, floor(bottom(box) * pxPerMm)),
+    ];
+    for (let y0 = top; y0 + side <= low; y0 += step)
+      for (let x0 = left; x0 + side <= to; x0 += step) {
+        const [x, y] = [(x0 + side / 2) / pxPerMm, (y0 + side / 2) / pxPerMm];
+        const off = driftAt(drift, x, y);
+        const shift = { x: round(off.x * pxPerMm), y: round(off.y * pxPerMm) };
+        const own = searched(wanted, seen, x0, y0, shift, search);
+        if (own === 'flat') continue;
+        tried[part] = (tried[part] ?? 0) + 1;
+        if (own === 'lost') continue;
+        found.push({ x, y, dx: own.dx / pxPerMm, dy: own.dy / pxPerMm, alike: own.alike, part });
+      }
+  });
+  return { found, tried };
+}
+
+/** Blocks as places and the pixels they are seen at. */
+export const pairsOf = (blocks: readonly Block[], view: View): Pair[] =>
+  blocks.map(({ x, y, dx, dy, alike: weight }) => ({
+    from: { x, y },
+    to: seenAt(view, x + dx, y + dy),
+    weight: weight ** 2,
+  }));
+
+/** The middle of some figures. */
+export function medianOf(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  const at = floor(sorted.length / 2);
+  const upper = sorted[at] ?? NaN;
+  return sorted.length % 2 === 1 ? upper : (upper + (sorted[at - 1] ?? NaN)) / 2;
+}
+
+/** What is needed to tell how a part drifts as a plane; fewer tell a shift alone. */
+const LEAST_FOR_PLANE = 12;
+const ROUNDS = 4;
+/** Planes are level unless blocks say otherwise: as much as one block a tenth of a metre off says. */
+const LEVEL = 0.15;
+
+/** How some blocks are moved together. */
+export interface Drifted {
+  readonly drift: Drift;
+  readonly spreadMm: number;
+  readonly count: number;
+  /** Within how much it is known at a place, mm (one standard error, scatter and lie of the blocks considered). */
+  readonly errorAt: (x: number, y: number) => number;
+}
+
+/** A block's scatter is never taken for less, mm; what lies near each other is off together, so each counts for a part. */
+const LEAST_SCATTER_MM = 0.04;
+const COUNTS = 0.35;
+
+/** How some blocks are moved together, what stands out counting little; null where there are none. */
+export function driftOf(blocks: readonly Block[]): Drifted | null {
+  if (blocks.length < 3) return null;
+  const shift = {
+    x: medianOf(blocks.map(({ dx }) => dx)),
+    y: medianOf(blocks.map(({ dy }) => dy)),
+  };
+  let drift: Drift = { x: [shift.x, 0, 0], y: [shift.y, 0, 0] };
+  const off = ({ x, y, dx, dy }: Block): number => {
+    const at = driftAt(drift, x, y);
+    return hypot(dx - at.x, dy - at.y);
+  };
+  const [cx, cy] = [medianOf(blocks.map(({ x }) => x)), medianOf(blocks.map(({ y }) => y))];
+  const rows = blocks.map(({ x, y }) => [1, (x - cx) / 100, (y - cy) / 100]);
+  const level = [
+    [0, 1, 0],
+    [0, 0, 1],
+  ];
+  const plane = blocks.length >= LEAST_FOR_PLANE;
+  for (let turn = 0; turn < ROUNDS && plane; turn++) {
+    const usual = 1.5 * medianOf(blocks.map(off)) + 0.02;
+    const weights = blocks.map((block) =>
+      off(block) < 4 * usual ? min(1, usual / max(1e-6, off(block))) * block.alike : 0,
+    );
+    const fit = (of: (block: Block) => number): readonly [number, number, number] | null => {
+      const found = leastSquares(
+        [...rows, ...level],
+        [...blocks.map(of), 0, 0],
+        [...weights, LEVEL, LEVEL],
+      );
+      if (!found) return null;
+      const [a = 0, b = 0, c = 0] = found;
+      return [a - (b * cx) / 100 - (c * cy) / 100, b / 100, c / 100];
+    };
+    const [x, y] = [fit(({ dx }) => dx), fit(({ dy }) => dy)];
+    if (!x || !y) break;
+    drift = { x, y };
+  }
+  const spreadMm = medianOf(blocks.map(off));
+  const scatter = max(LEAST_SCATTER_MM, 1.1 * spreadMm) / sqrt(COUNTS * blocks.length);
+  const wide = (of: (block: Block) => number, about: number): number =>
+    max(5, sqrt(blocks.reduce((sum, block) => sum + (of(block) - about) ** 2, 0) / blocks.length));
+  const [wx, wy] = [wide(({ x }) => x, cx), wide(({ y }) => y, cy)];
+  const errorAt = (x: number, y: number): number =>
+    scatter * (plane ? hypot(1, (x - cx) / wx, (y - cy) / wy) : 1 + hypot(x - cx, y - cy) / 100);
+  return { drift, spreadMm, count: blocks.length, errorAt };
+}

@@ -1,0 +1,172 @@
+import type { Box } from '../geometry';
+import { bottom, right } from '../geometry';
+import { driftAt, medianOf, NO_DRIFT, seenFromAbove, type Drift } from './blocks';
+import type { Expected } from './expected';
+import { shrunk, smoothed, type Plane } from './plane';
+import type { Registered } from './refine';
+
+const { floor, max, min, round, sqrt } = Math;
+
+/** A place this large is looked at, mm, each half a place from the next. */
+const PLACE_MM = 5;
+/** It must hold this much contrast to be missed, 0–255, and show less than this share of it, nothing alike. */
+const LEAST_SPREAD = 11;
+const FADED = 0.42;
+const MOST_ALIKE = 0.35;
+const MOST_PX_PER_MM = 2.5;
+const MOST_PX = 2_500_000;
+/** What is smaller than this says nothing: a photo may be that soft, mm. */
+const SOFT_MM = 0.5;
+/** How far a place is looked for, mm. */
+const REACH_MM = 0.7;
+
+/** Places where something must be printed and nothing of it is seen: plain where there must be a letter or a star. */
+export function deadPlaces(
+  { parts, kind, picture }: Expected,
+  wantedLight: Plane,
+  light: Plane,
+  { view, drifts }: Registered,
+): Box[] {
+  const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
+  const most = min(MOST_PX_PER_MM, sqrt(MOST_PX / (widthMm * heightMm)));
+  const sharp = shrunk(wantedLight, min(wantedLight.width, round(widthMm * most)));
+  const scale = sharp.width / widthMm;
+  const soft = max(1, round(SOFT_MM * scale));
+  const wanted = smoothed(sharp, soft);
+  const seen = smoothed(seenFromAbove(light, view.widthPx, view, widthMm, heightMm, scale), soft);
+  const areas =
+    kind === 'sheet'
+      ? [{ x: 0, y: 0, width: widthMm, height: heightMm }]
+      : parts.map(({ box }) => box);
+  const side = round(PLACE_MM * scale);
+  const places = areas.flatMap((box, part) =>
+    placesIn({ wanted, seen, scale, side }, box, drifts[part]?.drift ?? NO_DRIFT),
+  );
+  // how strongly the photo shows contrast at all
+  const usual = medianOf(
+    places.filter(({ alike }) => alike > 0.6).map(({ own, spread }) => own / spread),
+  );
+  const dead = places.filter(
+    ({ own, spread, alike }) => alike < MOST_ALIKE && own < FADED * usual * spread,
+  );
+  return joined(
+    dead.map(({ x, y }) => ({
+      x: x / scale,
+      y: y / scale,
+      width: side / scale,
+      height: side / scale,
+    })),
+  );
+}
+
+interface Compared {
+  readonly wanted: Plane;
+  readonly seen: Plane;
+  readonly scale: number;
+  readonly side: number;
+}
+
+interface Place {
+  readonly x: number;
+  readonly y: number;
+  readonly spread: number;
+  readonly own: number;
+  readonly alike: number;
+}
+
+/** Every place of a box that holds contrast, with what is seen of it. */
+function placesIn({ wanted, seen, scale, side }: Compared, box: Box, drift: Drift): Place[] {
+  const step = max(1, floor(side / 2));
+  const reach = round(REACH_MM * scale);
+  const places: Place[] = [];
+  for (let y = floor(box.y * scale); y + side <= min(wanted.height, bottom(box) * scale); y += step)
+    for (
+      let x = floor(box.x * scale);
+      x + side <= min(wanted.width, right(box) * scale);
+      x += step
+    ) {
+      const spread = spreadAt(wanted, x, y, side);
+      if (spread < LEAST_SPREAD) continue;
+      const off = driftAt(drift, x / scale, y / scale);
+      const best = bestAt(wanted, seen, x, y, side, off.x * scale, off.y * scale, reach);
+      if (best) places.push({ x, y, spread, ...best });
+    }
+  return places;
+}
+
+function spreadAt({ width, data }: Plane, x: number, y: number, side: number): number {
+  let [sum, squares] = [0, 0];
+  for (let v = y; v < y + side; v++)
+    for (let u = x; u < x + side; u++) {
+      const own = data[v * width + u] ?? 0;
+      sum += own;
+      squares += own * own;
+    }
+  const n = side * side;
+  return sqrt(max(0, squares / n - (sum / n) ** 2));
+}
+
+/** How strong and how alike what is seen is at the best place near; null beyond the photo. */
+function bestAt(
+  wanted: Plane,
+  seen: Plane,
+  x: number,
+  y: number,
+  side: number,
+  dx: number,
+  dy: number,
+  reach: number,
+): { own: number; alike: number } | null {
+  let best: { own: number; alike: number } | null = null;
+  for (let v = -reach; v <= reach; v++)
+    for (let u = -reach; u <= reach; u++) {
+      const [sx, sy] = [x + round(dx) + u, y + round(dy) + v];
+      if (sx < 0 || sy < 0 || sx + side > seen.width || sy + side > seen.height) continue;
+      let [a, b, aa, bb, ab] = [0, 0, 0, 0, 0];
+      for (let r = 0; r < side; r++)
+        for (let c = 0; c < side; c++) {
+          const one = wanted.data[(y + r) * wanted.width + x + c] ?? 0;
+          const other = seen.data[(sy + r) * seen.width + sx + c] ?? 0;
+          a += one;
+          b += other;
+          aa += one * one;
+          bb += other * other;
+          ab += one * other;
+        }
+      const n = side * side;
+      const [va, vb] = [aa / n - (a / n) ** 2, bb / n - (b / n) ** 2];
+      if (Number.isNaN(vb)) return null;
+      const alike = (ab / n - (a / n) * (b / n)) / sqrt(max(1e-6, va * vb));
+      if (!best || alike > best.alike) best = { own: sqrt(max(0, vb)), alike };
+    }
+  return best;
+}
+
+/** Boxes that touch are one. */
+function joined(boxes: readonly Box[]): Box[] {
+  const out: Box[] = [];
+  for (const box of boxes) {
+    let own = box;
+    for (let i = 0; i < out.length; i++) {
+      const other = out[i] as Box;
+      if (
+        own.x <= right(other) &&
+        other.x <= right(own) &&
+        own.y <= bottom(other) &&
+        other.y <= bottom(own)
+      ) {
+        const [x, y] = [min(own.x, other.x), min(own.y, other.y)];
+        own = {
+          x,
+          y,
+          width: max(right(own), right(other)) - x,
+          height: max(bottom(own), bottom(other)) - y,
+        };
+        out.splice(i, 1);
+        i = -1;
+      }
+    }
+    out.push(own);
+  }
+  return out;
+}

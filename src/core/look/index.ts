@@ -1,0 +1,12 @@
+export { placeAt, seenAt, type View } from './camera';
+export { expectedLaid, expectedSheet, type Expected, type Part, type Seam } from './expected';
+export {
+  LOOK_CHECKS,
+  type Checked,
+  type LookCheck,
+  type LookFinding,
+  type Unseen,
+} from './findings';
+export { lookAt, type Look } from './look';
+export { ready, type Ready } from './ready';
+export { remedyFor, type Remedy } from './remedy';

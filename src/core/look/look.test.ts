@@ -1,0 +1,158 @@
+import { whiteRaster, type Raster } from '../proof';
+import { randomOf } from '../random';
+import { driftOf, type Block } from './blocks';
+import { expectedLaid, type Expected } from './expected';
+import { remedyFor } from './remedy';
+import { seamLooks } from './seams';
+import { sheetFit } from './sheetFit';
+import { placeAt, seenAt, type View } from './camera';
+import { flipped, lightOf } from './plane';
+import { photoCorners, readBy, wantedOf } from './register';
+import { planJob } from '../plan';
+import { artwork, jobOn, shelf } from '@tests/support/jobs';
+
+/** Twelve sheets of the wall panel, mirrored on the table, bare of any picture. */
+function laid(): Expected {
+  const job = jobOn('wall-panel', artwork());
+  const placements = job.placements.map((each) => ({
+    ...each,
+    sizing: { mode: 'cover' as const },
+  }));
+  const { tilings, pieces } = planJob({ ...job, placements }, shelf);
+  const [tiling, piece] = [tilings[0], pieces[0]];
+  if (!tiling || !piece) throw new Error('not tiled');
+  return expectedLaid(tiling, whiteRaster(piece.widthMm, piece.heightMm, 0.2), true);
+}
+
+test('tiles lie from behind on the table, and every two that meet have a seam', () => {
+  const { parts, seams, picture } = laid();
+  expect(parts).toHaveLength(12);
+  const [first] = parts;
+  // laid first, row by row from the left of the table
+  expect(first?.name).toBe('A1');
+  expect(first?.box.x).toBeCloseTo(0, 0);
+  // 3 × 4 sheets: 2 × 4 upright seams and 3 × 3 level ones
+  const columns = new Set(parts.map(({ box }) => box.x.toFixed(0))).size;
+  const rows = parts.length / columns;
+  expect(seams.filter(({ upright }) => upright)).toHaveLength((columns - 1) * rows);
+  expect(seams.filter(({ upright }) => !upright)).toHaveLength((rows - 1) * columns);
+  // no white may be left at the edges of the whole alone
+  const outer = parts.reduce((sum, part) => sum + part.outer.length, 0);
+  expect(outer).toBe(2 * (columns + rows));
+  const widthMm = picture.width / picture.pxPerMm;
+  for (const { box } of parts) expect(box.x + box.width).toBeLessThan(widthMm + 3);
+});
+
+/** Blocks all over the tiles, one of them moved. */
+function blocksWith(expected: Expected, tile: string, dx: number, dy: number): Block[] {
+  const random = randomOf(3);
+  return expected.parts.flatMap(({ box, name }, part) =>
+    Array.from({ length: 60 }, (): Block => ({
+      x: box.x + random() * box.width,
+      y: box.y + random() * box.height,
+      dx: (name === tile ? dx : 0) + 0.06 * (random() - 0.5),
+      dy: (name === tile ? dy : 0) + 0.06 * (random() - 0.5),
+      alike: 0.9,
+      part,
+    })),
+  );
+}
+
+test('a sheet laid 0.8 mm off shows at its own seams alone, as a step or a gap', () => {
+  const expected = laid();
+  const looks = seamLooks(expected, blocksWith(expected, 'B2', 0.8, 0));
+  expect(looks).toHaveLength(expected.seams.length);
+  for (const { seam, stepMm, gapMm, knownMm } of looks) {
+    const own = seam.between.includes('B2');
+    const sign = seam.between[1] === 'B2' ? 1 : -1;
+    expect(gapMm).toBeCloseTo(own && seam.upright ? 0.8 * sign : 0, 0.9);
+    expect(stepMm).toBeCloseTo(own && !seam.upright ? 0.8 * sign : 0, 0.9);
+    expect(knownMm).toBeLessThan(0.3);
+  }
+});
+
+test('a tile that came out too large, and turned a little, is told so by its blocks', () => {
+  const random = randomOf(9);
+  const blocks = Array.from({ length: 80 }, (): Block => {
+    const [x, y] = [200 * random(), 250 * random()];
+    return { x, y, dx: 0.015 * x - 0.004 * y, dy: 0.015 * y + 0.004 * x, alike: 1, part: 0 };
+  });
+  const found = driftOf(blocks);
+  expect(found?.drift.x[1]).toBeCloseTo(0.015, 3);
+  expect(found?.drift.y[1]).toBeCloseTo(0.004, 3);
+  // far from the blocks less is known
+  expect(found?.errorAt(800, 900)).toBeGreaterThan(4 * (found?.errorAt(100, 125) ?? 0));
+  expect(driftOf(blocks.slice(0, 2))).toBeNull();
+});
+
+test('the size of a print is told by the edges of its paper, whatever the view', () => {
+  const paper = { x: 0, y: 0, width: 215.9, height: 279.4 };
+  const view: View = {
+    map: [11, -1.2, 600, 0.8, 10.2, 200, 9e-5, 2e-4, 1],
+    ...{ lens: -0.02, widthPx: 4000, heightPx: 3000 },
+  };
+  const along = (a: number, b: number) =>
+    Array.from({ length: 40 }, (_, i) => a + ((b - a) * (i + 0.5)) / 40);
+  // the print came out at 97 %, a little to the right: what is asked of its own frame lies elsewhere on the paper
+  const onPaper = (x: number, y: number) => ({ x: 4 + 0.97 * x, y: 3 + 0.97 * y });
+  const edges = [
+    { side: 'left' as const, points: along(5, 270).map((y) => seenAt(view, 0, y)) },
+    { side: 'right' as const, points: along(5, 270).map((y) => seenAt(view, 215.9, y)) },
+    { side: 'top' as const, points: along(5, 210).map((x) => seenAt(view, x, 0)) },
+    { side: 'bottom' as const, points: along(5, 210).map((x) => seenAt(view, x, 279.4)) },
+  ];
+  const blocks = along(20, 190).flatMap((x) =>
+    [30, 60, 90, 120, 150].map((y): Block => {
+      const there = onPaper(x, y);
+      const seen = seenAt(view, there.x, there.y);
+      // as the view taken for the print's has it
+      const at = placeAt(view, seen.x, seen.y);
+      return { x, y, dx: at.x - x, dy: at.y - y, alike: 1, part: 0 };
+    }),
+  );
+  const fit = sheetFit(view, blocks, edges, paper);
+  expect(fit.across).toBeCloseTo(0.97, 3);
+  expect(fit.along).toBeCloseTo(0.97, 3);
+  // on one edge less the other way alone is known; on two, nothing
+  expect(sheetFit(view, blocks, edges.slice(0, 3), paper)).toMatchObject({ along: null });
+  expect(sheetFit(view, blocks, edges.slice(0, 2), paper).across).toBeNull();
+});
+
+/** Blots of many sizes, no two alike. */
+function blots(seed: number): Raster {
+  const random = randomOf(seed);
+  const raster = whiteRaster(160, 120, 2);
+  for (let n = 0; n < 150; n++) {
+    const [x, y, r] = [random() * 320, random() * 240, 3 + 12 * random()];
+    const grey = 200 * random();
+    for (let v = Math.max(0, Math.floor(y - r)); v < Math.min(240, y + r); v++)
+      for (let u = Math.max(0, Math.floor(x - r)); u < Math.min(320, x + r); u++)
+        if (u - x < 0.7 * r && v - y > -0.4 * r && u - x - 0.8 * (v - y) > -0.5 * r)
+          raster.data.fill(grey, (v * 320 + u) * 4, (v * 320 + u) * 4 + 3);
+  }
+  return raster;
+}
+
+test('a picture is known from its mirror image', () => {
+  const raster = blots(4);
+  const light = lightOf(raster, Infinity);
+  const wanted = [wantedOf(light, 2, false), wantedOf(light, 2, true)] as const;
+  const straight = readBy(photoCorners(light), [wanted]);
+  expect(straight.reading).toMatchObject({ which: 0, mirrored: false });
+  const behind = readBy(photoCorners(flipped(light)), [wanted]);
+  expect(behind.reading).toMatchObject({ which: 0, mirrored: true });
+  // another picture is neither
+  const other = readBy(photoCorners(lightOf(blots(77), Infinity)), [wanted]);
+  expect(other.reading).toBeNull();
+});
+
+test('a remedy undoes no more than it must: one tile printed again, one sheet lifted', () => {
+  const box = { x: 0, y: 0, width: 1, height: 1 };
+  expect(remedyFor({ code: 'step', between: ['A1', 'A2'], mm: 1, box })).toEqual({
+    ...{ kind: 'lay-again', from: ['A2'] },
+  });
+  expect(remedyFor({ code: 'tile-size', tile: 'B1', scale: 0.97, box })).toEqual({
+    ...{ kind: 'reprint', tile: 'B1' },
+  });
+  expect(remedyFor({ code: 'mirrored' })).toEqual({ kind: 'reprint', tile: null });
+});

@@ -1,0 +1,127 @@
+import type { Raster as Photo } from '../art';
+import type { Point } from '../geometry';
+import { placesByCorners } from './byCorners';
+import type { Projective, View } from './camera';
+import { checksOf } from './checks';
+import type { Expected } from './expected';
+import type { Checked, LookFinding } from './findings';
+import { flipped, lightOf, type Plane } from './plane';
+import { sheetFit } from './sheetFit';
+import { paperEdges } from './paperEdges';
+import { refined, seenBy, type Registered } from './refine';
+import type { Ready } from './ready';
+import { photoCorners, readBy } from './register';
+
+/** Photos are looked for at this size, longest side, pixels. */
+const LOOK_PX = 1600;
+
+/** What a look at a photo came to. */
+export interface Look {
+  /** Which of the things looked for it shows, by its place in the list; null where that cannot be told. */
+  readonly which: number | null;
+  readonly mirrored: boolean;
+  /** How the photo sees it; null where it was not found. */
+  readonly view: View | null;
+  readonly findings: readonly LookFinding[];
+  readonly checks: readonly Checked[];
+}
+
+/** A reading is borne out when this share of what could be found again was, and lies within so much of the view, mm of a metre's view. */
+const LEAST_SHARE = 0.4;
+const LEAST_BLOCKS = 12;
+
+const NOT_FOUND: Look = {
+  ...{ which: null, mirrored: false, view: null, findings: [] },
+  checks: [{ check: 'which', unseen: 'not-found', of: [] }],
+};
+
+/** A map to the pixels of a reduced photo as one to those of the whole. */
+export function enlarged(map: Projective, by: number): Projective {
+  const [a, b, c, d, e, f, g, h, i] = map;
+  const half = by / 2;
+  return [
+    a * by + g * half,
+    b * by + h * half,
+    c * by + i * half,
+    d * by + g * half,
+    e * by + h * half,
+    f * by + i * half,
+    g,
+    h,
+    i,
+  ];
+}
+
+/** What lies there as a mirror shows it: found like anything else, places told as they must lie, flipped. */
+const mirrorOf = ({ expected, light }: Ready): Ready['expected'] & { light: Plane } => ({
+  ...expected,
+  light: flipped(light),
+});
+
+/** Whether what was found bears a reading out. */
+function borneOut({ shares, tried, blocks }: Registered): boolean {
+  const all = tried.reduce((sum, n) => sum + n, 0);
+  const told = shares.reduce((sum, share, i) => sum + share * (tried[i] ?? 0), 0);
+  return blocks.length >= LEAST_BLOCKS && told >= LEAST_SHARE * all;
+}
+
+/**
+ * Looks at a photo: finds which of several things the plan speaks of it shows, brings it to lie over the plan, and tells
+ * what was checked, what was found and what could not be seen. What is not certain is not said.
+ * @param photo sRGB pixels, no larger than some 16 million.
+ * @param corners the four corners of the paper, or of all that is laid, clockwise from any, pixels, where a person pointed at them.
+ */
+export function lookAt(
+  photo: Photo,
+  things: readonly Ready[],
+  corners: readonly Point[] = [],
+): Look {
+  const { width: widthPx, height: heightPx } = photo;
+  const light = lightOf(photo, Infinity);
+  const small = lightOf(photo, LOOK_PX);
+  const first =
+    corners.length === 4
+      ? placesByCorners(light, things, corners)
+      : byFeatures(small, widthPx, things);
+  const thing = first && things[first.which];
+  if (!first || !thing) return NOT_FOUND;
+  const view: View = { map: first.map, lens: 0, widthPx, heightPx };
+  const wanted = first.mirrored ? mirrorOf(thing).light : thing.light;
+  const registered = refined(view, thing.expected, wanted, light);
+  const lies = first.mirrored ? registered.blocks.length >= LEAST_BLOCKS : borneOut(registered);
+  if (!lies) return NOT_FOUND;
+  if (first.mirrored)
+    return {
+      ...{ which: first.which, mirrored: true, view: registered.view },
+      findings: [{ code: 'mirrored' }],
+      checks: [
+        { check: 'which', unseen: null, of: [] },
+        { check: 'mirror', unseen: null, of: [] },
+      ],
+    };
+  const sheet = onSheet(registered, thing.expected, light);
+  const told = checksOf({ photo, light, thing, registered: sheet.registered, size: sheet.size });
+  return { which: first.which, mirrored: false, view: sheet.registered.view, ...told };
+}
+
+/** The view of a print on its sheet, held by the sheet's own edges where they are seen, and the print's size. */
+function onSheet(registered: Registered, { paper }: Expected, light: Plane) {
+  if (!paper) return { registered, size: null };
+  const { view, blocks } = registered;
+  const size = sheetFit(view, blocks, paperEdges(light, view, paper), paper);
+  return { registered: seenBy(registered, size.view), size };
+}
+
+function byFeatures(small: Plane, widthPx: number, things: readonly Ready[]) {
+  const { reading } = readBy(
+    photoCorners(small),
+    things.map(({ wanted }) => wanted),
+  );
+  return (
+    reading && {
+      which: reading.which,
+      mirrored: reading.mirrored,
+      map: enlarged(reading.found.map, widthPx / small.width),
+    }
+  );
+}

@@ -1,0 +1,124 @@
+import {
+  blocksOf,
+  driftOf,
+  NO_DRIFT,
+  pairsOf,
+  seenFromAbove,
+  medianOf,
+  type Block,
+  type Drift,
+  type Drifted,
+} from './blocks';
+import { refinedView, seenAt, type View } from './camera';
+import type { Expected } from './expected';
+import { shrunk, type Plane } from './plane';
+
+const { max, min, round, hypot } = Math;
+
+/** Steps of looking closer: how large what must lie there is drawn, longest side in pixels, and how its blocks are looked for. */
+const STEPS = [
+  { longest: 700, search: { side: 26, step: 24, reach: 9 } },
+  { longest: 1400, search: { side: 28, step: 32, reach: 5 } },
+  { longest: 2800, search: { side: 32, step: 48, reach: 4 } },
+] as const;
+
+/** A photo brought to lie over what must be in it. */
+export interface Registered {
+  readonly view: View;
+  /** Blocks of the last look, as the view has them. */
+  readonly blocks: readonly Block[];
+  /** How the blocks of each part lie beside the view of all. */
+  readonly drifts: readonly (Drifted | null)[];
+  /** How far blocks usually lie off the view, mm. */
+  readonly usualMm: number;
+  /** For each part: which share of the blocks that could tell was found, and how many could. */
+  readonly shares: readonly number[];
+  readonly tried: readonly number[];
+  readonly pxPerMm: number;
+}
+
+/**
+ * Brings a photo to lie over what must be in it, ever closer: blocks of it are looked for, and a view through one lens is
+ * fitted to what most of them say.
+ * @param wanted how light what must lie there is, `pxPerMm` of its picture.
+ * @param light how light the photo is, all of its pixels.
+ */
+export function refined(first: View, expected: Expected, wanted: Plane, light: Plane): Registered {
+  const { pxPerMm } = expected.picture;
+  const [widthMm, heightMm] = [wanted.width / pxPerMm, wanted.height / pxPerMm];
+  const boxes = expected.parts.map(({ box }) => box);
+  const single = boxes.length < 2 || expected.kind === 'sheet';
+  const areas = single ? [{ x: 0, y: 0, width: widthMm, height: heightMm }] : boxes;
+  let view = first;
+  let drifts: Drift[] = areas.map(() => NO_DRIFT);
+  let last = { found: [] as Block[], tried: areas.map(() => 0), scale: pxPerMm };
+  for (const { longest, search } of STEPS) {
+    const small = shrunk(
+      wanted,
+      min(wanted.width, round((wanted.width * longest) / max(wanted.width, wanted.height))),
+    );
+    const scale = small.width / widthMm;
+    const seen = seenFromAbove(light, view.widthPx, view, widthMm, heightMm, scale);
+    const { found, tried } = blocksOf(small, seen, scale, areas, drifts, search);
+    const usualPx = usualOff(found, view);
+    const before = view;
+    view = refinedView(view, pairsOf(found, before), max(0.7, 1.5 * usualPx));
+    const moved = rebased(found, before, view);
+    const own = areas.map((_, part) => driftOf(moved.filter((block) => block.part === part)));
+    drifts = own.map((each) => (single ? NO_DRIFT : (each?.drift ?? NO_DRIFT)));
+    last = { found: moved, tried: [...tried], scale };
+  }
+  const finalDrifts = areas.map((_, part) =>
+    driftOf(last.found.filter((block) => block.part === part)),
+  );
+  return {
+    view,
+    blocks: last.found,
+    drifts: finalDrifts,
+    usualMm: medianOf(last.found.map(({ dx, dy }) => hypot(dx, dy))),
+    shares: areas.map(
+      (_, part) =>
+        last.found.filter((block) => block.part === part).length / max(1, last.tried[part] ?? 0),
+    ),
+    tried: last.tried,
+    pxPerMm: last.scale,
+  };
+}
+
+/** The same blocks by another view. */
+export function seenBy(registered: Registered, view: View): Registered {
+  const blocks = rebased(registered.blocks, registered.view, view);
+  const drifts = registered.drifts.map((_, part) =>
+    driftOf(blocks.filter((block) => block.part === part)),
+  );
+  return { ...registered, view, blocks, drifts };
+}
+
+function usualOff(blocks: readonly Block[], view: View): number {
+  if (blocks.length === 0) return 1;
+  return medianOf(
+    blocks.map(({ x, y, dx, dy }) => {
+      const [here, there] = [seenAt(view, x, y), seenAt(view, x + dx, y + dy)];
+      return hypot(there.x - here.x, there.y - here.y);
+    }),
+  );
+}
+
+/** Blocks found by one view, as another has them. */
+function rebased(blocks: readonly Block[], from: View, to: View): Block[] {
+  return blocks.map((block) => {
+    const seen = seenAt(from, block.x + block.dx, block.y + block.dy);
+    let [x, y] = [block.x + block.dx, block.y + block.dy];
+    // by small steps: the two views are nearly the same
+    for (let i = 0; i < 3; i++) {
+      const at = seenAt(to, x, y);
+      const [right, down] = [seenAt(to, x + 1, y), seenAt(to, x, y + 1)];
+      const [a, b, c, d] = [right.x - at.x, down.x - at.x, right.y - at.y, down.y - at.y];
+      const det = a * d - b * c;
+      const [ex, ey] = [seen.x - at.x, seen.y - at.y];
+      x += (d * ex - b * ey) / det;
+      y += (a * ey - c * ex) / det;
+    }
+    return { ...block, dx: x - block.x, dy: y - block.y };
+  });
+}

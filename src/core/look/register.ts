@@ -1,0 +1,241 @@
+import { randomOf } from '../random';
+import { fittedMap, frontal, projected, type Pair, type Projective } from './camera';
+import { cornersOf, matched, type Corners, type Match } from './corners';
+import { evened, flipped, shrunk, type Plane } from './plane';
+
+const { hypot, cos, sin, min, max, round } = Math;
+
+/** What is looked for is looked at in these sizes beside its full one: a corner is known again within a tenth or two. */
+const SIZES = [1, 0.76, 0.58, 0.44, 0.33, 0.25, 0.19, 0.14] as const;
+/** A photo is looked at in these sizes: soft pictures have corners only where they are small. */
+const PHOTO_SIZES = [1, 0.5, 0.25] as const;
+const PHOTO_CORNERS = 1300;
+const WANTED_CORNERS = 1300;
+/** Contrast is evened within so many pixels to each side. */
+const EVEN_REACH = 18;
+/** Guesses tried from single matches. */
+const GUESSES = 400;
+/** Where a match may lie off a guess as the guess is made better, pixels of the photo looked at. */
+const NARROWING = [70, 40, 22, 12, 8, 6, 5] as const;
+/** The thing must be seen by this many matches to be known, and by so many times those of any other reading. */
+const LEAST_MATCHES = 18;
+const CLEARLY = 1.8;
+
+/** Matches must lie in this many squares of a twelfth of the thing each way. */
+const LEAST_SPOTS = 5;
+
+/** Something that may be in the photo: its corners, in mm of it, one reading of it (as it must lie, or flipped). */
+export interface Wanted {
+  readonly corners: Corners;
+  readonly xMm: Float32Array;
+  readonly yMm: Float32Array;
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+function joined(
+  parts: readonly { corners: Corners; toMm: number }[],
+): Omit<Wanted, 'widthMm' | 'heightMm'> {
+  const count = parts.reduce((sum, { corners }) => sum + corners.count, 0);
+  const all = {
+    x: new Float32Array(count),
+    y: new Float32Array(count),
+    angle: new Float32Array(count),
+    bits: new Uint32Array(8 * count),
+  };
+  let at = 0;
+  for (const { corners, toMm } of parts) {
+    for (let i = 0; i < corners.count; i++) {
+      all.x[at + i] = ((corners.x[i] ?? 0) + 0.5) * toMm;
+      all.y[at + i] = ((corners.y[i] ?? 0) + 0.5) * toMm;
+    }
+    all.angle.set(corners.angle, at);
+    all.bits.set(corners.bits, 8 * at);
+    at += corners.count;
+  }
+  return { corners: { count, ...all }, xMm: all.x, yMm: all.y };
+}
+
+/**
+ * What is looked for, ready to be found in photos.
+ * @param plane how light it is.
+ * @param pxPerMm of the plane.
+ * @param mirrored look for it as a mirror shows it; its places stay those of the thing as it must lie, flipped.
+ */
+export function wantedOf(plane: Plane, pxPerMm: number, mirrored: boolean): Wanted {
+  const own = mirrored ? flipped(plane) : plane;
+  const longest = max(own.width, own.height);
+  const parts = SIZES.map((size) => {
+    const small = shrunk(own, round(own.width * min(1, (1500 * size) / longest)));
+    const corners = cornersOf(evened(small, EVEN_REACH), round(WANTED_CORNERS * size));
+    return { corners, toMm: own.width / small.width / pxPerMm };
+  });
+  const [widthMm, heightMm] = [own.width / pxPerMm, own.height / pxPerMm];
+  return { ...joined(parts), widthMm, heightMm };
+}
+
+/** What is looked for in one size alone, about so many corners of it. */
+export function wantedAt(plane: Plane, pxPerMm: number, atPxPerMm: number, most: number): Wanted {
+  const small = shrunk(plane, round((plane.width * atPxPerMm) / pxPerMm));
+  const corners = cornersOf(evened(small, EVEN_REACH), most);
+  const part = { corners, toMm: plane.width / small.width / pxPerMm };
+  return { ...joined([part]), widthMm: plane.width / pxPerMm, heightMm: plane.height / pxPerMm };
+}
+
+/** Corners of a photo, its longest side at most 1600 pixels; places in pixels of that. */
+export function photoCorners(plane: Plane): Corners {
+  const parts = PHOTO_SIZES.map((size) => {
+    const small = shrunk(plane, round(plane.width * size));
+    const corners = cornersOf(evened(small, EVEN_REACH), round(PHOTO_CORNERS * size));
+    return { corners, toMm: plane.width / small.width };
+  });
+  return joined(parts).corners;
+}
+
+/** How something was found: where its places are in the photo looked at, and by how many matches. */
+export interface Found {
+  readonly map: Projective;
+  readonly matches: number;
+  readonly pairs: readonly Pair[];
+}
+
+/** The map that one match tells: its place, the way it points, a size. */
+function guessOf(photo: Corners, wanted: Wanted, { a, b }: Match, pxPerMm: number): Projective {
+  const turn = (photo.angle[a] ?? 0) - (wanted.corners.angle[b] ?? 0);
+  const [c, s] = [pxPerMm * cos(turn), pxPerMm * sin(turn)];
+  const [x, y] = [wanted.xMm[b] ?? 0, wanted.yMm[b] ?? 0];
+  return [
+    c,
+    -s,
+    (photo.x[a] ?? 0) - c * x + s * y,
+    s,
+    c,
+    (photo.y[a] ?? 0) - s * x - c * y,
+    0,
+    0,
+    1,
+  ];
+}
+
+function within(
+  photo: Corners,
+  wanted: Wanted,
+  matches: readonly Match[],
+  map: Projective,
+  reach: number,
+): Pair[] {
+  const pairs: Pair[] = [];
+  for (const { a, b } of matches) {
+    const from = { x: wanted.xMm[b] ?? 0, y: wanted.yMm[b] ?? 0 };
+    const to = { x: photo.x[a] ?? 0, y: photo.y[a] ?? 0 };
+    const at = projected(map, from.x, from.y);
+    if (hypot(at.x - to.x, at.y - to.y) <= reach && frontal(map, from.x, from.y))
+      pairs.push({ from, to, weight: 1 });
+  }
+  return pairs;
+}
+
+/** Pairs that are not all in one spot: how many cells of a coarse grid they are in. */
+const spots = (pairs: readonly Pair[], { widthMm, heightMm }: Wanted): number =>
+  new Set(
+    pairs.map(
+      ({ from }) =>
+        `${Math.floor((12 * from.x) / widthMm)},${Math.floor((12 * from.y) / heightMm)}`,
+    ),
+  ).size;
+
+/**
+ * Finds the map that most matches agree on: guessed from one match at a time, and made better with what agrees
+ * (Fischler and Bolles 1981; Chum, Matas and Kittler 2003). Never one that shows the thing from behind.
+ * @param pxPerMm how large it is seen, where that is known.
+ */
+export function found(
+  photo: Corners,
+  wanted: Wanted,
+  matches: readonly Match[],
+  seed: number,
+  pxPerMm: number | null = null,
+): Found | null {
+  if (matches.length < 6) return null;
+  const random = randomOf(seed);
+  // what is seen of all of it gives sizes to guess; each match then says where and which way
+  const extent = max(...photo.x) - min(...photo.x) + max(...photo.y) - min(...photo.y);
+  const likely = extent / (wanted.widthMm + wanted.heightMm);
+  let best: Found | null = null;
+  for (let guess = 0; guess < GUESSES; guess++) {
+    const match = matches[Math.floor(random() * matches.length)] as Match;
+    const size = pxPerMm ?? likely * (0.45 + 0.75 * random());
+    let map = guessOf(photo, wanted, match, size);
+    let pairs: Pair[] = [];
+    for (const [round, reach] of NARROWING.entries()) {
+      pairs = within(photo, wanted, matches, map, reach);
+      const better: Projective | null =
+        pairs.length < 6 ? null : round === 0 ? similar(pairs) : fittedMap(pairs);
+      if (!better) {
+        pairs = [];
+        break;
+      }
+      map = better;
+      if (round > 1 && best && pairs.length < 0.5 * best.matches) break;
+    }
+    pairs = within(photo, wanted, matches, map, NARROWING.at(-1) ?? 5);
+    if (pairs.length > (best?.matches ?? 5) && spots(pairs, wanted) >= LEAST_SPOTS)
+      best = { map, matches: pairs.length, pairs };
+  }
+  return best;
+}
+
+/** Turned, moved and scaled alone: what the first few pairs bear. */
+function similar(pairs: readonly Pair[]): Projective | null {
+  const n = pairs.length;
+  const mean = (of: (pair: Pair) => number) => pairs.reduce((sum, pair) => sum + of(pair), 0) / n;
+  const [fx, fy, tx, ty] = [
+    mean((p) => p.from.x),
+    mean((p) => p.from.y),
+    mean((p) => p.to.x),
+    mean((p) => p.to.y),
+  ];
+  let [c, s, square] = [0, 0, 0];
+  for (const { from, to } of pairs) {
+    const [x, y, u, v] = [from.x - fx, from.y - fy, to.x - tx, to.y - ty];
+    c += x * u + y * v;
+    s += x * v - y * u;
+    square += x * x + y * y;
+  }
+  if (square === 0) return null;
+  const [a, b] = [c / square, s / square];
+  return [a, -b, tx - a * fx + b * fy, b, a, ty - b * fx - a * fy, 0, 0, 1];
+}
+
+/** A reading of the photo: which of the things looked for, flipped or not, and how it was found. */
+export interface Reading {
+  readonly which: number;
+  readonly mirrored: boolean;
+  readonly found: Found;
+}
+
+/**
+ * Which of several things a photo shows, by corners alone.
+ * @returns null where none is clear: too few matches, or another reading nearly as good.
+ */
+export function readBy(
+  photo: Corners,
+  things: readonly (readonly [Wanted, Wanted])[],
+): { reading: Reading | null; best: number; next: number } {
+  const readings: Reading[] = [];
+  things.forEach((pair, which) =>
+    pair.forEach((wanted, nth) => {
+      const matches = matched(photo, wanted.corners);
+      const one = found(photo, wanted, matches, 1 + which);
+      if (one) readings.push({ which, mirrored: nth === 1, found: one });
+    }),
+  );
+  readings.sort((a, b) => b.found.matches - a.found.matches);
+  const [best, next] = readings;
+  const rival = next?.found.matches ?? 0;
+  const clear =
+    best !== undefined &&
+    best.found.matches >= LEAST_MATCHES &&
+    best.found.matches >= CLEARLY * rival;
+  return { reading: clear ? best : null, best: best?.found.matches ?? 0, next: rival };
+}

@@ -1,0 +1,37 @@
+import type { LookFinding } from './findings';
+
+/** What puts a finding right before there is heat. */
+export type Remedy =
+  /** Print again: all of it, or the sheet of one tile. */
+  | { readonly kind: 'reprint'; readonly tile: string | null }
+  /** Lift sheets and lay them again, from this one on. */
+  | { readonly kind: 'lay-again'; readonly from: readonly string[] }
+  /** Cut white away. */
+  | { readonly kind: 'trim'; readonly tile: string | null }
+  /** Take away what lies on the ink; what is bare below is printed again. */
+  | { readonly kind: 'clear' };
+
+/** The remedy for a finding. */
+export function remedyFor(finding: LookFinding): Remedy {
+  switch (finding.code) {
+    case 'mirrored':
+    case 'size':
+    case 'clipped':
+      return { kind: 'reprint', tile: null };
+    case 'tile-size':
+      return { kind: 'reprint', tile: finding.tile };
+    case 'tile-missing':
+    case 'tile-turned':
+      return { kind: 'lay-again', from: [finding.tile] };
+    case 'tile-swapped':
+      return { kind: 'lay-again', from: [finding.tile, finding.shows] };
+    case 'step':
+    case 'gap':
+      return { kind: 'lay-again', from: [finding.between[1]] };
+    case 'border':
+      return { kind: 'trim', tile: finding.tile };
+    case 'bare':
+    case 'covered':
+      return { kind: 'clear' };
+  }
+}

@@ -1,0 +1,95 @@
+import { centreOf, type Box } from '../geometry';
+import { projected } from './camera';
+import { cornersOf, matched } from './corners';
+import { seenFromAbove } from './blocks';
+import type { Over } from './over';
+import type { Part } from './expected';
+import type { LookFinding } from './findings';
+import { evened, type Plane } from './plane';
+import { found, wantedAt, type Wanted } from './register';
+
+const { atan2, round, PI, min, max, ceil, floor, abs } = Math;
+
+/** A tile of which less than this share was found again does not lie there as it must. */
+const LEAST_SHARE = 0.3;
+/** Fewer blocks than this tell nothing of a tile. */
+const LEAST_TRIED = 8;
+/** So many matches tell which tile lies there instead. */
+const LEAST_MATCHES = 10;
+const LOOK_PX_PER_MM = 2;
+const EVEN_REACH = 18;
+/** So many corners of each tile are known. */
+const CORNERS = 350;
+
+/** A part of a plane; places outside of the photo are grey. */
+function cropped(
+  { width, height, data }: Plane,
+  { x, y, width: w, height: h }: Box,
+  pxPerMm: number,
+): Plane {
+  const [l, t] = [max(0, floor(x * pxPerMm)), max(0, floor(y * pxPerMm))];
+  const [r, b] = [min(width, ceil((x + w) * pxPerMm)), min(height, ceil((y + h) * pxPerMm))];
+  const out = new Float32Array((r - l) * (b - t));
+  for (let v = t; v < b; v++)
+    for (let u = l; u < r; u++) {
+      const own = data[v * width + u] ?? NaN;
+      out[(v - t) * (r - l) + u - l] = Number.isNaN(own) ? 128 : own;
+    }
+  return { width: r - l, height: b - t, data: out };
+}
+
+/** Whether each tile lies where it must; those that do not are told what lies there instead, where that is known. */
+export function tilesIn({ light, thing: { expected, light: own }, registered }: Over): {
+  findings: LookFinding[];
+  unseen: string[];
+  astray: Set<number>;
+} {
+  const { view, shares, tried } = registered;
+  const findings: LookFinding[] = [];
+  const unseen: string[] = [];
+  const astray = new Set<number>();
+  const { picture, parts } = expected;
+  const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
+  let close: { above: Plane; wanted: Wanted } | null = null;
+  parts.forEach(({ name, box }, nth) => {
+    if ((tried[nth] ?? 0) < LEAST_TRIED) return void unseen.push(name);
+    if ((shares[nth] ?? 0) >= LEAST_SHARE) return;
+    astray.add(nth);
+    close ??= {
+      above: seenFromAbove(light, view.widthPx, view, widthMm, heightMm, LOOK_PX_PER_MM),
+      wanted: wantedAt(own, picture.pxPerMm, LOOK_PX_PER_MM, CORNERS * parts.length),
+    };
+    const here = cropped(close.above, box, LOOK_PX_PER_MM);
+    findings.push(insteadOf(here, name, box, parts, close.wanted));
+  });
+  return { findings, unseen, astray };
+}
+
+function insteadOf(
+  here: Plane,
+  tile: string,
+  box: Box,
+  parts: readonly Part[],
+  wanted: Wanted,
+): LookFinding {
+  const corners = cornersOf(evened(here, EVEN_REACH), 2 * CORNERS);
+  const one =
+    corners.count > 8
+      ? found(corners, wanted, matched(corners, wanted.corners), 7, LOOK_PX_PER_MM)
+      : null;
+  if (!one || one.matches < LEAST_MATCHES) return { code: 'tile-missing', tile, box };
+  const middle = { x: here.width / 2, y: here.height / 2 };
+  const shown = parts.reduce(
+    (best, part) => (distance(part.box) < distance(best.box) ? part : best),
+    parts[0] as (typeof parts)[number],
+  );
+  function distance(of: Box): number {
+    const at = projected(one?.map ?? [1, 0, 0, 0, 1, 0, 0, 0, 1], centreOf(of).x, centreOf(of).y);
+    return Math.hypot(at.x - middle.x, at.y - middle.y);
+  }
+  const turnDeg = round((atan2(one.map[3], one.map[0]) * 180) / PI);
+  if (shown.name !== tile) return { code: 'tile-swapped', tile, shows: shown.name, box };
+  return abs(turnDeg) > 20
+    ? { code: 'tile-turned', tile, turnDeg, box }
+    : { code: 'tile-missing', tile, box };
+}

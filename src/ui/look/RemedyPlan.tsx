@@ -1,0 +1,84 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Remedy } from '@/core/look';
+import { layingSteps, type Sheet } from '@/core/sheet';
+import { artBlobs } from '@/ui/bench/jobFiles';
+import { useBench } from '@/ui/bench/BenchProvider';
+import { download, fileName } from '@/ui/files';
+import { useJob } from '@/ui/job/jobContext';
+import { useUnits } from '@/ui/units';
+import { TaskButton, TaskProgress, useTask } from '@/ui/useTask';
+import { layStepWords, sheetWords } from '@/words';
+import { sheetsPdfTask, type PhotoLook } from '@/workers';
+
+/** The print file of some sheets alone. */
+function PrintAgain({ sheets }: { sheets: readonly Sheet[] }) {
+  const { job, plan } = useJob();
+  const { store } = useBench();
+  const units = useUnits();
+  const task = useTask();
+  const what = sheets.map(({ called }) => sheetWords(called)).join(', ');
+  async function save() {
+    const blobs = await artBlobs(store, job);
+    const printed = { pieces: plan.pieces, sheets, tools: plan.tools };
+    const pdf = await task.run((onProgress) =>
+      sheetsPdfTask({ job, plan: printed, blobs, units }, onProgress),
+    );
+    if (pdf) download(fileName(`${job.name} ${what} again`, 'pdf'), pdf);
+  }
+  return (
+    <>
+      <TaskButton task={task} variant="contained" onClick={() => void save()}>
+        Save a PDF of {what} alone
+      </TaskButton>
+      <TaskProgress task={task} />
+    </>
+  );
+}
+
+/** What is done about a finding, planned: the sheets to be printed again, or the steps of laying from there on. */
+export function RemedyPlan({ remedy, look }: { remedy: Remedy; look: PhotoLook | null }) {
+  const { plan } = useJob();
+  const shown = look?.look.which == null ? undefined : look.of[look.look.which];
+  if (remedy.kind === 'reprint') {
+    const { tile } = remedy;
+    const sheets = plan.sheets.filter(({ id, items }) =>
+      tile === null ? id === shown || shown === items[0]?.pieceId : items[0]?.tile?.name === tile,
+    );
+    return sheets.length > 0 ? <PrintAgain sheets={sheets} /> : null;
+  }
+  if (remedy.kind !== 'lay-again') return null;
+  const tiling = plan.tilings.find(({ pieceId }) => pieceId === shown);
+  if (!tiling) return null;
+  const steps = layingSteps(tiling, plan.mirror.flips % 2 === 1);
+  const from = steps.findIndex(({ tile }) => remedy.from.includes(tile));
+  // what lies on a sheet that is lifted comes off with it
+  const lifted = new Set(remedy.from);
+  const again = steps.filter(({ tile, over }, nth) => {
+    if (nth < from) return false;
+    const comes = lifted.has(tile) || over.some((below) => lifted.has(below.tile));
+    if (comes) lifted.add(tile);
+    return comes;
+  });
+  return (
+    <Box component="section" aria-label="Lay again">
+      <Typography sx={{ fontWeight: 700 }}>
+        Lift{' '}
+        {again
+          .map(({ tile }) => tile)
+          .reverse()
+          .join(', ')}
+        , the last laid first. Then:
+      </Typography>
+      <Box component="ol" sx={{ m: 0, pl: 3, fontSize: 15 }}>
+        {again.map((step) => (
+          <li key={step.tile}>
+            <strong>{step.tile}.</strong> {layStepWords(step)}
+          </li>
+        ))}
+      </Box>
+    </Box>
+  );
+}

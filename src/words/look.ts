@@ -1,0 +1,137 @@
+import type { Checked, Look, LookCheck, LookFinding, Unseen } from '@/core/look';
+import type { Side } from '@/core/sheet';
+import type { UnitStyle } from './units';
+import { sayIn } from './say';
+
+const EDGES: Readonly<Record<Side, string>> = {
+  left: 'left',
+  right: 'right',
+  top: 'upper',
+  bottom: 'lower',
+};
+
+const sized = (scale: number): string => `${(100 * scale).toFixed(1)} %`;
+
+/** Tenths of a millimetre, or hundredths of an inch: what a seam is judged by. */
+const fine = (mm: number, { length }: UnitStyle): string =>
+  length === 'in' ? `${(Math.abs(mm) / 25.4).toFixed(2)} in` : `${Math.abs(mm).toFixed(1)} mm`;
+
+function sizeWords(across: number | null, along: number | null): string {
+  const told = [across, along].flatMap((scale) => scale ?? []);
+  const mean = told.reduce((sum, scale) => sum + scale, 0) / Math.max(1, told.length);
+  const even = told.every((scale) => Math.abs(scale - mean) < 0.003);
+  return even
+    ? `${sized(mean)} of its size`
+    : `${sized(told[0] ?? 1)} of its size across and ${sized(told[1] ?? 1)} along`;
+}
+
+/** What was found in a photo, as it lies there printed side up. */
+export function lookFindingWords(finding: LookFinding, units: UnitStyle): string {
+  const { length } = sayIn(units);
+  const mm = (figure: number) => fine(figure, units);
+  switch (finding.code) {
+    case 'mirrored':
+      return 'The print is flipped: it lies there as a mirror shows what the plan wants.';
+    case 'size':
+      return `It came out at ${sizeWords(finding.across, finding.along)}, told by the edges of its paper.`;
+    case 'tile-missing':
+      return `Where ${finding.tile} must lie, it is not seen: it is missing, covered, or lies face down.`;
+    case 'tile-swapped':
+      return `Where ${finding.tile} must lie, ${finding.shows} lies.`;
+    case 'tile-turned':
+      return `${finding.tile} lies turned by ${Math.abs(finding.turnDeg)}°.`;
+    case 'tile-size':
+      return `${finding.tile} came out at ${sized(finding.scale)} of its size beside the others.`;
+    case 'step':
+      return `From ${finding.between[0]} to ${finding.between[1]} the picture jumps by ${mm(finding.mm)} along the seam.`;
+    case 'gap':
+      return finding.mm > 0
+        ? `${finding.between[0]} and ${finding.between[1]} lie ${mm(finding.mm)} too far apart.`
+        : `${finding.between[0]} and ${finding.between[1]} lie ${mm(finding.mm)} too far over each other.`;
+    case 'border':
+      return `${mm(finding.mm)} of white are left at the ${EDGES[finding.side]} edge of ${finding.tile}.`;
+    case 'clipped':
+      return `${mm(finding.mm)} of ink are missing along the ${EDGES[finding.side]} edge.`;
+    case 'bare':
+      return `Bare where ink must be, ${length(finding.mm)} long: it was not printed, or something white lies on it.`;
+    case 'covered':
+      return `Another colour than there must be, ${length(finding.mm)} long: something lies on it, or it is smeared.`;
+  }
+}
+
+/** What to do about it now, before there is heat. */
+export function lookRemedyWords(finding: LookFinding): string {
+  switch (finding.code) {
+    case 'mirrored':
+      return 'Print it again, with mirroring in the print dialog set as the sheet says. Pressed as it is, lettering would read backwards.';
+    case 'size':
+      return 'Print it again at 100 %, without fit to page.';
+    case 'clipped':
+      return 'The printer does not reach so far. Set its real margins at Sheets, and print again.';
+    case 'tile-size':
+      return `Print ${finding.tile} again at 100 %, without fit to page.`;
+    case 'tile-missing':
+      return `Lay ${finding.tile}, printed side up; if it lies there, smooth it and take another photo.`;
+    case 'tile-turned':
+      return `Lift ${finding.tile} and lay it the other way round.`;
+    case 'tile-swapped':
+      return `Lift ${finding.tile} and ${finding.shows}, and lay each in its own place.`;
+    case 'step':
+    case 'gap':
+      return `Lift ${finding.between[1]} and lay it again, so that the picture runs on from ${finding.between[0]}.`;
+    case 'border':
+      return 'Cut it back to the ink: white that is pressed stays white.';
+    case 'bare':
+      return 'Take off whatever lies there. If the paper is bare below, print this sheet again.';
+    case 'covered':
+      return 'Take off whatever lies there. If the ink is smeared, print this sheet again.';
+  }
+}
+
+/** What each check is called. */
+export const LOOK_CHECK_WORDS: Readonly<Record<LookCheck, string>> = {
+  which: 'which print it is',
+  mirror: 'mirrored or not',
+  tiles: 'each sheet in its place',
+  size: 'size',
+  seams: 'steps and gaps at the seams',
+  border: 'white left at the edges',
+  ink: 'ink missing or covered',
+};
+
+const UNSEEN_WORDS: Readonly<Record<Unseen, string>> = {
+  'not-found': 'the print was not found in the photo',
+  'no-edges': 'the edges of the paper do not stand out from the table, or are not all in the photo',
+  'too-plain': 'too little is printed there to go by',
+  'not-here': 'there is none here',
+};
+
+/** What was checked, in a line. */
+export const checkedWords = (checks: readonly Checked[]): string =>
+  checks
+    .filter(({ unseen }) => unseen === null)
+    .map(({ check }) => LOOK_CHECK_WORDS[check])
+    .join(', ');
+
+/** What could not be seen, a line each. */
+export const unseenWords = (checks: readonly Checked[]): readonly string[] =>
+  checks.flatMap(({ check, unseen, of }) => {
+    if (unseen === 'not-here') return [];
+    const what = LOOK_CHECK_WORDS[check];
+    if (unseen !== null) return [`${what}: ${UNSEEN_WORDS[unseen]}`];
+    return of.length > 0 ? [`${what}: not told of ${of.join(', ')}`] : [];
+  });
+
+/** What a look came to, in a sentence; it is never said that all is well. */
+export function lookWords({ which, findings }: Look): string {
+  if (which === null) return 'What the plan wants was not found in this photo. Nothing is known.';
+  if (findings.length === 0) return 'Nothing was found in what was checked.';
+  return findings.length === 1 ? 'One thing was found.' : `${findings.length} things were found.`;
+}
+
+/** How to take the photo. */
+export const PHOTO_ADVICE: readonly string[] = [
+  'Fill the frame, all edges of the paper in it.',
+  'From above, as level as you can; even light, no flash.',
+  'On a table darker than the paper; the paper flat, fingers out.',
+];

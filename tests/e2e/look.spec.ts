@@ -1,0 +1,108 @@
+import type { Page } from '@playwright/test';
+import { pngPicture } from '../support/pictures';
+import { axeFaults, downloaded, expect, test } from './bench';
+
+test.slow();
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+});
+
+const dialog = (page: Page) => page.getByRole('dialog', { name: 'Look before heat' });
+
+async function practise(page: Page, fault: string): Promise<void> {
+  await dialog(page)
+    .getByRole('combobox', { name: /simulated camera/ })
+    .click();
+  await page.getByRole('option', { name: fault }).click();
+  await dialog(page).getByRole('button', { name: 'Take a practice photo' }).click();
+  await expect(dialog(page).getByRole('status').getByText(/found/)).toBeVisible({
+    timeout: 120_000,
+  });
+}
+
+test('a photo of a print with tape on it: what was found, what was checked, and never that all is well', async ({
+  page,
+}) => {
+  await page.goto('/demo/job/demo-comet/sheets');
+  await page.getByRole('button', { name: 'Printed? Look at it by a photo' }).click();
+  await expect(dialog(page).getByText('Fill the frame', { exact: false })).toBeVisible();
+  await practise(page, 'white tape on the ink');
+  await expect(dialog(page).getByText('One thing was found.')).toBeVisible();
+  await expect(dialog(page).getByText(/^Bare where ink must be/)).toBeVisible();
+  await expect(dialog(page).getByText(/mirrored or not, size/)).toBeVisible();
+  await expect(dialog(page).getByText(/tried on simulated photos only/)).toBeVisible();
+  await expect(dialog(page).getByText(/all is (well|good)|all good/i)).toHaveCount(0);
+  expect(await axeFaults(page)).toEqual([]);
+
+  await practise(page, 'flipped once too often');
+  await expect(dialog(page).getByText(/^The print is flipped/)).toBeVisible();
+  await dialog(page).getByRole('button', { name: 'Print it again' }).click();
+  const { bytes } = await downloaded(page, /^Save a PDF of .* alone$/);
+  expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test('a photo of something else tells nothing, and four corners can be pointed at', async ({
+  page,
+}) => {
+  await page.goto('/demo/job/demo-comet/sheets');
+  await page.getByRole('button', { name: 'Printed? Look at it by a photo' }).click();
+  const choose = dialog(page).getByLabel('Photo of the print');
+  await choose.setInputFiles({
+    ...{ name: 'cat.png', mimeType: 'image/png', buffer: await pngPicture(1600, 1200) },
+  });
+  await expect(dialog(page).getByText(/was not found in this photo/)).toBeVisible({
+    timeout: 60_000,
+  });
+  await dialog(page)
+    .getByRole('button', { name: /four corners/ })
+    .click();
+  const corner = dialog(page).getByRole('button', { name: /^Corner upper left/ });
+  await corner.press('ArrowRight');
+  await dialog(page).getByRole('button', { name: 'Look again by these corners' }).click();
+  await expect(dialog(page).getByText(/was not found in this photo/)).toBeVisible({
+    timeout: 60_000,
+  });
+  await choose.setInputFiles({
+    ...{ name: 'letter.png', mimeType: 'image/png', buffer: Buffer.from('no picture at all') },
+  });
+  await expect(page.getByRole('alert').filter({ hasText: /picture/ })).toBeVisible();
+});
+
+test('before the press, on a phone: a look is part of the run', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/demo/job/demo-comet/press');
+  await page.getByRole('button', { name: 'Look before heat, by a photo' }).click();
+  await practise(page, 'printed at 98 %');
+  await expect(dialog(page).getByText(/^It came out at 9[78]\.\d % of its size/)).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  expect(await axeFaults(page)).toEqual([]);
+  await dialog(page).getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/Switch on/);
+  const looked = () =>
+    page.evaluate(
+      () =>
+        new Promise<string[]>((done) => {
+          const opening = indexedDB.open('lucky-sheet-demo');
+          opening.onsuccess = () => {
+            const db = opening.result;
+            const all = db.transaction('documents').objectStore('documents').getAll();
+            all.onsuccess = () => {
+              db.close();
+              const events = JSON.stringify(all.result).match(/"kind":"looked"[^}]*/g);
+              done(events ?? []);
+            };
+          };
+        }),
+    );
+  await expect.poll(async () => (await looked()).join()).toContain('"size"');
+});
+
+test('the camera may be asked for by this app, and by nothing in it else', async ({ page }) => {
+  const response = await page.goto('/demo');
+  expect(response?.headers()['permissions-policy']).toBe(
+    'camera=(self), microphone=(), geolocation=()',
+  );
+});
