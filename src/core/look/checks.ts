@@ -16,7 +16,7 @@ const { abs, max, min, sqrt } = Math;
 const SIZE_OFF = 0.0055;
 const TILE_SIZE_OFF = 0.011;
 const STEP_MM = 0.55;
-const GAP_MM = 0.45;
+const GAP_MM = 0.5;
 const BORDER_MM = 0.45;
 /** Patches smaller than this are not told, mm². */
 const LEAST_PATCH_MM2 = 7;

@@ -18,9 +18,9 @@ export interface Patch {
 }
 
 /** Colours may be moved by so much, mm: what registration leaves. */
-const SLACK_MM = 0.45;
+const SLACK_MM = 0.55;
 /** Colours so near what was foretold are as foretold, 0–255, or within so many times the noise. */
-const LEAST_OFF = 20;
+const LEAST_OFF = 22;
 const TIMES_NOISE = 5;
 /** Inked is what differs by so much from bare paper. */
 const INKED = 24;

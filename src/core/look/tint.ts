@@ -28,6 +28,8 @@ export interface Tint {
 
 /** So many pixels of each sixteenth of lightness tell how colours are shown: a few stars count beside much night. */
 const SAMPLES_A_SHADE = 1200;
+/** A shade counts for so many pixels at most. */
+const EVEN_SHADES = 150;
 /** Fewer than this do not tell a shade. */
 const FEW_A_SHADE = 60;
 /** Colours change by no more than this over two pixels to each side, 0–255, where they tell: edges are blurred. */
@@ -48,8 +50,8 @@ export function tintOf(wanted: Colours, seen: Colours): Tint {
   };
   const samples = samplesOf(wanted);
   for (let turn = 0; turn < ROUNDS; turn++) {
-    const at = samples.filter((i) => !Number.isNaN(seen.planes[0][i] ?? NaN));
-    const rows = at.map((i) =>
+    const told = samples.filter(({ at }) => !Number.isNaN(seen.planes[0][at] ?? NaN));
+    const rows = told.map(({ at: i }) =>
       terms(
         (wanted.planes[0][i] ?? 0) / 255,
         (wanted.planes[1][i] ?? 0) / 255,
@@ -57,14 +59,15 @@ export function tintOf(wanted: Colours, seen: Colours): Tint {
       ),
     );
     curves = CHANNELS.map((k) => {
-      const values = at.map((i) => (seen.planes[k][i] ?? 0) / (lit[i] ?? 1));
-      let curve = curves[k] ?? leastSquares(rows, values, []) ?? [];
+      const values = told.map(({ at: i }) => (seen.planes[k][i] ?? 0) / (lit[i] ?? 1));
+      const even = told.map(({ weight }) => weight);
+      let curve = curves[k] ?? leastSquares(rows, values, even) ?? [];
       for (let round = 0; round < 2; round++) {
         const weights = rows.map((row, n) => {
           const off = abs(
             (values[n] ?? 0) - row.reduce((sum, t, j) => sum + t * (curve[j] ?? 0), 0),
           );
-          return off < 8 ? 1 : 8 / off > 0.2 ? 8 / off : 0.02;
+          return (even[n] ?? 1) * (off < 8 ? 1 : 8 / off > 0.2 ? 8 / off : 0.02);
         });
         curve = leastSquares(rows, values, weights) ?? curve;
       }
@@ -90,8 +93,14 @@ function evenAt(green: Float32Array, width: number, i: number, reach: number): b
   );
 }
 
+/** A pixel that tells how a colour is shown, and how much it counts: shades that are everywhere count less a pixel. */
+interface Sample {
+  readonly at: number;
+  readonly weight: number;
+}
+
 /** Pixels off any edge, of light and dark alike; what is only in fine strokes is told by pixels nearer to edges. */
-function samplesOf({ width, height, planes }: Colours): number[] {
+function samplesOf({ width, height, planes }: Colours): Sample[] {
   const [, green] = planes;
   const counts = new Uint16Array(16);
   const found: number[] = [];
@@ -110,7 +119,8 @@ function samplesOf({ width, height, planes }: Colours): number[] {
       found.push(i);
     }
   }
-  return found;
+  const most = (i: number) => counts[min(15, floor((green[i] ?? 0) / 16))] ?? 1;
+  return found.map((at) => ({ at, weight: min(1, EVEN_SHADES / most(at)) }));
 }
 
 const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b));
