@@ -8,15 +8,15 @@ import type { Printed } from './laidScenes';
 
 const { floor, hypot } = Math;
 
-/** A photo as a crafter takes one: by hand, in a room, of 12 million pixels. */
-export function handShot(seed: number, frame: Box): Shot {
+/** A photo as a crafter takes one: by hand, in a room, of 12 million pixels unless it is told. */
+export function handShot(seed: number, frame: Box, widthPx = 4000): Shot {
   const random = randomOf(seed * 31 + 5);
   const between = (from: number, to: number) => from + (to - from) * random();
   const margin = between(4, 22);
   const long = frame.height > frame.width;
   const across = random() < 0.85;
   return {
-    ...{ widthPx: 4000, heightPx: 3000 },
+    ...{ widthPx, heightPx: 0.75 * widthPx },
     frame: {
       x: frame.x - margin,
       y: frame.y - margin,
@@ -71,6 +71,7 @@ export async function tried(
   { scene, which, is }: Faulty,
   seed: number,
   taps: boolean,
+  widthPx = 4000,
 ): Promise<Tried> {
   const { picture } = printed.expected[which] as Expected;
   const frame = {
@@ -79,7 +80,7 @@ export async function tried(
     width: picture.width / picture.pxPerMm,
     height: picture.height / picture.pxPerMm,
   };
-  const shot = handShot(seed, frame);
+  const shot = handShot(seed, frame, widthPx);
   const photo = await throughJpeg(photographTable(scene, shot), 78 + (seed % 15));
   const random = randomOf(seed);
   const seen = tableSeen(shot);

@@ -25,6 +25,7 @@ export interface Drift {
   readonly y: readonly [number, number, number];
 }
 
+/** Everything lies where it must. */
 export const NO_DRIFT: Drift = { x: [0, 0, 0], y: [0, 0, 0] };
 
 /** How far something is moved at a place, mm. */

@@ -15,6 +15,7 @@ export interface Colours {
   readonly planes: readonly [Float32Array, Float32Array, Float32Array];
 }
 
+/** Red, green, blue. */
 export const CHANNELS = [0, 1, 2] as const;
 
 /** What must lie there, reduced by averaging. */

@@ -44,6 +44,7 @@ export type LookFinding =
 
 /** What a look can check. */
 export const LOOK_CHECKS = ['which', 'mirror', 'tiles', 'size', 'seams', 'border', 'ink'] as const;
+/** One thing that a look can check. */
 export type LookCheck = (typeof LOOK_CHECKS)[number];
 
 /** Why something could not be seen. */
