@@ -68,6 +68,8 @@ export interface Search {
 /** Blocks that hold less contrast than this say nothing, 0–255. */
 const LEAST_SPREAD = 4;
 const LEAST_ALIKE = 0.6;
+/** A pixel aside it must be less alike by this, either way, or it may lie anywhere along a line. */
+const LEAST_FALL = 0.015;
 
 /** How alike a block of one plane and one of the other are: their correlation (−1 where the other is flat or beyond the photo). */
 function alike(
@@ -140,8 +142,8 @@ function searched(
   // along an edge without a corner a block slides: the other way round it must be clearly worse
   const fall = (i: number) => best - max(scores[i] ?? -1, -1);
   const dull =
-    max(fall(where - 1), fall(where + 1)) < 0.004 ||
-    max(fall(where - size), fall(where + size)) < 0.004;
+    max(fall(where - 1), fall(where + 1)) < LEAST_FALL ||
+    max(fall(where - size), fall(where + size)) < LEAST_FALL;
   if (dull) return 'flat';
   return {
     dx: shift.x + u - reach + peakOf(scores[where - 1] ?? 0, best, scores[where + 1] ?? 0),

@@ -1,7 +1,7 @@
 import { bottom, right, type Box } from '../geometry';
 import type { Expected } from './expected';
 import type { Checked, LookFinding } from './findings';
-import { deadPlaces } from './dead';
+import { deadPlaces, isAside, sideBySide } from './dead';
 import type { Over } from './over';
 import { patchesOf, type Patch } from './residue';
 import { seamLooks } from './seams';
@@ -22,6 +22,9 @@ const BORDER_MM = 0.45;
 const LEAST_PATCH_MM2 = 7;
 /** Nor what is thinner than this: an edge that registration left a little off, mm. */
 const LEAST_THICK_MM = 1.6;
+/** Patches so small may be letters that registration left aside: they are looked for there. */
+const SMALL_MM2 = 150;
+const SMALL_MM = 25;
 /** Colours are compared at this many pixels a millimetre at most, fewer where that is more than so many in all. */
 const COLOURS_PX = 2.5;
 const MOST_PX = 1_300_000;
@@ -127,16 +130,22 @@ function inkOf(over: Over, astray: ReadonlySet<number>): Told {
   const seen = seenColours(photo, view, parts, own, wanted);
   const tint = tintOf(wanted, seen);
   const beside = (box: Box) => parts.some((part, nth) => astray.has(nth) && meets(part.box, box));
+  const both = sideBySide(expected, wantedLight, light, registered);
+  const aside = ({ box, areaMm2: own }: Patch) =>
+    own < SMALL_MM2 && max(box.width, box.height) < SMALL_MM && isAside(both, box);
   const thin = ({ box }: Patch) => min(box.width, box.height) < LEAST_THICK_MM;
   const patches = patchesOf(
     tint,
     seen,
     parts.map((part) => part.box),
-  ).filter((patch) => patch.areaMm2 >= LEAST_PATCH_MM2 && !thin(patch) && !beside(patch.box));
+  ).filter(
+    (patch) =>
+      patch.areaMm2 >= LEAST_PATCH_MM2 && !thin(patch) && !beside(patch.box) && !aside(patch),
+  );
   const findings: LookFinding[] = patches
     .slice(0, 12)
     .map((patch) => patchFinding(patch, expected));
-  const dead = deadPlaces(expected, wantedLight, light, registered).filter(
+  const dead = deadPlaces(expected, both, registered).filter(
     (box) => !beside(box) && !patches.some((patch) => meets(patch.box, box)),
   );
   findings.push(

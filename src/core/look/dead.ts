@@ -20,13 +20,13 @@ const SOFT_MM = 0.5;
 /** How far a place is looked for, mm. */
 const REACH_MM = 0.7;
 
-/** Places where something must be printed and nothing of it is seen: plain where there must be a letter or a star. */
-export function deadPlaces(
-  { parts, kind, picture }: Expected,
+/** What must lie there and what is seen, side by side, both as soft as a photo may be. */
+export function sideBySide(
+  { picture }: Expected,
   wantedLight: Plane,
   light: Plane,
-  { view, drifts }: Registered,
-): Box[] {
+  { view }: Registered,
+): SideBySide {
   const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
   const most = min(MOST_PX_PER_MM, sqrt(MOST_PX / (widthMm * heightMm)));
   const sharp = shrunk(wantedLight, min(wantedLight.width, round(widthMm * most)));
@@ -34,13 +34,39 @@ export function deadPlaces(
   const soft = max(1, round(SOFT_MM * scale));
   const wanted = smoothed(sharp, soft);
   const seen = smoothed(seenFromAbove(light, view.widthPx, view, widthMm, heightMm, scale), soft);
+  return { wanted, seen, scale };
+}
+
+/** Something this alike a little aside is there: registration was off, not the print. */
+const THERE = 0.85;
+const ASIDE_MM = 1.4;
+const ROUND_MM = 3;
+
+/** Whether what must be in a small box is seen a little aside of it. */
+export function isAside({ wanted, seen, scale }: SideBySide, box: Box): boolean {
+  const side = round((max(box.width, box.height) + 2 * ROUND_MM) * scale);
+  const x = round((box.x + box.width / 2) * scale - side / 2);
+  const y = round((box.y + box.height / 2) * scale - side / 2);
+  if (x < 0 || y < 0 || x + side > wanted.width || y + side > wanted.height) return false;
+  const best = bestAt(wanted, seen, x, y, side, 0, 0, round(ASIDE_MM * scale));
+  return best !== null && best.alike > THERE;
+}
+
+/** Places where something must be printed and nothing of it is seen: plain where there must be a letter or a star. */
+export function deadPlaces(
+  { parts, kind, picture }: Expected,
+  both: SideBySide,
+  { drifts }: Registered,
+): Box[] {
+  const { scale } = both;
+  const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
   const areas =
     kind === 'sheet'
       ? [{ x: 0, y: 0, width: widthMm, height: heightMm }]
       : parts.map(({ box }) => box);
   const side = round(PLACE_MM * scale);
   const places = areas.flatMap((box, part) =>
-    placesIn({ wanted, seen, scale, side }, box, drifts[part]?.drift ?? NO_DRIFT),
+    placesIn({ ...both, side }, box, drifts[part]?.drift ?? NO_DRIFT),
   );
   // how strongly the photo shows contrast at all
   const usual = medianOf(
@@ -59,10 +85,14 @@ export function deadPlaces(
   );
 }
 
-interface Compared {
+/** The same places of two planes, so many pixels a millimetre. */
+export interface SideBySide {
   readonly wanted: Plane;
   readonly seen: Plane;
   readonly scale: number;
+}
+
+interface Compared extends SideBySide {
   readonly side: number;
 }
 
