@@ -1,20 +1,9 @@
 import type { Checked, Look, LookCheck, LookFinding, Unseen } from '@/core/look';
-import type { Side } from '@/core/sheet';
 import type { UnitStyle } from './units';
 import { sayIn } from './say';
-
-const EDGES: Readonly<Record<Side, string>> = {
-  left: 'left',
-  right: 'right',
-  top: 'upper',
-  bottom: 'lower',
-};
+import { SIDE_WORDS } from './sheets';
 
 const sized = (scale: number): string => `${(100 * scale).toFixed(1)} %`;
-
-/** Tenths of a millimetre, or hundredths of an inch: what a seam is judged by. */
-const fine = (mm: number, { length }: UnitStyle): string =>
-  length === 'in' ? `${(Math.abs(mm) / 25.4).toFixed(2)} in` : `${Math.abs(mm).toFixed(1)} mm`;
 
 function sizeWords(across: number | null, along: number | null): string {
   const told = [across, along].flatMap((scale) => scale ?? []);
@@ -28,7 +17,7 @@ function sizeWords(across: number | null, along: number | null): string {
 /** What was found in a photo, as it lies there printed side up. */
 export function lookFindingWords(finding: LookFinding, units: UnitStyle): string {
   const { length } = sayIn(units);
-  const mm = (figure: number) => fine(figure, units);
+  const mm = (figure: number) => length(Math.abs(figure));
   switch (finding.code) {
     case 'mirrored':
       return 'The print is flipped: it lies there as a mirror shows what the plan wants.';
@@ -49,9 +38,9 @@ export function lookFindingWords(finding: LookFinding, units: UnitStyle): string
         ? `${finding.between[0]} and ${finding.between[1]} lie ${mm(finding.mm)} too far apart.`
         : `${finding.between[0]} and ${finding.between[1]} lie ${mm(finding.mm)} too far over each other.`;
     case 'border':
-      return `${mm(finding.mm)} of white are left at the ${EDGES[finding.side]} edge of ${finding.tile}.`;
+      return `${mm(finding.mm)} of white are left at the ${SIDE_WORDS[finding.side]} edge of ${finding.tile}.`;
     case 'clipped':
-      return `${mm(finding.mm)} of ink are missing along the ${EDGES[finding.side]} edge.`;
+      return `${mm(finding.mm)} of ink are missing along the ${SIDE_WORDS[finding.side]} edge.`;
     case 'bare':
       return `Bare where ink must be, ${length(finding.mm)} long: it was not printed, or something white lies on it.`;
     case 'covered':

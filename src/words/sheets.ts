@@ -79,7 +79,8 @@ export const sheetTexts = ({ marks }: Sheet, units: UnitStyle): SheetTexts => ({
   },
 });
 
-const EDGES: Readonly<Record<Side, string>> = {
+/** What the edges of something lying there are called. */
+export const SIDE_WORDS: Readonly<Record<Side, string>> = {
   left: 'left',
   right: 'right',
   top: 'upper',
@@ -96,10 +97,10 @@ export function layStepWords({ trim, over }: LayStep): string {
       ? []
       : [
           words(
-            `${listed(sides.map((side) => EDGES[side]))} ${sides.length > 1 ? 'edges' : 'edge'}`,
+            `${listed(sides.map((side) => SIDE_WORDS[side]))} ${sides.length > 1 ? 'edges' : 'edge'}`,
           ),
         ];
-  const met = over.map(({ tile, side }) => `${tile} at its ${EDGES[side]} edge`);
+  const met = over.map(({ tile, side }) => `${tile} at its ${SIDE_WORDS[side]} edge`);
   return [
     ...say(trim.line, (edges) => `Cut its ${edges} on the line.`),
     ...say(trim.ink, (edges) => `Cut its ${edges} back to the ink, no white left.`),

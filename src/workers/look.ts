@@ -2,6 +2,7 @@ import { expectedLaid, expectedSheet, lookAt, ready, type Expected, type Look } 
 import type { Point } from '@/core/geometry';
 import type { JobPlan } from '@/core/plan';
 import { turnedOver } from '@/core/proof';
+import { liesMirrored } from '@/core/sheet';
 import { failure, success, type Result } from '@/core/result';
 import { photographTable, practiceScene, practiceShot, type PracticeFault } from '@/devices';
 import { inspectImage } from '@/files/image';
@@ -38,7 +39,7 @@ async function expectedOf(
     const piece = plan.pieces.find(({ id }) => id === what.pieceId);
     if (!tiling || !piece) throw new Error('That piece is no longer in the plan.');
     const picture = await meantPiece(piece, finenessOf(piece.widthMm, piece.heightMm), sources);
-    const mirrored = plan.mirror.flips % 2 === 1;
+    const mirrored = liesMirrored(plan);
     return [expectedLaid(tiling, mirrored ? turnedOver(picture) : picture, mirrored)];
   }
   const all: Expected[] = [];

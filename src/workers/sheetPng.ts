@@ -80,7 +80,7 @@ export async function drawSheet(
     Math.round(sheet.widthMm * dotsPerMm),
     Math.round(sheet.heightMm * dotsPerMm),
   );
-  const brush = canvas.getContext('2d', { willReadFrequently: !corrected });
+  const brush = canvas.getContext('2d');
   await loadLetters();
   if (!brush) throw new Error('This browser cannot draw pictures in the background.');
   brush.fillStyle = '#fff';

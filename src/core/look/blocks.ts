@@ -1,6 +1,8 @@
 import type { Box, Point } from '../geometry';
 import { bottom, right } from '../geometry';
-import { leastSquares, pixelOf, seenAt, type Pair, type View } from './camera';
+import { pixelOf, seenAt, type Pair, type View } from './camera';
+import { leastSquares } from './leastSquares';
+import { medianOf } from '../median';
 import { sampleAt, type Plane } from './plane';
 
 const { floor, min, max, sqrt, hypot, round } = Math;
@@ -198,14 +200,6 @@ export const pairsOf = (blocks: readonly Block[], view: View): Pair[] =>
     to: seenAt(view, x + dx, y + dy),
     weight: weight ** 2,
   }));
-
-/** The middle of some figures. */
-export function medianOf(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const at = floor(sorted.length / 2);
-  const upper = sorted[at] ?? NaN;
-  return sorted.length % 2 === 1 ? upper : (upper + (sorted[at - 1] ?? NaN)) / 2;
-}
 
 /** What is needed to tell how a part drifts as a plane; fewer tell a shift alone. */
 const LEAST_FOR_PLANE = 12;

@@ -1,6 +1,7 @@
+import { medianOf } from '../median';
 import type { Box } from '../geometry';
 import { bottom, right } from '../geometry';
-import { driftAt, medianOf, NO_DRIFT, seenFromAbove, type Drift } from './blocks';
+import { driftAt, NO_DRIFT, seenFromAbove, type Drift } from './blocks';
 import type { Expected } from './expected';
 import { shrunk, smoothed, type Plane } from './plane';
 import type { Registered } from './refine';

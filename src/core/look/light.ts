@@ -1,3 +1,4 @@
+import { medianOf } from '../median';
 import type { Colours } from './colours';
 
 const { ceil, floor, max, min } = Math;
@@ -26,7 +27,7 @@ export function lightField(predicted: Colours, seen: Colours): Float32Array {
               (predicted.planes[2][i] ?? 1));
           if (!Number.isNaN(ratio)) values.push(ratio);
         }
-      if (values.length > 3) ratios[row * columns + column] = middle(values);
+      if (values.length > 3) ratios[row * columns + column] = medianOf(values);
     }
   const smooth = new Float32Array(ratios.length);
   for (let row = 0; row < rows; row++)
@@ -41,7 +42,7 @@ export function lightField(predicted: Colours, seen: Colours): Float32Array {
           const own = ratios[v * columns + u] ?? NaN;
           if (!Number.isNaN(own)) near.push(own);
         }
-      smooth[row * columns + column] = near.length > 0 ? middle(near) : 1;
+      smooth[row * columns + column] = near.length > 0 ? medianOf(near) : 1;
     }
   const lit = new Float32Array(width * height);
   for (let y = 0, i = 0; y < height; y++) {
@@ -59,9 +60,4 @@ export function lightField(predicted: Colours, seen: Colours): Float32Array {
     }
   }
   return lit;
-}
-
-function middle(values: number[]): number {
-  values.sort((a, b) => a - b);
-  return values[floor(values.length / 2)] ?? NaN;
 }

@@ -138,12 +138,12 @@ test('a picture is known from its mirror image', () => {
   const light = lightOf(raster, Infinity);
   const wanted = [wantedOf(light, 2, false), wantedOf(light, 2, true)] as const;
   const straight = readBy(photoCorners(light), [wanted]);
-  expect(straight.reading).toMatchObject({ which: 0, mirrored: false });
+  expect(straight).toMatchObject({ which: 0, mirrored: false });
   const behind = readBy(photoCorners(flipped(light)), [wanted]);
-  expect(behind.reading).toMatchObject({ which: 0, mirrored: true });
+  expect(behind).toMatchObject({ which: 0, mirrored: true });
   // another picture is neither
   const other = readBy(photoCorners(lightOf(blots(77), Infinity)), [wanted]);
-  expect(other.reading).toBeNull();
+  expect(other).toBeNull();
 });
 
 test('a remedy undoes no more than it must: one tile printed again, one sheet lifted', () => {

@@ -26,7 +26,7 @@ export interface Look {
   readonly checks: readonly Checked[];
 }
 
-/** A reading is borne out when this share of what could be found again was, and lies within so much of the view, mm of a metre's view. */
+/** A reading is borne out when this share of the blocks that could be found again was, and at least so many. */
 const LEAST_SHARE = 0.4;
 const LEAST_BLOCKS = 12;
 
@@ -36,7 +36,7 @@ const NOT_FOUND: Look = {
 };
 
 /** A map to the pixels of a reduced photo as one to those of the whole. */
-export function enlarged(map: Projective, by: number): Projective {
+function enlarged(map: Projective, by: number): Projective {
   const [a, b, c, d, e, f, g, h, i] = map;
   const half = by / 2;
   return [
@@ -51,12 +51,6 @@ export function enlarged(map: Projective, by: number): Projective {
     i,
   ];
 }
-
-/** What lies there as a mirror shows it: found like anything else, places told as they must lie, flipped. */
-const mirrorOf = ({ expected, light }: Ready): Ready['expected'] & { light: Plane } => ({
-  ...expected,
-  light: flipped(light),
-});
 
 /** Whether what was found bears a reading out. */
 function borneOut({ shares, tried, blocks }: Registered): boolean {
@@ -86,7 +80,7 @@ export function lookAt(
   const thing = first && things[first.which];
   if (!first || !thing) return NOT_FOUND;
   const view: View = { map: first.map, lens: 0, widthPx, heightPx };
-  const wanted = first.mirrored ? mirrorOf(thing).light : thing.light;
+  const wanted = first.mirrored ? flipped(thing.light) : thing.light;
   const registered = refined(view, thing.expected, wanted, light);
   const lies = first.mirrored ? registered.blocks.length >= LEAST_BLOCKS : borneOut(registered);
   if (!lies) return NOT_FOUND;
@@ -112,15 +106,15 @@ function onSheet(registered: Registered, { paper }: Expected, light: Plane) {
   return { registered: seenBy(registered, size.view), size };
 }
 
+/** What corners alone tell, as a map to the pixels of the whole photo. */
 function byFeatures(small: Plane, widthPx: number, things: readonly Ready[]) {
-  const { reading } = readBy(
+  const reading = readBy(
     photoCorners(small),
     things.map(({ wanted }) => wanted),
   );
   return (
     reading && {
-      which: reading.which,
-      mirrored: reading.mirrored,
+      ...{ which: reading.which, mirrored: reading.mirrored },
       map: enlarged(reading.found.map, widthPx / small.width),
     }
   );

@@ -1,19 +1,19 @@
+import { medianOf } from '../median';
 import {
   blocksOf,
   driftOf,
   NO_DRIFT,
   pairsOf,
   seenFromAbove,
-  medianOf,
   type Block,
   type Drift,
   type Drifted,
 } from './blocks';
-import { refinedView, seenAt, type View } from './camera';
+import { placeAt, refinedView, seenAt, type View } from './camera';
 import type { Expected } from './expected';
 import { shrunk, type Plane } from './plane';
 
-const { max, min, round, hypot } = Math;
+const { hypot, max, min, round } = Math;
 
 /** Steps of looking closer: how large what must lie there is drawn, longest side in pixels, and how its blocks are looked for. */
 const STEPS = [
@@ -27,14 +27,11 @@ export interface Registered {
   readonly view: View;
   /** Blocks of the last look, as the view has them. */
   readonly blocks: readonly Block[];
-  /** How the blocks of each part lie beside the view of all. */
+  /** How each part lies beside the view of all. */
   readonly drifts: readonly (Drifted | null)[];
-  /** How far blocks usually lie off the view, mm. */
-  readonly usualMm: number;
-  /** For each part: which share of the blocks that could tell was found, and how many could. */
+  /** For each part laid by itself, or all of it: which share of the blocks that could tell was found, and how many could. */
   readonly shares: readonly number[];
   readonly tried: readonly number[];
-  readonly pxPerMm: number;
 }
 
 /**
@@ -51,7 +48,8 @@ export function refined(first: View, expected: Expected, wanted: Plane, light: P
   const areas = single ? [{ x: 0, y: 0, width: widthMm, height: heightMm }] : boxes;
   let view = first;
   let drifts: Drift[] = areas.map(() => NO_DRIFT);
-  let last = { found: [] as Block[], tried: areas.map(() => 0), scale: pxPerMm };
+  let own: (Drifted | null)[] = [];
+  let last = { found: [] as Block[], tried: areas.map(() => 0) };
   for (const { longest, search } of STEPS) {
     const small = shrunk(
       wanted,
@@ -64,34 +62,28 @@ export function refined(first: View, expected: Expected, wanted: Plane, light: P
     const before = view;
     view = refinedView(view, pairsOf(found, before), max(0.7, 1.5 * usualPx));
     const moved = rebased(found, before, view);
-    const own = areas.map((_, part) => driftOf(moved.filter((block) => block.part === part)));
+    own = areas.map((_, part) => driftOf(moved.filter((block) => block.part === part)));
     drifts = own.map((each) => (single ? NO_DRIFT : (each?.drift ?? NO_DRIFT)));
-    last = { found: moved, tried: [...tried], scale };
+    last = { found: moved, tried: [...tried] };
   }
-  const finalDrifts = areas.map((_, part) =>
-    driftOf(last.found.filter((block) => block.part === part)),
-  );
   return {
     view,
     blocks: last.found,
-    drifts: finalDrifts,
-    usualMm: medianOf(last.found.map(({ dx, dy }) => hypot(dx, dy))),
+    // a sheet is one piece of paper: what is on it moves together
+    drifts: boxes.map((_, part) => own[single ? 0 : part] ?? null),
     shares: areas.map(
       (_, part) =>
         last.found.filter((block) => block.part === part).length / max(1, last.tried[part] ?? 0),
     ),
     tried: last.tried,
-    pxPerMm: last.scale,
   };
 }
 
-/** The same blocks by another view. */
+/** The blocks of a sheet by another view. */
 export function seenBy(registered: Registered, view: View): Registered {
   const blocks = rebased(registered.blocks, registered.view, view);
-  const drifts = registered.drifts.map((_, part) =>
-    driftOf(blocks.filter((block) => block.part === part)),
-  );
-  return { ...registered, view, blocks, drifts };
+  const own = driftOf(blocks);
+  return { ...registered, view, blocks, drifts: registered.drifts.map(() => own) };
 }
 
 function usualOff(blocks: readonly Block[], view: View): number {
@@ -108,17 +100,7 @@ function usualOff(blocks: readonly Block[], view: View): number {
 function rebased(blocks: readonly Block[], from: View, to: View): Block[] {
   return blocks.map((block) => {
     const seen = seenAt(from, block.x + block.dx, block.y + block.dy);
-    let [x, y] = [block.x + block.dx, block.y + block.dy];
-    // by small steps: the two views are nearly the same
-    for (let i = 0; i < 3; i++) {
-      const at = seenAt(to, x, y);
-      const [right, down] = [seenAt(to, x + 1, y), seenAt(to, x, y + 1)];
-      const [a, b, c, d] = [right.x - at.x, down.x - at.x, right.y - at.y, down.y - at.y];
-      const det = a * d - b * c;
-      const [ex, ey] = [seen.x - at.x, seen.y - at.y];
-      x += (d * ex - b * ey) / det;
-      y += (a * ey - c * ex) / det;
-    }
+    const { x, y } = placeAt(to, seen.x, seen.y);
     return { ...block, dx: x - block.x, dy: y - block.y };
   });
 }

@@ -26,16 +26,14 @@ const LEAST_SPOTS = 5;
 
 /** Something that may be in the photo: its corners, in mm of it, one reading of it (as it must lie, or flipped). */
 export interface Wanted {
+  /** Places in mm. */
   readonly corners: Corners;
-  readonly xMm: Float32Array;
-  readonly yMm: Float32Array;
   readonly widthMm: number;
   readonly heightMm: number;
 }
 
-function joined(
-  parts: readonly { corners: Corners; toMm: number }[],
-): Omit<Wanted, 'widthMm' | 'heightMm'> {
+/** Corners found in several sizes as one set, their places by one measure. */
+function joined(parts: readonly { corners: Corners; by: number }[]): Corners {
   const count = parts.reduce((sum, { corners }) => sum + corners.count, 0);
   const all = {
     x: new Float32Array(count),
@@ -44,16 +42,16 @@ function joined(
     bits: new Uint32Array(8 * count),
   };
   let at = 0;
-  for (const { corners, toMm } of parts) {
+  for (const { corners, by } of parts) {
     for (let i = 0; i < corners.count; i++) {
-      all.x[at + i] = ((corners.x[i] ?? 0) + 0.5) * toMm;
-      all.y[at + i] = ((corners.y[i] ?? 0) + 0.5) * toMm;
+      all.x[at + i] = ((corners.x[i] ?? 0) + 0.5) * by;
+      all.y[at + i] = ((corners.y[i] ?? 0) + 0.5) * by;
     }
     all.angle.set(corners.angle, at);
     all.bits.set(corners.bits, 8 * at);
     at += corners.count;
   }
-  return { corners: { count, ...all }, xMm: all.x, yMm: all.y };
+  return { count, ...all };
 }
 
 /**
@@ -68,18 +66,22 @@ export function wantedOf(plane: Plane, pxPerMm: number, mirrored: boolean): Want
   const parts = SIZES.map((size) => {
     const small = shrunk(own, round(own.width * min(1, (1500 * size) / longest)));
     const corners = cornersOf(evened(small, EVEN_REACH), round(WANTED_CORNERS * size));
-    return { corners, toMm: own.width / small.width / pxPerMm };
+    return { corners, by: own.width / small.width / pxPerMm };
   });
   const [widthMm, heightMm] = [own.width / pxPerMm, own.height / pxPerMm];
-  return { ...joined(parts), widthMm, heightMm };
+  return { corners: joined(parts), widthMm, heightMm };
 }
 
 /** What is looked for in one size alone, about so many corners of it. */
 export function wantedAt(plane: Plane, pxPerMm: number, atPxPerMm: number, most: number): Wanted {
   const small = shrunk(plane, round((plane.width * atPxPerMm) / pxPerMm));
   const corners = cornersOf(evened(small, EVEN_REACH), most);
-  const part = { corners, toMm: plane.width / small.width / pxPerMm };
-  return { ...joined([part]), widthMm: plane.width / pxPerMm, heightMm: plane.height / pxPerMm };
+  const by = plane.width / small.width / pxPerMm;
+  return {
+    corners: joined([{ corners, by }]),
+    widthMm: plane.width / pxPerMm,
+    heightMm: plane.height / pxPerMm,
+  };
 }
 
 /** Corners of a photo, its longest side at most 1600 pixels; places in pixels of that. */
@@ -87,23 +89,22 @@ export function photoCorners(plane: Plane): Corners {
   const parts = PHOTO_SIZES.map((size) => {
     const small = shrunk(plane, round(plane.width * size));
     const corners = cornersOf(evened(small, EVEN_REACH), round(PHOTO_CORNERS * size));
-    return { corners, toMm: plane.width / small.width };
+    return { corners, by: plane.width / small.width };
   });
-  return joined(parts).corners;
+  return joined(parts);
 }
 
 /** How something was found: where its places are in the photo looked at, and by how many matches. */
 export interface Found {
   readonly map: Projective;
   readonly matches: number;
-  readonly pairs: readonly Pair[];
 }
 
 /** The map that one match tells: its place, the way it points, a size. */
 function guessOf(photo: Corners, wanted: Wanted, { a, b }: Match, pxPerMm: number): Projective {
   const turn = (photo.angle[a] ?? 0) - (wanted.corners.angle[b] ?? 0);
   const [c, s] = [pxPerMm * cos(turn), pxPerMm * sin(turn)];
-  const [x, y] = [wanted.xMm[b] ?? 0, wanted.yMm[b] ?? 0];
+  const [x, y] = [wanted.corners.x[b] ?? 0, wanted.corners.y[b] ?? 0];
   return [
     c,
     -s,
@@ -126,7 +127,7 @@ function within(
 ): Pair[] {
   const pairs: Pair[] = [];
   for (const { a, b } of matches) {
-    const from = { x: wanted.xMm[b] ?? 0, y: wanted.yMm[b] ?? 0 };
+    const from = { x: wanted.corners.x[b] ?? 0, y: wanted.corners.y[b] ?? 0 };
     const to = { x: photo.x[a] ?? 0, y: photo.y[a] ?? 0 };
     const at = projected(map, from.x, from.y);
     if (hypot(at.x - to.x, at.y - to.y) <= reach && frontal(map, from.x, from.y))
@@ -180,7 +181,7 @@ export function found(
     }
     pairs = within(photo, wanted, matches, map, NARROWING.at(-1) ?? 5);
     if (pairs.length > (best?.matches ?? 5) && spots(pairs, wanted) >= LEAST_SPOTS)
-      best = { map, matches: pairs.length, pairs };
+      best = { map, matches: pairs.length };
   }
   return best;
 }
@@ -221,7 +222,7 @@ export interface Reading {
 export function readBy(
   photo: Corners,
   things: readonly (readonly [Wanted, Wanted])[],
-): { reading: Reading | null; best: number; next: number } {
+): Reading | null {
   const readings: Reading[] = [];
   things.forEach((pair, which) =>
     pair.forEach((wanted, nth) => {
@@ -237,5 +238,5 @@ export function readBy(
     best !== undefined &&
     best.found.matches >= LEAST_MATCHES &&
     best.found.matches >= CLEARLY * rival;
-  return { reading: clear ? best : null, best: best?.found.matches ?? 0, next: rival };
+  return clear ? best : null;
 }

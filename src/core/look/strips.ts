@@ -1,6 +1,7 @@
+import { medianOf } from '../median';
 import type { Raster as Photo } from '../art';
 import type { Side } from '../sheet';
-import { driftAt, medianOf, type Drift } from './blocks';
+import { driftAt, type Drift } from './blocks';
 import { seenAt, type View } from './camera';
 import type { Part } from './expected';
 import type { Tint } from './tint';

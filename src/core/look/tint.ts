@@ -1,5 +1,5 @@
 import { CHANNELS, type Colours } from './colours';
-import { leastSquares } from './camera';
+import { leastSquares } from './leastSquares';
 import { lightField } from './light';
 
 const { abs, floor, max, min } = Math;

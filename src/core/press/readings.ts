@@ -1,5 +1,6 @@
 import type { Box } from '../geometry';
 import { MOST_DROP_C, MOST_OFFSET_C, type Machine, type Readings } from '../model';
+import { medianOf } from '../median';
 
 /** A plate, mm. */
 type Plate = NonNullable<Machine['plate']>;
@@ -22,12 +23,6 @@ export const LEAST_PLACES = 4;
 /** A plate this near its heat is back at it, °C (about what a thermometer errs by; own choice). */
 const BACK_C = 2;
 
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const at = (sorted.length - 1) / 2;
-  return ((sorted[Math.floor(at)] ?? 0) + (sorted[Math.ceil(at)] ?? 0)) / 2;
-}
-
 const errorAt = ({ displayC, plateC }: Place): number => plateC - displayC;
 
 /**
@@ -35,7 +30,7 @@ const errorAt = ({ displayC, plateC }: Place): number => plateC - displayC;
  * does not move it; a pressing begins at its first moment.
  */
 export function learnedFrom({ places, pressing }: Readings): Learned {
-  const offsetC = places.length > 0 ? median(places.map(errorAt)) : null;
+  const offsetC = places.length > 0 ? medianOf(places.map(errorAt)) : null;
   const moments = [...pressing].sort((a, b) => a.s - b.s);
   const [first] = moments;
   if (!first || moments.length < LEAST_MOMENTS) return { offsetC, dropC: null, recoverS: null };

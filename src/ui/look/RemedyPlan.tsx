@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Remedy } from '@/core/look';
-import { layingSteps, type Sheet } from '@/core/sheet';
+import { layingSteps, liesMirrored, type Sheet } from '@/core/sheet';
 import { artBlobs } from '@/ui/bench/jobFiles';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { download, fileName } from '@/ui/files';
@@ -52,7 +52,7 @@ export function RemedyPlan({ remedy, look }: { remedy: Remedy; look: PhotoLook |
   if (remedy.kind !== 'lay-again') return null;
   const tiling = plan.tilings.find(({ pieceId }) => pieceId === shown);
   if (!tiling) return null;
-  const steps = layingSteps(tiling, plan.mirror.flips % 2 === 1);
+  const steps = layingSteps(tiling, liesMirrored(plan));
   const from = steps.findIndex(({ tile }) => remedy.from.includes(tile));
   // what lies on a sheet that is lifted comes off with it
   const lifted = new Set(remedy.from);
