@@ -1,5 +1,6 @@
-import { bottom, right, type Box } from '../geometry';
-import type { Expected } from './expected';
+import { bottom, centreOf, right, type Box } from '../geometry';
+import type { Side } from '../sheet';
+import type { Expected, Part } from './expected';
 import type { Checked, LookFinding } from './findings';
 import { deadPlaces, isAside, sideBySide } from './dead';
 import type { Over } from './over';
@@ -18,6 +19,8 @@ const TILE_SIZE_OFF = 0.011;
 const STEP_MM = 0.55;
 const GAP_MM = 0.5;
 const BORDER_MM = 0.45;
+/** So many of a kind are told at most, the largest first. */
+const MOST_TOLD = 12;
 /** Patches smaller than this are not told, mm². */
 const LEAST_PATCH_MM2 = 7;
 /** Nor what is thinner than this: an edge that registration left a little off, mm. */
@@ -143,15 +146,15 @@ function inkOf(over: Over, astray: ReadonlySet<number>): Told {
       patch.areaMm2 >= LEAST_PATCH_MM2 && !thin(patch) && !beside(patch.box) && !aside(patch),
   );
   const findings: LookFinding[] = patches
-    .slice(0, 12)
+    .slice(0, MOST_TOLD)
     .map((patch) => patchFinding(patch, expected));
   const dead = deadPlaces(expected, both, registered).filter(
     (box) => !beside(box) && !patches.some((patch) => meets(patch.box, box)),
   );
   findings.push(
-    ...dead
-      .slice(0, 12)
-      .map((box): LookFinding => ({ code: 'bare', mm: max(box.width, box.height), box })),
+    ...dead.slice(0, MOST_TOLD).map((box): LookFinding => ({
+      ...{ code: 'bare', tile: tileAt(expected, box), mm: max(box.width, box.height), box },
+    })),
   );
   const border = borderOf({ over, astray, tint, pxPerMm: wanted.pxPerMm });
   return {
@@ -195,7 +198,7 @@ function borderOf({ over, astray, tint, pxPerMm }: Tinted): Told {
 const meets = (a: Box, b: Box): boolean =>
   a.x < right(b) && b.x < right(a) && a.y < bottom(b) && b.y < bottom(a);
 
-function edgeBox(box: Box, side: 'left' | 'right' | 'top' | 'bottom', mm: number): Box {
+function edgeBox(box: Box, side: Side, mm: number): Box {
   const wide = max(mm, 2);
   if (side === 'left') return around(box.x - wide, box.y, wide, box.height);
   if (side === 'right') return around(right(box), box.y, wide, box.height);
@@ -203,22 +206,35 @@ function edgeBox(box: Box, side: 'left' | 'right' | 'top' | 'bottom', mm: number
   return around(box.x, bottom(box), box.width, wide);
 }
 
-/** A patch that runs along most of an edge of what is printed was clipped there. */
-function patchFinding({ box, white, inked }: Patch, { parts }: Expected): LookFinding {
+/** The tile that a box lies in; null on a sheet alone. */
+const tileAt = ({ kind, parts }: Expected, box: Box): string | null => {
+  const { x, y } = centreOf(box);
+  const inside = ({ box: own }: Part) =>
+    x >= own.x && x <= right(own) && y >= own.y && y <= bottom(own);
+  return kind === 'laid' ? (parts.find(inside)?.name ?? null) : null;
+};
+
+/** A strip along so much of an edge, so near it (mm), was clipped there. */
+const ALONG_SHARE = 0.4;
+const AT_EDGE_MM = 2.5;
+
+/** What a patch is: clipped where it runs along most of an edge of what is printed, else bare or covered. */
+function patchFinding({ box, white, inked }: Patch, expected: Expected): LookFinding {
+  const tile = tileAt(expected, box);
   const bare = inked > 0.5 && white > 0.5;
-  if (bare)
-    for (const part of parts) {
-      const near = (a: number, b: number) => abs(a - b) < 2.5;
-      const across = box.width > 0.4 * part.box.width;
-      const along = box.height > 0.4 * part.box.height;
-      if (along && near(box.x, part.box.x))
-        return { code: 'clipped', side: 'left', mm: box.width, box };
-      if (along && near(right(box), right(part.box)))
-        return { code: 'clipped', side: 'right', mm: box.width, box };
-      if (across && near(box.y, part.box.y))
-        return { code: 'clipped', side: 'top', mm: box.height, box };
-      if (across && near(bottom(box), bottom(part.box)))
-        return { code: 'clipped', side: 'bottom', mm: box.height, box };
+  const near = (a: number, b: number) => abs(a - b) < AT_EDGE_MM;
+  for (const { box: own } of bare ? expected.parts : []) {
+    const clipped = (side: Side, mm: number): LookFinding => ({
+      ...{ code: 'clipped', tile, side, mm, box },
+    });
+    if (box.height > ALONG_SHARE * own.height) {
+      if (near(box.x, own.x)) return clipped('left', box.width);
+      if (near(right(box), right(own))) return clipped('right', box.width);
     }
-  return { code: bare ? 'bare' : 'covered', mm: max(box.width, box.height), box };
+    if (box.width > ALONG_SHARE * own.width) {
+      if (near(box.y, own.y)) return clipped('top', box.height);
+      if (near(bottom(box), bottom(own))) return clipped('bottom', box.height);
+    }
+  }
+  return { code: bare ? 'bare' : 'covered', tile, mm: max(box.width, box.height), box };
 }

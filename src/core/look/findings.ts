@@ -1,7 +1,7 @@
 import type { Box } from '../geometry';
 import type { Side } from '../sheet';
 
-/** What a look at a photo found, with where it is, mm of what must lie there. */
+/** What a look at a photo found, with where it is, mm of what must lie there; `tile` is null where a sheet is looked at alone. */
 export type LookFinding =
   /** The print is a mirror image of what it must be. */
   | { readonly code: 'mirrored' }
@@ -36,11 +36,27 @@ export type LookFinding =
       readonly box: Box;
     }
   /** Ink that ends too early at the edge of a print. */
-  | { readonly code: 'clipped'; readonly side: Side; readonly mm: number; readonly box: Box }
+  | {
+      readonly code: 'clipped';
+      readonly tile: string | null;
+      readonly side: Side;
+      readonly mm: number;
+      readonly box: Box;
+    }
   /** Bare where ink must be: not printed, or something white lies on it. */
-  | { readonly code: 'bare'; readonly mm: number; readonly box: Box }
+  | {
+      readonly code: 'bare';
+      readonly tile: string | null;
+      readonly mm: number;
+      readonly box: Box;
+    }
   /** Another colour than there must be: something lies on it, or it is smeared. */
-  | { readonly code: 'covered'; readonly mm: number; readonly box: Box };
+  | {
+      readonly code: 'covered';
+      readonly tile: string | null;
+      readonly mm: number;
+      readonly box: Box;
+    };
 
 /** What a look can check. */
 export const LOOK_CHECKS = ['which', 'mirror', 'tiles', 'size', 'seams', 'border', 'ink'] as const;

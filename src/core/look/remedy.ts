@@ -8,16 +8,16 @@ export type Remedy =
   | { readonly kind: 'lay-again'; readonly from: readonly string[] }
   /** Cut white away. */
   | { readonly kind: 'trim'; readonly tile: string | null }
-  /** Take away what lies on the ink; what is bare below is printed again. */
-  | { readonly kind: 'clear' };
+  /** Take away what lies on the ink; if it is bare or smeared below, its sheet is printed again. */
+  | { readonly kind: 'clear'; readonly tile: string | null };
 
 /** The remedy for a finding. */
 export function remedyFor(finding: LookFinding): Remedy {
   switch (finding.code) {
     case 'mirrored':
     case 'size':
-    case 'clipped':
       return { kind: 'reprint', tile: null };
+    case 'clipped':
     case 'tile-size':
       return { kind: 'reprint', tile: finding.tile };
     case 'tile-missing':
@@ -32,6 +32,6 @@ export function remedyFor(finding: LookFinding): Remedy {
       return { kind: 'trim', tile: finding.tile };
     case 'bare':
     case 'covered':
-      return { kind: 'clear' };
+      return { kind: 'clear', tile: finding.tile };
   }
 }

@@ -42,10 +42,12 @@ function PrintAgain({ sheets }: { sheets: readonly Sheet[] }) {
 export function RemedyPlan({ remedy, look }: { remedy: Remedy; look: PhotoLook | null }) {
   const { plan } = useJob();
   const shown = look?.look.which == null ? undefined : look.of[look.look.which];
-  if (remedy.kind === 'reprint') {
+  if (remedy.kind === 'reprint' || remedy.kind === 'clear') {
     const { tile } = remedy;
-    const sheets = plan.sheets.filter(({ id, items }) =>
-      tile === null ? id === shown || shown === items[0]?.pieceId : items[0]?.tile?.name === tile,
+    const sheets = plan.sheets.filter(({ id, items: [item] }) =>
+      item?.tile && item.pieceId === shown
+        ? tile === null || item.tile.name === tile
+        : id === shown,
     );
     return sheets.length > 0 ? <PrintAgain sheets={sheets} /> : null;
   }

@@ -12,6 +12,7 @@ import type { PhotoLook } from '@/workers';
 const REMEDY_BUTTONS: Readonly<Partial<Record<Remedy['kind'], string>>> = {
   reprint: 'Print it again',
   'lay-again': 'How to lay it again',
+  clear: 'Print it again',
 };
 
 function Finding({
