@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { machineSchema, MAX_PLACEMENTS, plainItem, type Job, type Shelf } from '@/core/model';
 import { HARD_RINGS } from './corners';
 import { artwork, blankOf, factsWith, jobOn, mugJob, shelf, times } from './jobs';
@@ -59,6 +61,15 @@ function elongated(atEdge: 'cut' | 'whole only'): Job {
     })),
   };
 }
+
+/** A corner of the schema that a campaign once found to take long, with its shelf. */
+const foundOnce = (file: string): { job: Job; shelf: Shelf } =>
+  JSON.parse(readFileSync(join('tests/fixtures/corners', `${file}.json`), 'utf8')) as {
+    job: Job;
+    shelf: Shelf;
+  };
+const noWall = foundOnce('repeat-on-no-wall');
+const necklines = foundOnce('necklines');
 
 /** Jobs the schema admits and that are hard to plan: what, the job, its shelf, and the stop expected. */
 export const HARD_JOBS: readonly (readonly [string, Job, Shelf, RegExp | null])[] = [
@@ -122,6 +133,8 @@ export const HARD_JOBS: readonly (readonly [string, Job, Shelf, RegExp | null])[
     shelf,
     null,
   ],
+  ['a picture 328 km high, repeated where there is no room', noWall.job, noWall.shelf, null],
+  ['300 copies of a neckline kilometres deep', necklines.job, necklines.shelf, null],
   [
     '1000 prints of an outline',
     times(named(outlined([HARD_RINGS.circle?.(3900, 40) ?? []])), 5),

@@ -1,6 +1,6 @@
 import { facesOf, type Face } from '../blank';
 import { bottom, inverse, mapBox, right, type Box } from '../geometry';
-import type { Blank, Job, Lying } from '../model';
+import type { Blank, Item, Job, Lying } from '../model';
 import { madeFor } from './itemJob';
 import type { Piece } from './piece';
 
@@ -37,12 +37,15 @@ const same = (a: readonly Lying[], b: readonly Lying[]): boolean =>
     );
   });
 
-/** Faces that were worked out, by their blank: every row of a batch asks for the same. */
-const known = new WeakMap<Blank, readonly Face[]>();
+/** Faces that were worked out, by the job's blank and the size made of it: every row of a batch and every copy asks for the same. */
+const known = new WeakMap<Blank, Map<string, readonly Face[]>>();
 
-function facesOnce(blank: Blank): readonly Face[] {
-  const faces = known.get(blank) ?? facesOf(blank);
-  known.set(blank, faces);
+function facesFor(job: Job, item: Item): readonly Face[] {
+  const sizes = known.get(job.blank) ?? new Map<string, readonly Face[]>();
+  known.set(job.blank, sizes);
+  const size = JSON.stringify(item.size);
+  const faces = sizes.get(size) ?? facesOf(madeFor(job, item).blank);
+  sizes.set(size, faces);
   return faces;
 }
 
@@ -53,7 +56,7 @@ function facesOnce(blank: Blank): readonly Face[] {
 export function pieceLies(job: Job, piece: Piece): readonly Lying[] {
   if (piece.called.kind === 'folded' || piece.called.kind === 'part') return [];
   const item = job.items.find(({ id }) => id === piece.items[0]);
-  const faces = item ? facesOnce(madeFor(job, item).blank) : [];
+  const faces = item ? facesFor(job, item) : [];
   return piece.slots.flatMap((slot, nth) => {
     const face = faces.find(({ id }) => id === slot.faceId);
     const box = boxOn(piece, nth);

@@ -73,15 +73,18 @@ export function repeatBoxes(motif: Box, repeat: Repeat, reach: Box): Box[] {
     ...{ shift: pattern === 'half-drop' ? stepYMm / 2 : 0, from: reach.y, to: bottom(reach) },
   };
   const columns = [shownAlong(across, false), shownAlong(across, true)] as const;
+  // no row shows anything then, and there may be millions
+  const shows = columns[0].length + columns[1].length > 0 && down.to - down.from > HAIR_MM;
+  if (!shows) return [];
   const [firstRow, lastRow] = countsOf(down);
   const boxes: Box[] = [];
   for (let row = firstRow; row <= lastRow && boxes.length < MAX_MOTIFS; row++) {
     const ys = [middleOfNth(down, row, false), middleOfNth(down, row, true)] as const;
-    const shows = ys.map((y) => showsAt(down, y));
-    if (!shows.includes(true)) continue;
+    const seen = ys.map((y) => showsAt(down, y));
+    if (!seen.includes(true)) continue;
     for (const column of columns[Number(odd(row)) as 0 | 1]) {
       const shifted = Number(odd(column));
-      if (!shows[shifted]) continue;
+      if (!seen[shifted]) continue;
       const middle = { x: middleOfNth(across, column, odd(row)), y: ys[shifted] as number };
       boxes.push(boxAround(middle, motif.width, motif.height));
       if (boxes.length === MAX_MOTIFS) break;
