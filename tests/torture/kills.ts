@@ -17,6 +17,8 @@ interface Kept {
   figures: readonly string[];
   /** What the run said last, and what it may say after the last touch. */
   says: readonly string[];
+  /** How often the run was touched since it was begun. */
+  touches: number;
 }
 
 /** What goes on when the browser is killed; it ends a little before. */
@@ -41,7 +43,7 @@ const edits: Act = async (page, kept, random) => {
 };
 
 /** The sheets are being written. */
-const exports_: Act = async (page, kept, random) => {
+const writing: Act = async (page, kept, random) => {
   await page.goto(`${kept.address}/sheets`);
   const save = page.getByRole('button', { name: /PDF/ }).first();
   await save.click();
@@ -58,28 +60,35 @@ const restores: Act = async (page, { backup }, random) => {
   await pause(page, 800 * random());
 };
 
-/** A run is begun, or goes on by a touch. */
+/** A run is given up after so many touches, long before its pieces are told of, so that there is always one to go on with. */
+const TOUCHES = 8;
+const giveUp = (page: Page) => page.getByRole('button', { name: 'Give up this run' });
+
+/** A run is begun, or goes on by a touch where it waits for one. */
 const runs: Act = async (page, kept, random) => {
   await page.goto(`${kept.address}/press`);
   const begin = page.getByRole('button', { name: 'Begin', exact: true });
   const on = page.getByRole('button', {
-    name: /^(It is on|Done, next|It is hot|Start the clock)$/,
+    name: /^(It is (on|set|open|hot)|Done, next|Start the clock)$/,
   });
-  await begin.or(on).first().waitFor({ timeout: 20_000 });
-  if (await begin.isVisible()) {
+  await begin.or(giveUp(page)).first().waitFor({ timeout: 20_000 });
+  if (kept.touches >= TOUCHES) await giveUp(page).click();
+  if (kept.touches >= TOUCHES || (await begin.isVisible())) {
     await begin.click();
-    await on.first().waitFor({ timeout: 20_000 });
+    kept.touches = 0;
+    await giveUp(page).waitFor({ timeout: 20_000 });
     await pause(page, 700);
   }
   const before = (await title(page).textContent()) ?? '';
   if (await on.first().isVisible()) await on.first().click();
+  kept.touches++;
   await pause(page, 300 * random());
   kept.says = [before, (await title(page).textContent()) ?? ''];
 };
 
 const ACTS: readonly (readonly [string, Act])[] = [
   ['edit', edits],
-  ['export', exports_],
+  ['export', writing],
   ['restore', restores],
   ['run', runs],
 ];
@@ -94,11 +103,12 @@ async function lostOf(page: Page, act: Act, kept: Kept): Promise<string | null> 
   kept.figures = [found];
   if (act !== runs) return null;
   await page.goto(`${kept.address}/press`);
-  const goes = page.getByRole('button', { name: 'Give up this run' });
-  const there = await goes.waitFor({ timeout: 20_000 }).then(
-    () => true,
-    () => false,
-  );
+  const there = await giveUp(page)
+    .waitFor({ timeout: 20_000 })
+    .then(
+      () => true,
+      () => false,
+    );
   if (!there) return `the run at “${kept.says[0]}” is gone`;
   const says = (await title(page).textContent()) ?? '';
   return kept.says.includes(says) ? null : `the run said “${kept.says[0]}”, now “${says}”`;
@@ -121,7 +131,7 @@ async function setUp(page: Page): Promise<Kept> {
   const coming = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save a backup' }).click();
   const backup = readFileSync(await (await coming).path());
-  return { address, backup, figures: [found], says: [] };
+  return { address, backup, figures: [found], says: [], touches: 0 };
 }
 
 /**
