@@ -65,13 +65,16 @@ export interface Search {
   readonly step: number;
   /** How far round the expected place, pixels. */
   readonly reach: number;
+  /** Art is soft: a few pixels aside it must be less alike, not one. */
+  readonly soft: boolean;
 }
 
 /** Blocks that hold less contrast than this say nothing, 0–255. */
 const LEAST_SPREAD = 4;
 const LEAST_ALIKE = 0.6;
-/** A pixel aside it must be less alike by this, either way, or it may lie anywhere along a line. */
+/** A pixel aside, or some where art is soft, it must be less alike by this, either way, or it may lie anywhere along a line. */
 const LEAST_FALL = 0.015;
+const SOFT_PX = 3;
 
 /** How alike a block of one plane and one of the other are: their correlation (−1 where the other is flat or beyond the photo). */
 function alike(
@@ -111,7 +114,7 @@ function searched(
   x0: number,
   y0: number,
   shift: { x: number; y: number },
-  { side, reach }: Search,
+  { side, reach, soft }: Search,
 ): { dx: number; dy: number; alike: number } | 'flat' | 'lost' {
   const at = y0 * wanted.width + x0;
   let [sum, squares] = [0, 0];
@@ -143,9 +146,10 @@ function searched(
   if (u === 0 || v === 0 || u === size - 1 || v === size - 1) return 'lost';
   // along an edge without a corner a block slides: the other way round it must be clearly worse
   const fall = (i: number) => best - max(scores[i] ?? -1, -1);
-  const dull =
-    max(fall(where - 1), fall(where + 1)) < LEAST_FALL ||
-    max(fall(where - size), fall(where + size)) < LEAST_FALL;
+  const aside = soft ? SOFT_PX : 1;
+  const worse = (before: number, after: number, step: number) =>
+    max(fall(where - min(aside, before) * step), fall(where + min(aside, after) * step));
+  const dull = worse(u, size - 1 - u, 1) < LEAST_FALL || worse(v, size - 1 - v, size) < LEAST_FALL;
   if (dull) return 'flat';
   return {
     dx: shift.x + u - reach + peakOf(scores[where - 1] ?? 0, best, scores[where + 1] ?? 0),

@@ -13,6 +13,9 @@ const EVEN_REACH = 7;
 const LEAST_ALIKE = 0.3;
 const CLEARLY = 0.07;
 
+/** Prints come out so large at times, “fit to page” or not. */
+const SIZES = [1, 0.99, 1.01, 0.98, 1.02, 0.97, 1.03] as const;
+
 /** How alike two planes are where both are seen: their correlation. */
 function correlation(one: Plane, other: Plane): number {
   let [n, a, b, aa, bb, ab] = [0, 0, 0, 0, 0, 0];
@@ -30,13 +33,55 @@ function correlation(one: Plane, other: Plane): number {
   return n < one.data.length / 2 || !(spread > 0) ? 0 : (ab - (a * b) / n) / spread;
 }
 
-/** Four corners of a thing clockwise as it must lie. */
-const cornersOf = (widthMm: number, heightMm: number): Point[] => [
-  { x: 0, y: 0 },
-  { x: widthMm, y: 0 },
-  { x: widthMm, y: heightMm },
-  { x: 0, y: heightMm },
-];
+/** Four corners of a thing clockwise as it must lie, where its print came out larger or smaller about its middle. */
+const cornersOf = (widthMm: number, heightMm: number, size: number): Point[] => {
+  const [x, y] = [widthMm / 2, heightMm / 2];
+  const at = (u: number, v: number): Point => ({ x: x + (u * x) / size, y: y + (v * y) / size });
+  return [at(-1, -1), at(1, -1), at(1, 1), at(-1, 1)];
+};
+
+/** A thing lying between four corners in one of the ways it can. */
+interface Reading {
+  /** Which thing, turned and flipped how. */
+  readonly way: string;
+  readonly which: number;
+  readonly mirrored: boolean;
+  readonly map: Projective;
+  readonly alike: number;
+}
+
+/** Every way a thing can lie between four corners, with how alike what is seen there is. */
+function readingsOf(
+  light: Plane,
+  { expected: { picture, paper }, light: own }: Ready,
+  which: number,
+  corners: readonly Point[],
+): Reading[] {
+  const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
+  const small = shrunk(own, max(1, round((own.width * LOOK_PX) / max(own.width, own.height))));
+  const scale = small.width / widthMm;
+  const plain = evened(small, EVEN_REACH);
+  const { width, height } = plain;
+  const wanted = [plain, flipped(plain)] as const;
+  // only paper says nothing of how large its print is
+  return (paper ? SIZES : [1]).flatMap((size) =>
+    [0, 1, 2, 3].flatMap((turn) => {
+      const pairs = cornersOf(widthMm, heightMm, size).map((from, i) => ({
+        ...{ from, to: corners[(i + turn) % 4] ?? from, weight: 1 },
+      }));
+      const map = fittedMap(pairs);
+      if (!map || !frontal(map, widthMm / 2, heightMm / 2)) return [];
+      const view = { map, lens: 0, widthPx: light.width, heightPx: light.height };
+      const seen = seenFromAbove(light, light.width, view, widthMm, heightMm, scale);
+      const data = seen.data.map((v) => (Number.isNaN(v) ? 128 : v)).slice(0, width * height);
+      const level = evened({ width, height, data }, EVEN_REACH);
+      return wanted.map((one, flip) => ({
+        ...{ way: `${which} ${turn} ${flip}`, which, mirrored: flip === 1, map },
+        alike: correlation(one, level),
+      }));
+    }),
+  );
+}
 
 /**
  * Which of several things lies between four corners of a photo, which way round and whether flipped, by how alike they are.
@@ -46,38 +91,11 @@ export function placesByCorners(
   light: Plane,
   things: readonly Ready[],
   corners: readonly Point[],
-): { which: number; mirrored: boolean; map: Projective } | null {
-  const readings = things.flatMap(({ expected: { picture }, light: own }, which) => {
-    const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
-    const small = shrunk(own, max(1, round((own.width * LOOK_PX) / max(own.width, own.height))));
-    const scale = small.width / widthMm;
-    const plain = evened(small, EVEN_REACH);
-    return [0, 1, 2, 3].flatMap((turn) => {
-      const pixels = corners.map((_, i) => corners[(i + turn) % 4] ?? { x: 0, y: 0 });
-      const map = fittedMap(
-        cornersOf(widthMm, heightMm).map((from, i) => ({ from, to: pixels[i] ?? from, weight: 1 })),
-      );
-      if (!map || !frontal(map, widthMm / 2, heightMm / 2)) return [];
-      const view = { map, lens: 0, widthPx: light.width, heightPx: light.height };
-      const seen = seenFromAbove(light, light.width, view, widthMm, heightMm, scale);
-      const filled = { ...seen, data: seen.data.map((v) => (Number.isNaN(v) ? 128 : v)) };
-      const level = evened(
-        {
-          ...filled,
-          width: plain.width,
-          height: plain.height,
-          data: filled.data.slice(0, plain.data.length),
-        },
-        EVEN_REACH,
-      );
-      return [false, true].map((mirrored) => ({
-        ...{ which, mirrored, map },
-        alike: correlation(mirrored ? flipped(plain) : plain, level),
-      }));
-    });
-  });
+): Pick<Reading, 'which' | 'mirrored' | 'map'> | null {
+  const readings = things.flatMap((thing, which) => readingsOf(light, thing, which, corners));
   readings.sort((a, b) => b.alike - a.alike);
-  const [best, next] = readings;
+  const [best] = readings;
+  const next = readings.find(({ way }) => way !== best?.way);
   if (!best || best.alike < LEAST_ALIKE || best.alike - (next?.alike ?? 0) < CLEARLY) return null;
-  return { which: best.which, mirrored: best.mirrored, map: best.map };
+  return best;
 }

@@ -6,6 +6,7 @@ import { checksOf } from './checks';
 import type { Expected } from './expected';
 import type { Checked, LookFinding } from './findings';
 import { flipped, lightOf, type Plane } from './plane';
+import { paperOutline } from './outline';
 import { sheetFit } from './sheetFit';
 import { paperEdges } from './paperEdges';
 import { refined, seenBy, type Registered } from './refine';
@@ -72,18 +73,14 @@ export function lookAt(
 ): Look {
   const { width: widthPx, height: heightPx } = photo;
   const light = lightOf(photo, Infinity);
-  const small = lightOf(photo, LOOK_PX);
-  const first =
+  const seen: Seen = { light, widthPx, heightPx, things };
+  const lies =
     corners.length === 4
-      ? placesByCorners(light, things, corners)
-      : byFeatures(small, widthPx, things);
-  const thing = first && things[first.which];
-  if (!first || !thing) return NOT_FOUND;
-  const view: View = { map: first.map, lens: 0, widthPx, heightPx };
-  const wanted = first.mirrored ? flipped(thing.light) : thing.light;
-  const registered = refined(view, thing.expected, wanted, light);
-  const lies = first.mirrored ? registered.blocks.length >= LEAST_BLOCKS : borneOut(registered);
+      ? laidOver(placesByCorners(light, things, corners), seen)
+      : (laidOver(byFeatures(lightOf(photo, LOOK_PX), widthPx, things), seen) ??
+        laidOver(byPaper(light, things), seen));
   if (!lies) return NOT_FOUND;
+  const { first, thing, registered } = lies;
   if (first.mirrored)
     return {
       ...{ which: first.which, mirrored: true, view: registered.view },
@@ -104,6 +101,34 @@ function onSheet(registered: Registered, { paper }: Expected, light: Plane) {
   const { view, blocks } = registered;
   const size = sheetFit(view, blocks, paperEdges(light, view, paper), paper);
   return { registered: seenBy(registered, size.view), size };
+}
+
+/** A photo, and what may be in it. */
+interface Seen {
+  readonly light: Plane;
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly things: readonly Ready[];
+}
+
+/** What a photo may show and how, before anything bears it out. */
+type First = ReturnType<typeof placesByCorners>;
+
+/** A reading brought to lie over the photo; null where what is found does not bear it out. */
+function laidOver(first: First, { light, widthPx, heightPx, things }: Seen) {
+  const thing = first && things[first.which];
+  if (!first || !thing) return null;
+  const view: View = { map: first.map, lens: 0, widthPx, heightPx };
+  const wanted = first.mirrored ? flipped(thing.light) : thing.light;
+  const registered = refined(view, thing.expected, wanted, light);
+  const lies = first.mirrored ? registered.blocks.length >= LEAST_BLOCKS : borneOut(registered);
+  return lies ? { first, thing, registered } : null;
+}
+
+/** Where art is too plain or repeats itself, the edges of its paper may tell how it lies. */
+function byPaper(light: Plane, things: readonly Ready[]) {
+  const corners = things.every(({ expected }) => expected.paper) ? paperOutline(light) : null;
+  return corners && placesByCorners(light, things, corners);
 }
 
 /** What corners alone tell, as a map to the pixels of the whole photo. */

@@ -8,6 +8,7 @@ import {
   type Block,
   type Drift,
   type Drifted,
+  type Search,
 } from './blocks';
 import { placeAt, refinedView, seenAt, type View } from './camera';
 import type { Expected } from './expected';
@@ -17,10 +18,13 @@ const { hypot, max, min, round } = Math;
 
 /** Steps of looking closer: how large what must lie there is drawn, longest side in pixels, and how its blocks are looked for. */
 const STEPS = [
-  { longest: 700, search: { side: 26, step: 24, reach: 9 } },
-  { longest: 1400, search: { side: 28, step: 32, reach: 5 } },
-  { longest: 2800, search: { side: 32, step: 48, reach: 4 } },
+  { longest: 700, search: { side: 26, step: 24, reach: 9, soft: false } },
+  { longest: 1400, search: { side: 28, step: 32, reach: 5, soft: false } },
+  { longest: 2800, search: { side: 32, step: 48, reach: 4, soft: false } },
 ] as const;
+
+/** Where fewer blocks than this can tell, the art is soft: larger ones are looked for, a wider peak is enough. */
+const FEW_BLOCKS = 40;
 
 /** A photo brought to lie over what must be in it. */
 export interface Registered {
@@ -57,7 +61,10 @@ export function refined(first: View, expected: Expected, wanted: Plane, light: P
     );
     const scale = small.width / widthMm;
     const seen = seenFromAbove(light, view.widthPx, view, widthMm, heightMm, scale);
-    const { found, tried } = blocksOf(small, seen, scale, areas, drifts, search);
+    const look = (how: Search) => blocksOf(small, seen, scale, areas, drifts, how);
+    const sharp = look(search);
+    const soft = single && (sharp.tried[0] ?? 0) < FEW_BLOCKS;
+    const { found, tried } = soft ? look({ ...search, side: 2 * search.side, soft }) : sharp;
     const usualPx = usualOff(found, view);
     const before = view;
     view = refinedView(view, pairsOf(found, before), max(0.7, 1.5 * usualPx));
