@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { seeded } from '@/demo/paint';
+import { parseLength } from '@/words/units';
 import { pngPicture } from '../support/pictures';
 import { kill, launched } from './browser';
 import type { Ordeal } from './ordeal';
@@ -99,7 +100,13 @@ async function lostOf(page: Page, act: Act, kept: Kept): Promise<string | null> 
   const found = await wall(page)
     .inputValue({ timeout: 20_000 })
     .catch(() => 'nothing');
-  if (!kept.figures.includes(found)) return `${kept.figures[0]} was saved, ${found} is there`;
+  // typed as decimals, it is shown in sixteenths
+  const mm = (figure: string) => {
+    const read = parseLength(figure, 'in');
+    return read.ok ? read.value : NaN;
+  };
+  if (!kept.figures.some((figure) => Math.abs(mm(figure) - mm(found)) < 0.2))
+    return `${kept.figures[0]} was saved, ${found} is there`;
   kept.figures = [found];
   if (act !== runs) return null;
   await page.goto(`${kept.address}/press`);
