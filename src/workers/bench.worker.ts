@@ -173,7 +173,7 @@ const benchWorker = {
   /** A photo by the simulated camera. */
   async practice(
     { job, plan, blobs, units, what }: LookInput,
-    of: { sheet: number; fault: PracticeFault; seed: number },
+    of: { fault: PracticeFault; seed: number },
     onProgress: OnProgress,
   ): Promise<Blob> {
     const stored = (sha256: string) => storedIn(blobs, sha256);

@@ -203,7 +203,7 @@ export const lookTask = (
 /** Takes a photo by the simulated camera, off the main thread. */
 export const practiceTask = (
   input: LookInput,
-  of: { sheet: number; fault: PracticeFault; seed: number },
+  of: { fault: PracticeFault; seed: number },
   onProgress: OnProgress,
 ) => runTask<Blob>((worker, progress) => worker.practice(input, of, progress), onProgress);
 

@@ -2,61 +2,64 @@ import { expectedLaid, expectedSheet, lookAt, ready, type Expected, type Look } 
 import type { Point } from '@/core/geometry';
 import type { JobPlan } from '@/core/plan';
 import { turnedOver } from '@/core/proof';
-import { liesMirrored } from '@/core/sheet';
+import { liesMirrored, type Sheet } from '@/core/sheet';
 import { failure, success, type Result } from '@/core/result';
 import { photographTable, practiceScene, practiceShot, type PracticeFault } from '@/devices';
 import { inspectImage } from '@/files/image';
 import { drawSheet, type SheetSources } from './sheetPng';
 import { meantPiece } from './trial';
 
-/** What is in the photo: printed sheets, one at a time, or the sheets of a large piece laid together. */
+/** What is in the photo: a printed sheet, or the sheets of a large piece laid together. */
 export type LookedAt =
-  { readonly kind: 'sheet' } | { readonly kind: 'laid'; readonly pieceId: string };
+  | { readonly kind: 'sheet'; readonly sheetId: string }
+  | { readonly kind: 'laid'; readonly pieceId: string };
 
 /** How closely what must lie there is drawn: so many pixels on the longer side, no more than so many a millimetre. */
 const LONGEST_PX = 2400;
 const MOST_PX_PER_MM = 6;
+/** Sheets that nobody spoke of are looked for by so many pixels on the longer side, so many at a time. */
+const OTHERS_PX = 1200;
+const AT_A_TIME = 6;
 /** A photo is looked at no larger than this, longest side, pixels. */
 const PHOTO_PX = 4608;
-/** Sheets of one job that a photo is held against at most. */
-const MOST_SHEETS = 40;
 /** How a camera writes its photos. */
 const JPEG = { type: 'image/jpeg', quality: 0.88 } as const;
 
-const finenessOf = (widthMm: number, heightMm: number): number =>
-  Math.min(MOST_PX_PER_MM, LONGEST_PX / Math.max(widthMm, heightMm));
+const finenessOf = (widthMm: number, heightMm: number, longestPx = LONGEST_PX): number =>
+  Math.min(MOST_PX_PER_MM, longestPx / Math.max(widthMm, heightMm));
 
-/** Everything that the photo may show, printed side up. */
-async function expectedOf(
+/** A printed sheet as it must look, printed side up. */
+async function sheetOf(
   plan: JobPlan,
-  what: LookedAt,
+  sheet: Sheet,
   sources: SheetSources,
-): Promise<Expected[]> {
+  longestPx?: number,
+): Promise<Expected> {
   const later =
     plan.mirror.flippers.filter(({ who, flips }) => who !== 'file' && flips).length % 2 === 1;
-  if (what.kind === 'laid') {
-    const tiling = plan.tilings.find(({ pieceId }) => pieceId === what.pieceId);
-    const piece = plan.pieces.find(({ id }) => id === what.pieceId);
-    if (!tiling || !piece) throw new Error('That piece is no longer in the plan.');
-    const picture = await meantPiece(piece, finenessOf(piece.widthMm, piece.heightMm), sources);
-    const mirrored = liesMirrored(plan);
-    return [expectedLaid(tiling, mirrored ? turnedOver(picture) : picture, mirrored)];
+  const pxPerMm = finenessOf(sheet.widthMm, sheet.heightMm, longestPx);
+  const canvas = await drawSheet(plan, sheet, sources, pxPerMm, false);
+  const { width, height } = canvas;
+  const data = canvas.getContext('2d')?.getImageData(0, 0, width, height).data;
+  if (!data) throw new Error('This browser cannot draw pictures in the background.');
+  const page = { width, height, data, pxPerMm };
+  return expectedSheet(sheet, later ? turnedOver(page) : page, later);
+}
+
+/** What the photo must show, printed side up. */
+async function expectedOf(plan: JobPlan, what: LookedAt, sources: SheetSources): Promise<Expected> {
+  sources.onProgress({ doing: 'Drawing what must lie there', share: 0 });
+  if (what.kind === 'sheet') {
+    const sheet = plan.sheets.find(({ id }) => id === what.sheetId);
+    if (!sheet) throw new Error('That sheet is no longer in the plan.');
+    return sheetOf(plan, sheet, sources);
   }
-  const all: Expected[] = [];
-  for (const [nth, sheet] of plan.sheets.slice(0, MOST_SHEETS).entries()) {
-    sources.onProgress({
-      doing: 'Drawing what must lie there',
-      share: (0.3 * nth) / plan.sheets.length,
-    });
-    const pxPerMm = finenessOf(sheet.widthMm, sheet.heightMm) / (plan.sheets.length > 4 ? 2 : 1);
-    const canvas = await drawSheet(plan, sheet, sources, pxPerMm, false);
-    const { width, height } = canvas;
-    const data = canvas.getContext('2d')?.getImageData(0, 0, width, height).data;
-    if (!data) throw new Error('This browser cannot draw pictures in the background.');
-    const page = { width, height, data, pxPerMm };
-    all.push(expectedSheet(sheet, later ? turnedOver(page) : page, later));
-  }
-  return all;
+  const tiling = plan.tilings.find(({ pieceId }) => pieceId === what.pieceId);
+  const piece = plan.pieces.find(({ id }) => id === what.pieceId);
+  if (!tiling || !piece) throw new Error('That piece is no longer in the plan.');
+  const picture = await meantPiece(piece, finenessOf(piece.widthMm, piece.heightMm), sources);
+  const mirrored = liesMirrored(plan);
+  return expectedLaid(tiling, mirrored ? turnedOver(picture) : picture, mirrored);
 }
 
 async function pixelsOf(photo: Blob): Promise<Result<ImageData>> {
@@ -78,12 +81,39 @@ export interface PhotoLook {
   readonly look: Look;
   readonly widthPx: number;
   readonly heightPx: number;
-  /** Ids of the sheets, or of the piece, in the order `look.which` counts. */
-  readonly of: readonly string[];
+  /** Id of the sheet, or of the piece, that was asked for, and of the one it shows; null where it was not found. */
+  readonly asked: string;
+  readonly shown: string | null;
+}
+
+type LookAgainst = (things: readonly Expected[]) => Look;
+
+/** Looks for any other sheet of the plan in the photo, some at a time. */
+async function amongOthers(
+  plan: JobPlan,
+  asked: string,
+  against: LookAgainst,
+  sources: SheetSources,
+): Promise<{ look: Look; shown: string } | null> {
+  const others = plan.sheets.filter(({ id }) => id !== asked);
+  for (let done = 0; done < others.length; done += AT_A_TIME) {
+    sources.onProgress({
+      doing: 'Looking for another sheet of this job in the photo',
+      share: 0.5 + (0.5 * done) / others.length,
+    });
+    const things: Expected[] = [];
+    for (const sheet of others.slice(done, done + AT_A_TIME))
+      things.push(await sheetOf(plan, sheet, sources, OTHERS_PX));
+    const look = against(things);
+    const shown = look.which === null ? undefined : things[look.which]?.id;
+    if (shown) return { look, shown };
+  }
+  return null;
 }
 
 /**
- * Holds a photo against what the plan says must lie there.
+ * Holds a photo against what the plan says must lie there; a photo that does not show the sheet it was taken for is
+ * held against the others of the job.
  * @param corners of the paper or of all that is laid, shares of the photo each way, where a person pointed at them.
  */
 export async function lookAtPhoto(
@@ -96,29 +126,26 @@ export async function lookAtPhoto(
   const pixels = await pixelsOf(photo);
   if (!pixels.ok) return pixels;
   const { width: widthPx, height: heightPx } = pixels.value;
+  const places = corners.map(({ x, y }) => ({ x: x * widthPx, y: y * heightPx }));
+  const against: LookAgainst = (things) => lookAt(pixels.value, things.map(ready), places);
   const expected = await expectedOf(plan, what, sources);
-  sources.onProgress({ doing: 'Looking for the print in the photo', share: 0.4 });
-  const things = expected.map(ready);
-  sources.onProgress({ doing: 'Holding the photo against the plan', share: 0.6 });
-  const look = lookAt(
-    pixels.value,
-    things,
-    corners.map(({ x, y }) => ({ x: x * widthPx, y: y * heightPx })),
-  );
-  return success({ look, widthPx, heightPx, of: expected.map(({ id }) => id) });
+  sources.onProgress({ doing: 'Holding the photo against the plan', share: 0.3 });
+  const look = against([expected]);
+  const told = { widthPx, heightPx, asked: expected.id };
+  if (look.which !== null) return success({ ...told, look, shown: expected.id });
+  const other =
+    what.kind === 'sheet' ? await amongOthers(plan, expected.id, against, sources) : null;
+  return success({ ...told, look: other?.look ?? look, shown: other?.shown ?? null });
 }
 
 /** A photo by the simulated camera, of what the plan says must lie there but for one fault. */
 export async function practicePhoto(
   plan: JobPlan,
   what: LookedAt,
-  of: { sheet: number; fault: PracticeFault; seed: number },
+  of: { fault: PracticeFault; seed: number },
   sources: SheetSources,
 ): Promise<Blob> {
-  const chosen =
-    what.kind === 'laid' ? plan : { ...plan, sheets: plan.sheets.slice(of.sheet, of.sheet + 1) };
-  const [expected] = await expectedOf(chosen, what, sources);
-  if (!expected) throw new Error('There is no sheet to take a photo of.');
+  const expected = await expectedOf(plan, what, sources);
   sources.onProgress({ doing: 'Taking a photo by the simulated camera', share: 0.6 });
   const { width, height, data } = photographTable(
     practiceScene(expected, of.fault, of.seed),

@@ -160,11 +160,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
         Printed? Look at it by a photo
       </Button>
       {looking && (
-        <LookDialog
-          first="sheet"
-          sheet={sheet ? plan.sheets.indexOf(sheet) : 0}
-          onClose={() => setLooking(false)}
-        />
+        <LookDialog first="sheet" sheetId={sheet?.id} onClose={() => setLooking(false)} />
       )}
       <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 15, '& li': { mb: 0.5 } }}>
         <li>Print at 100 %, no fit to page, best quality, high speed off.</li>

@@ -18,9 +18,11 @@ const WISH = {
 export function CameraView({
   onPhoto,
   onRefused,
+  onCancel,
 }: {
   onPhoto: (photo: Blob) => void;
   onRefused: () => void;
+  onCancel: () => void;
 }) {
   const video = useRef<HTMLVideoElement>(null);
   const [ready, setReady] = useState(false);
@@ -62,9 +64,12 @@ export function CameraView({
         onLoadedMetadata={() => setReady(true)}
         style={{ maxWidth: '100%', maxHeight: '56vh', background: '#000' }}
       />
-      <Button variant="contained" disabled={!ready} onClick={take}>
-        Take it
-      </Button>
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button variant="contained" disabled={!ready} onClick={take}>
+          Take it
+        </Button>
+        <Button onClick={onCancel}>Not now</Button>
+      </Box>
     </Box>
   );
 }

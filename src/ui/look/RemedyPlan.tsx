@@ -41,7 +41,7 @@ function PrintAgain({ sheets }: { sheets: readonly Sheet[] }) {
 /** What is done about a finding, planned: the sheets to be printed again, or the steps of laying from there on. */
 export function RemedyPlan({ remedy, look }: { remedy: Remedy; look: PhotoLook | null }) {
   const { plan } = useJob();
-  const shown = look?.look.which == null ? undefined : look.of[look.look.which];
+  const shown = look?.shown;
   if (remedy.kind === 'reprint' || remedy.kind === 'clear') {
     const { tile } = remedy;
     const sheets = plan.sheets.filter(({ id, items: [item] }) =>

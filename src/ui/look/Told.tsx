@@ -8,6 +8,7 @@ import { remedyFor, type LookFinding, type Remedy } from '@/core/look';
 import { useUnits } from '@/ui/units';
 import { checkedWords, lookFindingWords, lookRemedyWords, lookWords, unseenWords } from '@/words';
 import type { PhotoLook } from '@/workers';
+import { useSheetNames } from './what';
 
 const REMEDY_BUTTONS: Readonly<Partial<Record<Remedy['kind'], string>>> = {
   reprint: 'Print it again',
@@ -40,10 +41,15 @@ function Finding({
   );
 }
 
-/** What a look came to, in a sentence. */
-export function Verdict({ told: { look } }: { told: PhotoLook }) {
+/** What a look came to, in a sentence, and of which sheet where there are several or it is another. */
+export function Verdict({ told: { look, asked, shown } }: { told: PhotoLook }) {
+  const names = useSheetNames();
+  const name = shown === null ? undefined : names.get(shown);
+  const another = shown !== null && shown !== asked;
   return (
-    <Alert role="status" severity={look.findings.length > 0 ? 'warning' : 'info'}>
+    <Alert role="status" severity={another || look.findings.length > 0 ? 'warning' : 'info'}>
+      {another && name && `The photo shows another: ${name}. `}
+      {!another && name && names.size > 1 && `Held against ${name}. `}
       {lookWords(look)}
     </Alert>
   );

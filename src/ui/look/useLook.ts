@@ -52,9 +52,9 @@ export function useLook(onLooked: ((looked: Told) => void) | undefined) {
     onLooked?.(lookedOf(result.value.look.findings, null, new Date()));
   }
 
-  async function practise(what: LookedAt, sheet: number, fault: PracticeFault): Promise<void> {
+  async function practise(what: LookedAt, fault: PracticeFault): Promise<void> {
     const own = await input(what);
-    const of = { sheet, fault, seed: Math.floor(Math.random() * 1e6) };
+    const of = { fault, seed: Math.floor(Math.random() * 1e6) };
     const photo = await task.run((onProgress) => practiceTask(own, of, onProgress));
     if (photo) await lookAt(what, photo, null);
   }

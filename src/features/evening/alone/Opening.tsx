@@ -125,7 +125,6 @@ export function Opening({ alone }: { alone: Alone }) {
       {looking && (
         <LookDialog
           first={plan.tilings.length > 0 ? 'laid' : 'sheet'}
-          sheet={0}
           onLooked={(looked) => setLooks((all) => [...all, looked])}
           onClose={() => setLooking(false)}
         />

@@ -1,0 +1,132 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useRef, useState } from 'react';
+import { LAID_FAULTS, PRACTICE_FAULTS, type PracticeFault } from '@/devices';
+import { TaskButton, type TaskRunner } from '@/ui/useTask';
+import { PHOTO_ADVICE } from '@/words';
+import { hasCamera } from './CameraView';
+import type { Choice } from './what';
+
+const PRACTICE_WORDS: Readonly<Record<PracticeFault, string>> = {
+  nothing: 'as it must be',
+  mirrored: 'flipped once too often',
+  small: 'printed at 98 %',
+  tape: 'white tape on the ink',
+  step: 'one sheet laid 1.2 mm off',
+  swapped: 'two sheets swapped',
+  turned: 'one sheet turned',
+  missing: 'one sheet missing',
+};
+
+interface Props {
+  readonly task: TaskRunner;
+  readonly options: readonly Choice[];
+  readonly chosen: Choice;
+  readonly onChoose: (key: string) => void;
+  /** Whether the camera was refused. */
+  readonly refused: boolean;
+  readonly onFilm: () => void;
+  readonly onPhoto: (photo: Blob) => void;
+  readonly onPractise: (fault: PracticeFault) => void;
+}
+
+/** What is in the photo, how it is taken, and where it comes from: a camera, a file, or the simulated camera. */
+export function PhotoChoices({
+  task,
+  options,
+  chosen,
+  onChoose,
+  refused,
+  onFilm,
+  onPhoto,
+  onPractise,
+}: Props) {
+  const file = useRef<HTMLInputElement>(null);
+  return (
+    <Box
+      sx={{
+        ...{ width: { md: 290 }, flexShrink: 0, pt: 1 },
+        ...{ display: 'flex', flexDirection: 'column', gap: 1.5 },
+      }}
+    >
+      <TextField
+        select
+        label="What is in the photo"
+        value={chosen.key}
+        onChange={({ target }) => onChoose(target.value)}
+      >
+        {options.map(({ key, words }) => (
+          <MenuItem key={key} value={key}>
+            {words}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 15 }}>
+        {PHOTO_ADVICE.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </Box>
+      {hasCamera() && !refused && (
+        <TaskButton task={task} variant="contained" onClick={onFilm}>
+          Take a photo
+        </TaskButton>
+      )}
+      {refused && (
+        <Typography sx={{ fontSize: 15 }}>
+          The camera was not allowed, or there is none. Choose a photo from a file.
+        </Typography>
+      )}
+      <TaskButton task={task} variant="outlined" onClick={() => file.current?.click()}>
+        Choose a photo
+      </TaskButton>
+      <input
+        ref={file}
+        type="file"
+        hidden
+        aria-label="Photo of the print"
+        accept="image/jpeg,image/png,image/webp"
+        onChange={({ target }) => {
+          const [photo] = target.files ?? [];
+          target.value = '';
+          if (photo) onPhoto(photo);
+        }}
+      />
+      <Typography sx={{ fontSize: 14 }}>It stays in this browser and is not kept.</Typography>
+      <Practice task={task} laid={chosen.what.kind === 'laid'} onPractise={onPractise} />
+    </Box>
+  );
+}
+
+function Practice({
+  task,
+  laid,
+  onPractise,
+}: Pick<Props, 'task' | 'onPractise'> & { laid: boolean }) {
+  const [wished, setWished] = useState<PracticeFault>('nothing');
+  const faults = PRACTICE_FAULTS.filter((each) => laid || !LAID_FAULTS.includes(each));
+  const fault = faults.includes(wished) ? wished : 'nothing';
+  return (
+    <>
+      <TextField
+        select
+        size="small"
+        label="To practise: a simulated camera"
+        value={fault}
+        onChange={({ target }) => setWished(target.value as PracticeFault)}
+      >
+        {faults.map((each) => (
+          <MenuItem key={each} value={each}>
+            {PRACTICE_WORDS[each]}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TaskButton task={task} size="small" onClick={() => onPractise(fault)}>
+        Take a practice photo
+      </TaskButton>
+    </>
+  );
+}
