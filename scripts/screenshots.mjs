@@ -58,11 +58,6 @@ const VIEWS = [
   ],
   ['heat', job('layers', 'heat')],
   [
-    'plate',
-    job('chart', 'heat'),
-    (page) => page.getByRole('button', { name: 'Plate on the blank' }).click(),
-  ],
-  [
     'what-if',
     job('tee', 'heat'),
     async (page) => {
@@ -82,6 +77,18 @@ const VIEWS = [
       await page.getByRole('button', { name: 'Best window' }).click();
       await page.getByText('Make them a job').waitFor();
       await page.locator('.legendtext').last().waitFor();
+    },
+  ],
+  [
+    'look',
+    job('chart', 'press'),
+    async (page) => {
+      await page.getByRole('button', { name: 'Look before heat, by a photo' }).click();
+      const dialog = page.getByRole('dialog');
+      await dialog.getByRole('combobox', { name: /simulated camera/ }).click();
+      await page.getByRole('option', { name: 'two sheets swapped' }).click();
+      await dialog.getByRole('button', { name: 'Take a practice photo' }).click();
+      await dialog.getByText(/things were found/).waitFor({ timeout: 120_000 });
     },
   ],
   [

@@ -14,6 +14,10 @@ function sizeWords(across: number | null, along: number | null): string {
     : `${sized(told[0] ?? 1)} of its size across and ${sized(told[1] ?? 1)} along`;
 }
 
+/** A tile by its name after a word, where there is one. */
+const named = (after: string, tile: string | null): string =>
+  tile === null ? '' : `${after} ${tile}`;
+
 /** What was found in a photo, as it lies there printed side up. */
 export function lookFindingWords(finding: LookFinding, units: UnitStyle): string {
   const { length } = sayIn(units);
@@ -40,11 +44,11 @@ export function lookFindingWords(finding: LookFinding, units: UnitStyle): string
     case 'border':
       return `${mm(finding.mm)} of white are left at the ${SIDE_WORDS[finding.side]} edge of ${finding.tile}.`;
     case 'clipped':
-      return `${mm(finding.mm)} of ink are missing along the ${SIDE_WORDS[finding.side]} edge.`;
+      return `${mm(finding.mm)} of ink are missing along the ${SIDE_WORDS[finding.side]} edge${named(' of', finding.tile)}.`;
     case 'bare':
-      return `Bare where ink must be, ${length(finding.mm)} long: it was not printed, or something white lies on it.`;
+      return `Bare where ink must be${named(' on', finding.tile)}, ${length(finding.mm)} long: it was not printed, or something white lies on it.`;
     case 'covered':
-      return `Another colour than there must be, ${length(finding.mm)} long: something lies on it, or it is smeared.`;
+      return `Another colour than there must be${named(' on', finding.tile)}, ${length(finding.mm)} long: something lies on it, ${finding.tile === null ? 'or it is smeared' : 'it is smeared, or another sheet lies there'}.`;
   }
 }
 

@@ -3,6 +3,7 @@ import type { Side } from '../sheet';
 import type { Expected, Part } from './expected';
 import type { Checked, LookFinding } from './findings';
 import { deadPlaces, isAside, sideBySide } from './dead';
+import { gathered } from './gathered';
 import type { Over } from './over';
 import { patchesOf, type Patch } from './residue';
 import { seamLooks } from './seams';
@@ -61,7 +62,7 @@ export function checksOf(over: Over): Told {
     inkOf(over, tiles.astray),
   ];
   return {
-    findings: parts.flatMap(({ findings }) => findings),
+    findings: gathered(parts.flatMap(({ findings }) => findings)),
     checks: parts.flatMap(({ checks }) => checks),
   };
 }
