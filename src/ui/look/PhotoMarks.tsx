@@ -36,10 +36,12 @@ const roomy = ({ x, y, width, height }: Area): Area => {
 /** A photo with what was found marked on it by number. */
 export function PhotoMarks({ url, told }: { url: string; told: PhotoLook | null }) {
   const view = told?.look.view;
-  const boxes = (told?.look.findings ?? []).flatMap((finding: LookFinding, nth) =>
-    'box' in finding ? [{ nth, box: roomy(finding.box) }] : [],
+  const marks = (told?.look.findings ?? []).flatMap((finding: LookFinding, nth) =>
+    view && 'box' in finding
+      ? [{ nth, points: outlineOf(roomy(finding.box)).map(({ x, y }) => seenAt(view, x, y)) }]
+      : [],
   );
-  const size = told ? Math.max(told.widthPx, told.heightPx) : 1;
+  const r = told ? Math.max(told.widthPx, told.heightPx) / 55 : 1;
   return (
     <Box sx={{ position: 'relative', alignSelf: 'flex-start', maxWidth: '100%' }}>
       {/* eslint-disable-next-line @next/next/no-img-element -- a local blob, nothing to optimise */}
@@ -48,27 +50,29 @@ export function PhotoMarks({ url, told }: { url: string; told: PhotoLook | null 
         alt="The photo; what was found is numbered"
         style={{ display: 'block', maxWidth: '100%', maxHeight: '44vh' }}
       />
-      {told && view && (
+      {told && (
         <svg
           viewBox={`0 0 ${told.widthPx} ${told.heightPx}`}
           aria-hidden="true"
           style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }}
         >
-          {boxes.map(({ nth, box }) => {
-            const points = outlineOf(box).map(({ x, y }) => seenAt(view, x, y));
+          {marks.map(({ nth, points }) => (
+            <polygon
+              key={nth}
+              points={points.map((point) => `${point.x},${point.y}`).join(' ')}
+              fill="none"
+              stroke={COLOURS.clover}
+              strokeWidth={3}
+              vectorEffect="non-scaling-stroke"
+            />
+          ))}
+          {/* numbers last: no outline crosses them */}
+          {marks.map(({ nth, points }) => {
             const top = points.reduce((best, point) => (point.y < best.y ? point : best));
-            const r = size / 55;
             const x = Math.min(told.widthPx - r, Math.max(r, top.x));
             const y = Math.min(told.heightPx - r, Math.max(r, top.y - r));
             return (
               <g key={nth}>
-                <polygon
-                  points={points.map((point) => `${point.x},${point.y}`).join(' ')}
-                  fill="none"
-                  stroke={COLOURS.clover}
-                  strokeWidth={3}
-                  vectorEffect="non-scaling-stroke"
-                />
                 <circle cx={x} cy={y} r={r} fill={COLOURS.clover} />
                 <text
                   x={x}

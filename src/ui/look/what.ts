@@ -32,14 +32,14 @@ export function useWhat(first: 'sheet' | 'laid', sheetId: string | undefined) {
   const sheets = plan.sheets.map(({ id }): Choice => ({
     key: `sheet ${id}`,
     what: { kind: 'sheet', sheetId: id },
-    words: `Before it is trimmed: ${names.get(id) ?? id}`,
+    words: `Untrimmed: ${names.get(id) ?? id}`,
   }));
   const laid = plan.pieces
     .filter(({ id }) => plan.tilings.some(({ pieceId }) => pieceId === id))
     .map((piece): Choice => ({
       key: `laid ${piece.id}`,
       what: { kind: 'laid', pieceId: piece.id },
-      words: `Laid together: the sheets of ${pieceWords(piece)}`,
+      words: `Laid: the sheets of ${pieceWords(piece)}`,
     }));
   const options = first === 'laid' ? [...laid, ...sheets] : [...sheets, ...laid];
   const [chosen, choose] = useState(
