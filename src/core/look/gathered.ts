@@ -1,4 +1,4 @@
-import { bottom, right, type Box } from '../geometry';
+import { rectRing, regionBox } from '../geometry';
 import type { LookFinding } from './findings';
 
 /** So many places of one tile are told one by one; with more of them it is the tile that is not as it must be. */
@@ -9,16 +9,6 @@ type Ink = Extract<LookFinding, { code: 'bare' | 'covered' }>;
 const isInk = (finding: LookFinding): finding is Ink =>
   finding.code === 'bare' || finding.code === 'covered';
 
-/** The box round several. */
-function round(boxes: readonly Box[]): Box {
-  const [x, y] = [Math.min(...boxes.map((box) => box.x)), Math.min(...boxes.map((box) => box.y))];
-  return {
-    ...{ x, y },
-    width: Math.max(...boxes.map(right)) - x,
-    height: Math.max(...boxes.map(bottom)) - y,
-  };
-}
-
 /** Findings with those of many places of one tile told as one: another sheet may lie there. */
 export function gathered(findings: readonly LookFinding[]): LookFinding[] {
   const placesOf = (tile: string | null): Ink[] =>
@@ -27,7 +17,7 @@ export function gathered(findings: readonly LookFinding[]): LookFinding[] {
     const places = isInk(finding) ? placesOf(finding.tile) : [];
     if (!isInk(finding) || places.length <= MOST_PLACES) return [finding];
     if (places[0] !== finding) return [];
-    const box = round(places.map((place) => place.box));
+    const box = regionBox(places.map((place) => rectRing(place.box)));
     const code = places.some((place) => place.code === 'covered') ? 'covered' : 'bare';
     return [{ code, tile: finding.tile, mm: Math.max(box.width, box.height), box }];
   });

@@ -1,4 +1,4 @@
-import type { Point } from '../geometry';
+import { doubleArea, type Point } from '../geometry';
 import { shrunk, smoothed, type Plane } from './plane';
 
 const { abs, floor, hypot, max, min, round } = Math;
@@ -91,13 +91,7 @@ function hullOf(points: readonly Point[]): Point[] {
   return [...half(sorted), ...half(sorted.reverse())];
 }
 
-const areaOf = (polygon: readonly Point[]): number =>
-  abs(
-    polygon.reduce((sum, { x, y }, i) => {
-      const next = polygon[(i + 1) % polygon.length] ?? { x, y };
-      return sum + x * next.y - y * next.x;
-    }, 0),
-  ) / 2;
+const areaOf = (polygon: readonly Point[]): number => abs(doubleArea([...polygon])) / 2;
 
 /** Where the lines through two pairs of places meet; null where they hardly do. */
 function meeting(a: Point, b: Point, c: Point, d: Point): Point | null {
