@@ -77,7 +77,7 @@ export function lookRemedyWords(finding: LookFinding): string {
     case 'bare':
       return 'Take off whatever lies there. If the paper is bare below, print this sheet again.';
     case 'covered':
-      return 'Take off whatever lies there. If the ink is smeared, print this sheet again.';
+      return `Take off whatever lies there${finding.tile === null ? '' : `; if it is another sheet, lay ${finding.tile}`}. If the ink is smeared, print this sheet again.`;
   }
 }
 
