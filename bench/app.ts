@@ -2,10 +2,12 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, type Browser } from '@playwright/test';
+import { chromium, type Browser, type Page } from '@playwright/test';
 import sharp from 'sharp';
 
 const PORT = 3391;
+/** Where the app is while something is measured. */
+export const BASE = `http://127.0.0.1:${PORT}`;
 
 /** Something like a photograph, as PNG: smooth shapes with fine grain. */
 export async function photograph(width: number, height: number): Promise<Buffer> {
@@ -38,7 +40,7 @@ async function serve(): Promise<() => void> {
     detached: true,
   });
   for (let i = 0; i < 100; i++) {
-    const up = await fetch(`http://127.0.0.1:${PORT}/own`).then(
+    const up = await fetch(`${BASE}/own`).then(
       () => true,
       () => false,
     );
@@ -63,10 +65,17 @@ export async function withApp(work: (browser: Browser) => Promise<void>): Promis
   }
 }
 
+/** Waits until some words stand on the page, to the frame: what a locator waits for is asked for twice a second at times. */
+export const shown = (page: Page, words: string) =>
+  page.waitForFunction((wanted) => document.body.textContent.includes(wanted), words, {
+    polling: 'raf',
+    timeout: 120_000,
+  });
+
 /** A new mug on an empty bench, at the art station. */
 export async function mugReadyForArt(browser: Browser) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`http://127.0.0.1:${PORT}/own`);
+  await page.goto(`${BASE}/own`);
   await page.getByRole('button', { name: 'Start a mug' }).click();
   await page.getByRole('link', { name: /^Art/ }).click();
   const input = page.getByLabel('Picture file', { exact: true });
@@ -80,7 +89,7 @@ export async function panelReadyForArt(
   { widthIn, heightIn }: { widthIn: number; heightIn: number },
 ) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`http://127.0.0.1:${PORT}/own`);
+  await page.goto(`${BASE}/own`);
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByRole('menuitem', { name: 'Fabric wall panel, 24 × 36 in' }).click();
   await page.getByRole('textbox', { name: 'Width' }).fill(`${widthIn} in`);

@@ -1,10 +1,14 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import type { Browser, Page } from '@playwright/test';
 import { kept, mugReadyForArt, panelReadyForArt, photograph, withApp } from './app';
 
 const LONGEST_MS = 120_000;
 
-/** Tells of every task of the page over 50 ms that ran while some work was done, and its longest. */
-async function blockedBy(page: Page, what: string, work: () => Promise<unknown>): Promise<void> {
+/** Tells of every task of the page over 50 ms that ran while some work was done, and its longest. @returns how long it took, ms. */
+async function blockedBy(page: Page, what: string, work: () => Promise<unknown>): Promise<number> {
   await page.evaluate(() => {
     const blocks: number[] = [];
     const watch = new PerformanceObserver((list) => {
@@ -26,6 +30,7 @@ async function blockedBy(page: Page, what: string, work: () => Promise<unknown>)
     `${what}: ${(took / 1000).toFixed(1)} s; tasks of the page over 50 ms: ${blocks.length}, ` +
       `longest ${Math.max(0, ...blocks).toFixed(0)} ms`,
   );
+  return took;
 }
 
 const toSheets = async (page: Page): Promise<void> => {
@@ -33,11 +38,24 @@ const toSheets = async (page: Page): Promise<void> => {
   await page.getByText(/^Sheet 1 of \d+/).waitFor({ timeout: LONGEST_MS });
 };
 
-const saved = async (page: Page, button: string | RegExp): Promise<void> => {
+const saved = async (page: Page, button: string | RegExp): Promise<string> => {
   const download = page.waitForEvent('download', { timeout: LONGEST_MS });
   await page.getByRole('button', { name: button }).click();
-  await download;
+  return (await download).path();
 };
+
+/** A trial of a dozen sheets looks at so many pixels a millimetre (`workers/pdfPages`), as dots an inch. */
+const TRIAL_DPI = 2 * 25.4;
+
+/** How long Poppler takes to draw the pages of a file as finely as the trial looks at them, ms. */
+function popplerMs(path: string): number {
+  const folder = mkdtempSync(join(tmpdir(), 'bench-'));
+  const start = performance.now();
+  execFileSync('pdftoppm', ['-r', String(TRIAL_DPI), '-png', path, join(folder, 'page')]);
+  const took = performance.now() - start;
+  rmSync(folder, { recursive: true });
+  return took;
+}
 
 async function tried(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Try it without paper' }).click();
@@ -80,9 +98,9 @@ async function batchOfMugs(browser: Browser): Promise<void> {
 
 async function largePanel(browser: Browser): Promise<void> {
   const { page, input } = await panelReadyForArt(browser, { widthIn: 24, heightIn: 36 });
-  const path = kept('png', await photograph(5400, 7200));
+  const picture = kept('png', await photograph(5400, 7200));
   await blockedBy(page, '24 × 36 in panel, 39 MP picture taken in', async () => {
-    await input.setInputFiles(path);
+    await input.setInputFiles(picture);
     await page.getByText('5400 × 7200 px').waitFor({ timeout: LONGEST_MS });
   });
   await blockedBy(page, '24 × 36 in panel, picture to cover it, dragged', async () => {
@@ -101,8 +119,15 @@ async function largePanel(browser: Browser): Promise<void> {
         await page.keyboard.press(i % 4 < 2 ? 'ArrowRight' : 'ArrowLeft');
     },
   );
-  await blockedBy(page, '24 × 36 in panel, PDF', () => saved(page, 'Save the PDF'));
-  await blockedBy(page, '24 × 36 in panel, trial', () => tried(page));
+  let path = '';
+  await blockedBy(page, '24 × 36 in panel, PDF', async () => {
+    path = await saved(page, 'Save the PDF');
+  });
+  const poppler = popplerMs(path);
+  const took = await blockedBy(page, '24 × 36 in panel, trial', () => tried(page));
+  console.log(
+    `  Poppler draws its pages at ${TRIAL_DPI} dots an inch in ${(poppler / 1000).toFixed(1)} s; ratio ${(took / poppler).toFixed(2)}`,
+  );
   await page.close();
 }
 

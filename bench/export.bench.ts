@@ -1,6 +1,6 @@
 import type { Browser } from '@playwright/test';
 import sharp from 'sharp';
-import { kept, mugReadyForArt, photograph, withApp } from './app';
+import { kept, mugReadyForArt, photograph, shown, withApp } from './app';
 import { ms, spreadOf, timed } from './stats';
 
 const ROUNDS = 5;
@@ -12,8 +12,9 @@ async function exportOnce(browser: Browser, path: string): Promise<number> {
   const { page, input } = await mugReadyForArt(browser);
   const took = await timed(async () => {
     await input.setInputFiles(path);
-    await page.getByText(`${WIDTH} × ${HEIGHT} px`).waitFor({ timeout: 120_000 });
+    await shown(page, `${WIDTH} × ${HEIGHT} px`);
     await page.getByRole('link', { name: /^Sheets/ }).click();
+    await shown(page, 'Save the PDF');
     const download = page.waitForEvent('download', { timeout: 120_000 });
     await page.getByRole('button', { name: 'Save the PDF' }).click();
     await (await download).path();

@@ -4,6 +4,7 @@ import { benchEvening } from './evening.bench';
 import { benchExport } from './export.bench';
 import { benchHands } from './hands.bench';
 import { benchHeat } from './heat.bench';
+import { benchLog } from './log.bench';
 import { benchLook } from './look.bench';
 import { benchPlan } from './plan.bench';
 import { benchTiles } from './tile.bench';
@@ -20,6 +21,7 @@ const BENCHES = {
   export: benchExport,
   tiles: benchTiles,
   blocks: benchBlocks,
+  log: benchLog,
   look: benchLook,
 };
 const wanted = process.argv.slice(2);

@@ -30,13 +30,24 @@ function jest(project) {
   }));
 }
 
-/** Prints what stood on the page of each browser test that failed; elsewhere nothing else is left of it. */
-function showPages(folder) {
+/**
+ * Prints what stood on the page of each browser test that failed, then which failed and why; elsewhere
+ * nothing else is left of it, and of a long report only the end is read.
+ */
+function showFailed(folder, report) {
   for (const name of existsSync(folder) ? readdirSync(folder) : []) {
     const file = `${folder}/${name}/error-context.md`;
     if (!existsSync(file)) continue;
     const [, page] = /^```yaml\n(.*?)^```/ms.exec(readFileSync(file, 'utf8')) ?? [];
     if (page) console.log(`\nOn the page of ${name}:\n${page}`);
+  }
+  const failed = (suite) => [
+    ...(suite.suites ?? []).flatMap(failed),
+    ...(suite.specs ?? []).filter((spec) => !spec.ok),
+  ];
+  for (const { file, line, title, tests } of report.suites.flatMap(failed)) {
+    const error = tests.flatMap((each) => each.results).find((result) => result.error)?.error;
+    console.log(`\nfailed: ${file}:${line} ${title}\n${(error?.message ?? '').slice(0, 1500)}`);
   }
 }
 
@@ -44,11 +55,11 @@ function browser() {
   build();
   const file = `${RESULTS}/browser.json`;
   const ok = run('npx', ['playwright', 'test']);
-  if (!ok) showPages(`${RESULTS}/browser`);
-  return counted(ok, file, ({ stats }) => ({
-    passed: stats.expected,
-    failed: stats.unexpected + stats.flaky,
-  }));
+  return counted(ok, file, (report) => {
+    if (!ok) showFailed(`${RESULTS}/browser`, report);
+    const { stats } = report;
+    return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+  });
 }
 
 const PARTS = {

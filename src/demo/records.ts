@@ -1,5 +1,6 @@
-import type { Fault, Outcome, PressRecord, Pressure } from '@/core/model';
+import type { Fault, KeptLook, Outcome, PressRecord, Pressure } from '@/core/model';
 import { fahrenheitToC } from '@/core/units';
+import type { Came } from './paintPhotos';
 
 type Row = readonly [
   day: number,
@@ -52,6 +53,23 @@ const ROWS: readonly Row[] = [
   [9, MUG_PRESS, null, 420, null, 'spoiled', ['backwards'], 'Mirrored in the dialog as well.'],
 ];
 
+/** Photos of how some of them came out, by the record they are of. */
+export const DEMO_PHOTOS: Readonly<Record<string, Came>> = {
+  'demo-record-1': 'faded',
+  'demo-record-3': 'good',
+  'demo-record-7': 'scorched',
+  'demo-record-9': 'ghost',
+};
+
+/** What photos of some of them told before heat. */
+const LOOKED: Readonly<Record<number, readonly Omit<KeptLook, 'at'>[]>> = {
+  5: [{ found: [], remedies: [] }],
+  8: [
+    { found: ['clipped'], remedies: ['reprint'] },
+    { found: [], remedies: [] },
+  ],
+};
+
 /** What was seen of some of them since: days later, and what. */
 const LATER: Readonly<Record<number, readonly (readonly [number, string])[]>> = {
   2: [
@@ -61,7 +79,7 @@ const LATER: Readonly<Record<number, readonly (readonly [number, string])[]>> = 
   7: [[21, 'Twenty runs in the dishwasher: paler at the rim.']],
 };
 
-/** The demo's log. */
+/** The demo's log, before its photos are painted. */
 export const DEMO_RECORDS: readonly PressRecord[] = ROWS.map(
   ([day, machineId, degreesF, dwellS, pressure, outcome, faults, note], i) => ({
     id: `demo-record-${i + 1}`,
@@ -87,6 +105,10 @@ export const DEMO_RECORDS: readonly PressRecord[] = ROWS.map(
       later: (LATER[i] ?? []).map(([days, text]) => ({
         at: new Date(Date.UTC(2026, 8, day + days, 9)).toISOString(),
         text,
+      })),
+      looks: (LOOKED[i] ?? []).map((look, nth) => ({
+        at: new Date(Date.UTC(2026, 8, day, 16, 5 * i + nth)).toISOString(),
+        ...look,
       })),
       simulated: false,
       cause: null,

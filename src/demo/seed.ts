@@ -1,4 +1,5 @@
 import type { Artwork } from '@/core/model';
+import { sha256Of } from '@/files/sha256';
 import {
   listJobs,
   listRecords,
@@ -12,7 +13,8 @@ import { takeInTask } from '@/workers';
 import { demoJobs, type DemoPictures } from './jobs';
 import { paintCometWrap, paintHorizon, paintMoonPhases } from './paint';
 import { paintBadge, paintBadgeBack, paintStar, paintStarChart } from './paintFlat';
-import { DEMO_RECORDS } from './records';
+import { paintPhoto } from './paintPhotos';
+import { DEMO_PHOTOS, DEMO_RECORDS } from './records';
 
 type Painter = (brush: OffscreenCanvasRenderingContext2D, width: number, height: number) => void;
 
@@ -54,6 +56,21 @@ async function takeInDemoPicture(store: BenchStore, picture: DemoPicture): Promi
   return art;
 }
 
+/** Paints the photos of the log and keeps them; which record each is of. */
+async function photosTaken(store: BenchStore): Promise<ReadonlyMap<string, string>> {
+  const taken = await Promise.all(
+    Object.entries(DEMO_PHOTOS).map(async ([id, came]) => {
+      const picture = { name: `${came}.jpg`, width: 480, height: 360, paint: paintPhoto(came) };
+      // small, and never printed: it is its own preview
+      const blob = await paintFile(picture);
+      const sha256 = await sha256Of(new Uint8Array(await blob.arrayBuffer()));
+      await putArt(store, { sha256, blob, preview: blob });
+      return [id, sha256] as const;
+    }),
+  );
+  return new Map(taken);
+}
+
 /** Lays the demo out on an empty bench; does nothing on one that is in use. */
 export async function seedDemo(store: BenchStore, now = new Date()): Promise<void> {
   if ((await listJobs(store)).length > 0 || (await listRecords(store)).length > 0) return;
@@ -65,9 +82,14 @@ export async function seedDemo(store: BenchStore, now = new Date()): Promise<voi
   const jobs = demoJobs(Object.fromEntries(taken) as DemoPictures<Artwork>, now);
   for (const [i, job] of jobs.entries())
     await saveJob(store, job, 0, new Date(now.getTime() - i * 1000));
+  const photos = await photosTaken(store);
+  const records = DEMO_RECORDS.map((body) => ({
+    ...body,
+    photoSha256: photos.get(body.id) ?? null,
+  }));
   await saveDocuments(
     store,
-    DEMO_RECORDS.map((body) => ({ kind: 'record' as const, id: body.id, body, baseRev: 0 })),
+    records.map((body) => ({ kind: 'record' as const, id: body.id, body, baseRev: 0 })),
   );
 }
 

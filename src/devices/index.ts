@@ -11,8 +11,12 @@ export {
 } from './camera';
 export {
   LAID_FAULTS,
+  LEVEL_FAULTS,
+  levelScene,
+  levelShot,
   PRACTICE_FAULTS,
   practiceScene,
   practiceShot,
+  type LevelFault,
   type PracticeFault,
 } from './practice';

@@ -86,8 +86,10 @@ const COLUMNS = [
     'faults',
     'text',
     'simulated',
+    'pressed_again',
     'test',
     'cause',
+    'looked',
   ],
 ] as const;
 
@@ -102,7 +104,9 @@ function rowsOf(record: PressRecord): Readonly<Record<string, string | number>>[
     ...{ printer: record.printerName, mirrored_by: record.mirroredBy, outcome: record.outcome },
     ...{ faults: record.faults.join(' '), text: record.note },
     simulated: record.simulated ? 'yes' : 'no',
+    pressed_again: record.program?.conditions.again ?? '',
     ...{ test: record.test ? 'yes' : 'no', cause: record.cause ?? '' },
+    looked: record.looks.map(({ found }) => found.join(' ') || 'nothing found').join(', '),
   };
   const later = record.later.map((each) => ({
     ...{ row: 'later', record: id, at: each.at, job: record.jobName, blank: record.blankName },

@@ -1,5 +1,4 @@
-import type { BenchStore } from './bench';
-import type { StoredArt } from './types';
+import type { BenchStore, StoredArt } from './types';
 
 /** Keeps a picture; the same content is kept once. */
 export async function putArt(

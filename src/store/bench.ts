@@ -1,35 +1,7 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import type { DocumentKind } from '@/core/model';
 import { openDatabase } from './database';
-import type { BenchDatabase, BenchName } from './types';
-
-/** A document that was written or removed (`rev` null). */
-export interface Change {
-  readonly kind: DocumentKind;
-  readonly id: string;
-  readonly rev: number | null;
-}
-
-/**
- * `waiting`: another tab holds an older layout open. `outdated`: a newer Lucky Sheet has taken the bench
- * over, this tab can save no more.
- */
-export type BenchCondition = 'open' | 'waiting' | 'outdated';
-
-/** A bench's storage: opened again when it was closed under the app, and heard by all tabs. */
-export interface BenchStore {
-  readonly name: BenchName;
-  readonly condition: StoreApi<BenchCondition>;
-  /** How often the bench was found empty and laid out afresh since it was opened here. */
-  readonly laidOut: () => number;
-  /** Does something with the database. */
-  readonly use: <T>(work: (db: BenchDatabase) => Promise<T>) => Promise<T>;
-  /** Tells other tabs, and listeners here, what was written. */
-  readonly tell: (changes: readonly Change[]) => void;
-  /** Hears of changes; `elsewhere` when another tab made them. Returns the end of it. */
-  readonly hear: (listener: (changes: readonly Change[], elsewhere: boolean) => void) => () => void;
-  readonly close: () => void;
-}
+import { followLog } from './records';
+import type { BenchCondition, BenchDatabase, BenchName, BenchStore, Change } from './types';
 
 const isClosed = (error: unknown): boolean =>
   error instanceof DOMException &&
@@ -75,7 +47,7 @@ export async function openBench(
   channel.onmessage = ({ data }: MessageEvent<readonly Change[]>) =>
     listeners.forEach((listener) => listener(data, true));
 
-  return {
+  const store: BenchStore = {
     name,
     condition,
     laidOut: () => laidOut,
@@ -106,4 +78,6 @@ export async function openBench(
       opened = null;
     },
   };
+  followLog(store);
+  return store;
 }

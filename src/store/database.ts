@@ -2,7 +2,7 @@ import { deleteDB, openDB } from 'idb';
 import { gatherDocuments } from './layout';
 import type { BenchDatabase, BenchName, BenchSchema } from './types';
 
-const DATABASE_VERSION = 3;
+const DATABASE_VERSION = 4;
 const databaseName = (bench: BenchName): string => `lucky-sheet-${bench}`;
 
 /** What happens to an open database from outside. */
@@ -29,6 +29,7 @@ export const openDatabase = (bench: BenchName, events: DatabaseEvents): Promise<
         documents.createIndex('kind', 'kind');
         db.createObjectStore('aside', { keyPath: 'key', autoIncrement: true });
       }
+      if (old < 4) change.objectStore('documents').createIndex('at', ['kind', 'body.at']);
       // what cannot be carried over whole is not carried over at all: the old layout stays
       if (old > 0 && old < 3) gatherDocuments(db, change).catch(() => change.abort());
     },

@@ -1,34 +1,7 @@
-import {
-  DOCUMENT_KINDS,
-  DOCUMENTS,
-  jobProblem,
-  readDocument,
-  type DocumentKind,
-  type Documents,
-} from '@/core/model';
-import type { BenchStore, Change } from './bench';
-import type { AsideDocument, BenchDatabase, RawDocument } from './types';
-import { complaints, documentFaultWords } from '@/words/documents';
-
-/** A document that could be read, with the revision it is of. */
-export interface Kept<K extends DocumentKind> {
-  readonly kind: K;
-  readonly id: string;
-  readonly rev: number;
-  readonly savedAt: string;
-  readonly body: Documents[K];
-}
-
-/** A document that cannot be read here, and why. */
-export interface Unreadable {
-  readonly raw: AsideDocument;
-  /** Whether a newer Lucky Sheet wrote it; else it is damaged. */
-  readonly newer: boolean;
-  readonly reason: string;
-}
-
-export type Found<K extends DocumentKind> =
-  { readonly ok: true; readonly kept: Kept<K> } | { readonly ok: false; readonly lost: Unreadable };
+import { DOCUMENTS, jobProblem, type DocumentKind, type Documents } from '@/core/model';
+import { complaints } from '@/words/documents';
+import { found, type Found } from './reading';
+import type { AsideDocument, BenchDatabase, BenchStore, Change } from './types';
 
 /** A change to be written: `body` null removes; `baseRev` is what it is based on, 0 for a new one. */
 export interface Write<K extends DocumentKind = DocumentKind> {
@@ -44,74 +17,6 @@ export type SaveOutcome<K extends DocumentKind = DocumentKind> =
   | { readonly kind: 'saved'; readonly revs: readonly number[] }
   /** Someone else saved in between, or took it away (`stored` null); nothing was written. */
   | { readonly kind: 'conflict'; readonly at: number; readonly stored: Found<K> | null };
-
-function found<K extends DocumentKind>(raw: RawDocument): Found<K> {
-  const { id, rev, savedAt, version, body } = raw;
-  const kind = raw.kind as K;
-  const read = readDocument(kind, version, body);
-  return read.ok
-    ? { ok: true, kept: { kind, id, rev, savedAt, body: read.value } }
-    : {
-        ok: false,
-        lost: { raw, newer: read.reason.code === 'newer', reason: documentFaultWords(read.reason) },
-      };
-}
-
-/** One document; null when there is none. */
-export async function loadDocument<K extends DocumentKind>(
-  store: BenchStore,
-  kind: K,
-  id: string,
-): Promise<Found<K> | null> {
-  const raw = await store.use((db) => db.get('documents', [kind, id]));
-  return raw ? found<K>(raw) : null;
-}
-
-/** All documents of a kind that can be read. */
-export async function listDocuments<K extends DocumentKind>(
-  store: BenchStore,
-  kind: K,
-): Promise<Kept<K>[]> {
-  const all = await store.use((db) => db.getAllFromIndex('documents', 'kind', kind));
-  return all.flatMap((raw) => {
-    const one = found<K>(raw);
-    return one.ok ? [one.kept] : [];
-  });
-}
-
-/** All that lies on a bench, read once. */
-export interface Survey {
-  readonly kept: readonly Kept<DocumentKind>[];
-  /** What cannot be read, where it lies or set aside. */
-  readonly unreadable: readonly Unreadable[];
-}
-
-/** The documents of a kind among those of a survey. */
-export const ofKind = <K extends DocumentKind>({ kept }: Survey, kind: K): Kept<K>[] =>
-  kept.filter((one): one is Kept<K> => one.kind === kind);
-
-const UNKNOWN_KIND = 'it is of a kind this version does not know';
-
-/** Reads everything on the bench, each thing once. */
-export async function survey(store: BenchStore): Promise<Survey> {
-  return store.use(async (db) => {
-    const read = (await db.getAll('documents')).map((raw): Found<DocumentKind> => {
-      if (DOCUMENT_KINDS.includes(raw.kind)) return found(raw);
-      return { ok: false, lost: { raw, newer: true, reason: UNKNOWN_KIND } };
-    });
-    const kept = read.flatMap((one) => (one.ok ? [one.kept] : []));
-    const inPlace = read.flatMap((one) => (one.ok ? [] : [one.lost]));
-    const aside = (await db.getAll('aside')).map((raw): Unreadable => {
-      if (raw.kind === 'shelf')
-        return { raw, newer: false, reason: 'it has not the shape of a shelf' };
-      const read = DOCUMENT_KINDS.includes(raw.kind) ? found({ ...raw, kind: raw.kind }) : null;
-      if (!read) return { raw, newer: true, reason: UNKNOWN_KIND };
-      const reason = 'it could not be read before, and another has taken its place';
-      return read.ok ? { raw, newer: false, reason } : { ...read.lost, raw };
-    });
-    return { kept, unreadable: [...inPlace, ...aside] };
-  });
-}
 
 /** A body that its own reader would refuse is never stored: a mistake of the program. */
 function demandValid({ kind, body }: Write): void {

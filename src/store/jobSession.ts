@@ -1,10 +1,11 @@
 import { temporal } from 'zundo';
 import { createStore } from 'zustand/vanilla';
 import { jobProblem, type Job } from '@/core/model';
-import type { BenchStore } from './bench';
-import type { Found, Write } from './documents';
+import type { Write } from './documents';
+import type { Found } from './reading';
 import { loadJob, saveJob, type StoredJob } from './jobs';
 import { storageProblem } from './problem';
+import type { BenchStore } from './types';
 
 /** Where the work on the screen stands against what is stored. */
 export type SaveState =
@@ -14,9 +15,15 @@ export type SaveState =
   | { kind: 'conflict'; stored: Found<'job'> | null }
   | { kind: 'failed'; message: string };
 
+/**
+ * What edits belong together as one step of undo: those of one name in quick succession (typing in one field), or all
+ * of one movement of the hand, told by a symbol of its own, however long the hand rests meanwhile.
+ */
+export type EditGroup = string | symbol;
+
 export type JobSession = ReturnType<typeof createJobSession>;
 
-/** Edits of one field closer together than this are one step of undo. */
+/** Edits of one name closer together than this are one step of undo. */
 const GROUP_MS = 1000;
 const UNDO_STEPS = 200;
 /** A change is saved at once; those that follow on its heels as one edit (a drag) this far apart (own choice). */
@@ -44,7 +51,7 @@ export function createJobSession(store: BenchStore, opened: StoredJob) {
   let saving: Promise<void> | null = null;
   /** What is being written just now. */
   let inFlight: Job | null = null;
-  let lastGroup = { name: '', at: 0 };
+  let lastGroup: { of: EditGroup; at: number } = { of: '', at: 0 };
   let savedAt = 0;
   let hurried = false;
   let wake: () => void = () => undefined;
@@ -135,18 +142,18 @@ export function createJobSession(store: BenchStore, opened: StoredJob) {
     jobStore,
     saveState,
     /**
-     * Changes the job. Edits with the same `group` in quick succession (a drag, typing in one
-     * field) make one step of undo.
+     * Changes the job; edits of one `group` make one step of undo.
      * @returns the job it would have made where that cannot be kept; nothing has changed then.
      */
-    edit(change: (job: Job) => Job, group = ''): Job | null {
+    edit(change: (job: Job) => Job, group: EditGroup = ''): Job | null {
       const job = change(current());
       if (job === current()) return null;
       if (jobProblem(job)) return job;
       const history = jobStore.temporal.getState();
       const now = Date.now();
-      const joins = group !== '' && group === lastGroup.name && now - lastGroup.at < GROUP_MS;
-      lastGroup = { name: group, at: now };
+      const soon = typeof group === 'symbol' || now - lastGroup.at < GROUP_MS;
+      const joins = group !== '' && group === lastGroup.of && soon;
+      lastGroup = { of: group, at: now };
       if (joins) history.pause();
       else saveNow();
       jobStore.setState({ job });
@@ -154,12 +161,12 @@ export function createJobSession(store: BenchStore, opened: StoredJob) {
       return null;
     },
     undo(): void {
-      lastGroup = { name: '', at: 0 };
+      lastGroup = { of: '', at: 0 };
       saveNow();
       jobStore.temporal.getState().undo();
     },
     redo(): void {
-      lastGroup = { name: '', at: 0 };
+      lastGroup = { of: '', at: 0 };
       saveNow();
       jobStore.temporal.getState().redo();
     },

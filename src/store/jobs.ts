@@ -1,6 +1,7 @@
 import type { Job } from '@/core/model';
-import type { BenchStore } from './bench';
-import { listDocuments, loadDocument, saveDocument, type Kept } from './documents';
+import { saveDocument } from './documents';
+import { listDocuments, loadDocument, type Kept } from './reading';
+import type { BenchStore } from './types';
 
 export type StoredJob = Kept<'job'>;
 

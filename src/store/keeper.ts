@@ -1,8 +1,9 @@
 import { createStore } from 'zustand/vanilla';
 import type { DocumentKind, Documents } from '@/core/model';
-import type { BenchStore } from './bench';
-import { saveDocuments, type Found, type SaveOutcome, type Write } from './documents';
+import { saveDocuments, type SaveOutcome, type Write } from './documents';
+import type { Found } from './reading';
 import { storageProblem } from './problem';
+import type { BenchStore } from './types';
 
 /** Where what is shown stands against what is stored. */
 export type KeptState =

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { DOCUMENT_KINDS, DOCUMENTS, readDocument } from '@/core/model';
-import type { BenchName } from './types';
-import type { BenchStore } from './bench';
+import type { BenchName, BenchStore } from './types';
 import { saveDocument, type Write } from './documents';
 import { newId } from './newId';
 

@@ -86,9 +86,18 @@ describe('a job open for editing', () => {
     expect(await kept()).toEqual([8, 5]);
   });
 
-  test('a drag is one step of undo', async () => {
+  test('a drag is one step of undo, however slow, and the next another', async () => {
     const session = await opened();
-    for (const mm of [5, 6, 7, 8]) session.edit(bleed(mm), 'drag');
+    const clock = jest.spyOn(Date, 'now').mockReturnValue(NOW.getTime());
+    const [first, second] = [Symbol('drag'), Symbol('drag')];
+    for (const mm of [5, 6, 7, 8]) {
+      session.edit(bleed(mm), first);
+      // the hand rests
+      clock.mockReturnValue(Date.now() + 5000);
+    }
+    for (const mm of [9, 10]) session.edit(bleed(mm), second);
+    session.undo();
+    expect(shown(session).bleedMm).toBe(8);
     session.undo();
     expect(shown(session)).toEqual(mugJob());
   });

@@ -2,10 +2,11 @@ import { createStore } from 'zustand/vanilla';
 import { DOCUMENTS, MAX_ON_SHELF, SHELF_KINDS, SHELF_LISTS, type Shelf } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 import { EMPTY_SHELF } from '@/core/shelf';
-import type { BenchStore } from './bench';
-import { listDocuments, loadDocument, type Write } from './documents';
+import type { Write } from './documents';
+import { listDocuments, loadDocument } from './reading';
 import type { Keeper, Overtaken } from './keeper';
 import { complaints } from '@/words/documents';
+import type { BenchStore } from './types';
 
 type List = keyof Shelf;
 type Thing = Shelf[List][number];

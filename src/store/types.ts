@@ -1,4 +1,5 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
+import type { StoreApi } from 'zustand/vanilla';
 import type { DocumentKind } from '@/core/model';
 
 /** The two benches: the user's own work, and the demo that never mixes with it. */
@@ -32,14 +33,42 @@ export interface StoredArt {
 }
 
 export interface BenchSchema extends DBSchema {
-  /** By `rev`: told whether a revision still stands without reading the document. */
+  /** By `rev`: told whether a revision still stands without reading the document. By `at`: what has a moment, in order. */
   documents: {
     key: [DocumentKind, string];
     value: RawDocument;
-    indexes: { rev: [string, string, number]; kind: DocumentKind };
+    indexes: { rev: [string, string, number]; kind: DocumentKind; at: [string, string] };
   };
   aside: { key: number; value: AsideDocument };
   arts: { key: string; value: StoredArt };
 }
 
 export type BenchDatabase = IDBPDatabase<BenchSchema>;
+
+/** A document that was written or removed (`rev` null). */
+export interface Change {
+  readonly kind: DocumentKind;
+  readonly id: string;
+  readonly rev: number | null;
+}
+
+/**
+ * `waiting`: another tab holds an older layout open. `outdated`: a newer Lucky Sheet has taken the bench
+ * over, this tab can save no more.
+ */
+export type BenchCondition = 'open' | 'waiting' | 'outdated';
+
+/** A bench's storage: opened again when it was closed under the app, and heard by all tabs. */
+export interface BenchStore {
+  readonly name: BenchName;
+  readonly condition: StoreApi<BenchCondition>;
+  /** How often the bench was found empty and laid out afresh since it was opened here. */
+  readonly laidOut: () => number;
+  /** Does something with the database. */
+  readonly use: <T>(work: (db: BenchDatabase) => Promise<T>) => Promise<T>;
+  /** Tells other tabs, and listeners here, what was written. */
+  readonly tell: (changes: readonly Change[]) => void;
+  /** Hears of changes; `elsewhere` when another tab made them. Returns the end of it. */
+  readonly hear: (listener: (changes: readonly Change[], elsewhere: boolean) => void) => () => void;
+  readonly close: () => void;
+}

@@ -1,6 +1,5 @@
 import { same } from '@/core/model';
-import type { BenchStore } from './bench';
-import type { AsideDocument, RawDocument } from './types';
+import type { AsideDocument, BenchStore, RawDocument } from './types';
 
 /** All that lies on a bench, as it lies. */
 export interface WholeBench {

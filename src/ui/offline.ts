@@ -8,6 +8,9 @@ const available = (): boolean =>
 /** Between two looks for a newer version, ms. */
 const LOOK_EVERY_MS = 3600_000;
 
+/** On a first visit what is asked for comes before what is kept for later, ms (own choice). */
+const FIRST_AFTER_MS = 8000;
+
 /**
  * What a newer version waits for: `ready` to be let in by the person, `taken` means another tab has let it in
  * and this one still runs the old.
@@ -47,20 +50,22 @@ export function useOffline(): Newer | null {
       first = false;
     };
     serviceWorker.addEventListener('controllerchange', changed);
-    serviceWorker
-      .register('/sw.js')
-      .then((registration) => {
-        if (registration.waiting && serviceWorker.controller) offer(registration.waiting);
+    const register = async () => {
+      const registration = await serviceWorker.register('/sw.js');
+      if (registration.waiting && serviceWorker.controller) offer(registration.waiting);
+      if (registration.installing) watch(registration.installing);
+      registration.addEventListener('updatefound', () => {
         if (registration.installing) watch(registration.installing);
-        registration.addEventListener('updatefound', () => {
-          if (registration.installing) watch(registration.installing);
-        });
-        const look = () => void registration.update().catch(() => undefined);
-        looking = setInterval(look, LOOK_EVERY_MS);
-      })
-      .catch(() => undefined); // refused: online only
+      });
+      const look = () => void registration.update().catch(() => undefined);
+      looking = setInterval(look, LOOK_EVERY_MS);
+    };
+    // refused: online only
+    const begin = () => void register().catch(() => undefined);
+    const beginning = setTimeout(begin, first ? FIRST_AFTER_MS : 0);
     return () => {
       serviceWorker.removeEventListener('controllerchange', changed);
+      clearTimeout(beginning);
       clearInterval(looking);
     };
   }, []);

@@ -75,6 +75,7 @@ export const theme = createTheme({
       styleOverrides: {
         html: { height: '100%' },
         body: { height: '100%' },
+        a: { color: COLOURS.clover },
         '*:focus-visible': FOCUS,
         '@media (prefers-reduced-motion: reduce)': {
           '*': { animation: 'none !important', transition: 'none !important' },
@@ -83,7 +84,8 @@ export const theme = createTheme({
     },
     MuiButtonBase: {
       defaultProps: { disableRipple: true },
-      styleOverrides: { root: { '&.Mui-focusVisible': FOCUS } },
+      // marked by the browser's own word too: MUI's comes a moment later, or while the page is busy not at all
+      styleOverrides: { root: { '&.Mui-focusVisible, &:focus-visible': FOCUS } },
     },
     MuiButton: { defaultProps: { disableElevation: true }, ...touched },
     MuiIconButton: touched,

@@ -19,6 +19,7 @@ export * from './places';
 export * from './say';
 export * from './sheets';
 export * from './proof';
+export * from './keptLook';
 export * from './look';
 export * from './packet';
 export * from './documents';

@@ -1,14 +1,24 @@
-import type { Checked, Look, LookCheck, LookFinding, Unseen } from '@/core/look';
+import {
+  levelDoubt,
+  type Checked,
+  type Level,
+  type Look,
+  type LookCheck,
+  type LookFinding,
+  type Unseen,
+} from '@/core/look';
 import type { UnitStyle } from './units';
 import { sayIn } from './say';
 import { SIDE_WORDS } from './sheets';
+
+const { abs } = Math;
 
 const sized = (scale: number): string => `${(100 * scale).toFixed(1)} %`;
 
 function sizeWords(across: number | null, along: number | null): string {
   const told = [across, along].flatMap((scale) => scale ?? []);
   const mean = told.reduce((sum, scale) => sum + scale, 0) / Math.max(1, told.length);
-  const even = told.every((scale) => Math.abs(scale - mean) < 0.003);
+  const even = told.every((scale) => abs(scale - mean) < 0.003);
   return even
     ? `${sized(mean)} of its size`
     : `${sized(told[0] ?? 1)} of its size across and ${sized(told[1] ?? 1)} along`;
@@ -21,7 +31,7 @@ const named = (after: string, tile: string | null): string =>
 /** What was found in a photo, as it lies there printed side up. */
 export function lookFindingWords(finding: LookFinding, units: UnitStyle): string {
   const { length } = sayIn(units);
-  const mm = (figure: number) => length(Math.abs(figure));
+  const mm = (figure: number) => length(abs(figure));
   switch (finding.code) {
     case 'mirrored':
       return 'The print is flipped: it lies there as a mirror shows what the plan wants.';
@@ -32,7 +42,7 @@ export function lookFindingWords(finding: LookFinding, units: UnitStyle): string
     case 'tile-swapped':
       return `Where ${finding.tile} must lie, ${finding.shows} lies.`;
     case 'tile-turned':
-      return `${finding.tile} lies turned by ${Math.abs(finding.turnDeg)}°.`;
+      return `${finding.tile} lies turned by ${abs(finding.turnDeg)}°.`;
     case 'tile-size':
       return `${finding.tile} came out at ${sized(finding.scale)} of its size beside the others.`;
     case 'step':
@@ -49,6 +59,10 @@ export function lookFindingWords(finding: LookFinding, units: UnitStyle): string
       return `Bare where ink must be${named(' on', finding.tile)}, ${length(finding.mm)} long: it was not printed, or something white lies on it.`;
     case 'covered':
       return `Another colour than there must be${named(' on', finding.tile)}, ${length(finding.mm)} long: something lies on it, ${finding.tile === null ? 'or it is smeared' : 'it is smeared, or another sheet lies there'}.`;
+    case 'crooked':
+      return `The print lies turned ${finding.deg > 0 ? 'clockwise' : 'anticlockwise'} on its blank by ${abs(finding.deg).toFixed(1)}°: its right end is ${mm(finding.mm)} too ${finding.deg > 0 ? 'low' : 'high'}.`;
+    case 'aside':
+      return `The print lies ${mm(finding.mm)} too far to the ${finding.mm > 0 ? 'right' : 'left'} on its blank.`;
   }
 }
 
@@ -78,6 +92,10 @@ export function lookRemedyWords(finding: LookFinding): string {
       return 'Take off whatever lies there. If the paper is bare below, print this sheet again.';
     case 'covered':
       return `Take off whatever lies there${finding.tile === null ? '' : `; if it is another sheet, lay ${finding.tile}`}. If the ink is smeared, print this sheet again.`;
+    case 'crooked':
+      return `Lift it off and lay it again, its right end ${finding.deg > 0 ? 'higher' : 'lower'}; tape it, and take another photo.`;
+    case 'aside':
+      return `Lift it off and lay it again, farther to the ${finding.mm > 0 ? 'left' : 'right'}; tape it, and take another photo.`;
   }
 }
 
@@ -121,6 +139,32 @@ export function lookWords({ which, findings }: Look): string {
   if (findings.length === 0) return 'Nothing was found in what was checked.';
   return findings.length === 1 ? 'One thing was found.' : `${findings.length} things were found.`;
 }
+
+/** How a print lies on its blank, with what the points leave open; it is never said that all is well. */
+export function levelWords(level: Level, units: UnitStyle): string {
+  const { length } = sayIn(units);
+  const { tiltDeg, asideMm, acrossMm, wantedMm } = level;
+  switch (levelDoubt(level)) {
+    case 'other-line':
+      return `Nothing can be told: by the size of the print the line is ${length(acrossMm)} long, and the blank is ${length(wantedMm)} wide. Put the points on the print’s own corners and on the two sides of the blank; if they are there, the print or the blank is another.`;
+    case 'too-small':
+      return 'Nothing can be told: the print is too small in the photo. Take it from nearer, with both sides of the blank in it.';
+    case null: {
+      const turned = `turned by ${abs(tiltDeg.value).toFixed(1)}° (± ${tiltDeg.within.toFixed(1)}°)`;
+      const side = asideMm.value > 0 ? 'right' : 'left';
+      const away = length(abs(asideMm.value));
+      const aside = `${away === length(0) ? 'in its place' : `${away} to the ${side} of its place`} (± ${length(asideMm.within)})`;
+      return `By these points the print is ${turned}, and lies ${aside}.`;
+    }
+  }
+}
+
+/** How to take a photo of a print on its blank. */
+export const LEVEL_ADVICE: readonly string[] = [
+  'The blank laid flat and smooth, as it will be pressed; the print on it, taped.',
+  'From above, the whole print and both sides of the blank in it.',
+  'Then drag six points: the print’s corners, and the two sides of the blank at one height.',
+];
 
 /** How to take the photo. */
 export const PHOTO_ADVICE: readonly string[] = [

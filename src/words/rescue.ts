@@ -3,7 +3,7 @@ import type { Rescue, RescueReason, RescueWay } from '@/core/log';
 /** What can still be done with a piece, and how. */
 const WAY_WORDS: Readonly<Record<RescueWay, string>> = {
   'press-again':
-    'Leave its paper taped as it is and press it once more, for about a third of the time; look under one corner only after it has cooled.',
+    'Leave its paper taped as it is and press it once more, so that the dye gets about a third of what the first heat brings; how long that takes from cold is worked out by the heat model. Look under one corner only after it has cooled.',
   'press-edges':
     'Lay fresh cover paper over it and press it once more for the same time and heat, firmly where it lifts.',
   'reprint-part': 'Print only the bad piece anew, and lay it exactly over what is there.',

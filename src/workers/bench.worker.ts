@@ -4,48 +4,27 @@ import type { Point } from '@/core/geometry';
 import type { Job, Shelf } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 import { failure, success, type Result } from '@/core/result';
-import type { PracticeFault } from '@/devices';
-import type { UnitStyle } from '@/words/units';
+import type { LevelPlan } from '@/core/look';
+import type { LevelFault, PracticeFault } from '@/devices';
 import type { BackupDocument } from '@/files/backup';
-import { isBackup, packBackup } from '@/files/backup/zip';
-import { packJobFile, readJobFile } from '@/files/jobFile';
-import { patternToPdf, writeSheetsPdf, type PrintedJob, type PrintPlan } from '@/files/pdf';
 import type { Pattern } from '@/words';
-import { decodePixels, decodeWhole, packBentPiece } from './decode';
-import { inflateBeside } from './inflate';
+import type { ChartReading } from '@/core/colour';
 import { takeInLine } from './lettering';
-import { letterTools, loadLetters } from './letters';
-import { readPages, type ReadPage } from './pdfPages';
-import { drawChart, readChartPhoto } from './chart';
-import { lookAtPhoto, practicePhoto, type LookedAt, type PhotoLook } from './look';
-import { preparePicture } from './prepare';
-import { writeSheetPng } from './sheetPng';
-import { zipPngs } from './zipPngs';
+import type { ReadPage } from './pdfPages';
+import type { LookedAt, PhotoLook } from './look';
+import type { Preparation } from './prepare';
+import type { PaperSize, SheetsInput } from './printing';
 import type { OnProgress } from './progress';
+import { blobOf, storedIn } from './stored';
 import { takeInPicture, type TakenIn } from './takeIn';
-import { unpackBackup } from './unpackBackup';
-import { runTrial, type TrialResult, type TrialSettings } from './trial';
+import type { UnpackedBackup } from './unpackBackup';
+import type { TrialResult, TrialSettings } from './trial';
 
 /** A job file's contents, checked, with its pictures ready to be kept. */
 export interface UnpackedJob {
   readonly job: Job;
   readonly shelf: Shelf;
   readonly pictures: readonly TakenIn[];
-}
-
-/** A paper's size, mm. */
-export interface PaperSize {
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
-
-/** What sheets are written from. */
-export interface SheetsInput {
-  readonly job: PrintedJob;
-  readonly plan: PrintPlan;
-  readonly blobs: ReadonlyMap<string, Blob>;
-  /** How figures are written on them. */
-  readonly units: UnitStyle;
 }
 
 /** What a photo is held against. */
@@ -63,58 +42,33 @@ export interface TrialInput {
   readonly blobs: ReadonlyMap<string, Blob>;
 }
 
-function storedIn(blobs: ReadonlyMap<string, Blob>, sha256: string): Blob {
-  const blob = blobs.get(sha256);
-  if (!blob) throw new Error('A picture of this job is missing from the browser’s storage.');
-  return blob;
-}
-
-/** A file made here goes out as a blob: the page need not copy it. */
-const blobOf = (parts: readonly Uint8Array[], type: string): Blob =>
-  new Blob(parts as readonly Uint8Array<ArrayBuffer>[] as Uint8Array<ArrayBuffer>[], { type });
-
+/** All that is done beside the page. Only what taking in a picture needs is loaded at once: the rest when it is asked for. */
 const benchWorker = {
-  loadLetters: async () => void (await loadLetters()),
+  /** Loads what print files are written with, ahead of its use. */
+  readyToPrint: async () => (await import('./printing')).ready(),
   takeIn: takeInPicture,
   takeInLine,
-  prepare: preparePicture,
-  drawChart,
-  readChartPhoto,
-  readPages,
+  async prepare(picture: Blob, step: Preparation, longestPx: number): Promise<Blob> {
+    return (await import('./prepare')).preparePicture(picture, step, longestPx);
+  },
+  async drawChart(): Promise<Blob> {
+    return (await import('./chart')).drawChart();
+  },
+  async readChartPhoto(photo: Blob, corners: readonly Point[]): Promise<Result<ChartReading>> {
+    return (await import('./chart')).readChartPhoto(photo, corners);
+  },
+  async readPages(file: Blob, onProgress: OnProgress): Promise<readonly ReadPage[]> {
+    return (await import('./pdfPages')).readPages(file, onProgress);
+  },
 
-  /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */
-  async sheetsPdf({ job, plan, blobs, units }: SheetsInput, onProgress: OnProgress): Promise<Blob> {
-    const bytesOf = async (sha256: string) =>
-      new Uint8Array(await storedIn(blobs, sha256).arrayBuffer());
-    const decoded = new Map<string, Pixels>();
-    const drawBent = async (piece: Piece) => {
-      const wanted = new Set(piece.arts.map(({ artSha256 }) => artSha256));
-      for (const art of job.arts.filter(({ sha256 }) => wanted.has(sha256))) {
-        if (decoded.has(art.sha256)) continue;
-        onProgress({ doing: `Decoding ${art.name}`, share: 0.1 });
-        decoded.set(art.sha256, await decodeWhole(await bytesOf(art.sha256), art));
-      }
-      return packBentPiece(piece, decoded, (share) =>
-        onProgress({ doing: 'Bending the picture to the cup', share: 0.2 + 0.6 * share }),
-      );
-    };
-    const parts = await writeSheetsPdf({
-      job,
-      plan,
-      units,
-      bytesOf,
-      letters: await letterTools(),
-      pixels: { decode: decodePixels, inflate: inflateBeside },
-      drawBent,
-      onProgress: (share) => onProgress({ doing: 'Writing the PDF', share }),
-    });
-    return blobOf(parts, 'application/pdf');
+  /** The print file of a plan. */
+  async sheetsPdf(input: SheetsInput, onProgress: OnProgress): Promise<Blob> {
+    return (await import('./printing')).sheetsPdf(input, onProgress);
   },
 
   /** A true-size line drawing as a PDF, fit for a paper where it can be. */
   async patternPdf(pattern: Pattern, paper: PaperSize): Promise<Blob> {
-    const pdf = await patternToPdf(pattern, paper, await letterTools());
-    return blobOf([pdf], 'application/pdf');
+    return (await import('./printing')).patternPdf(pattern, paper);
   },
 
   /** A bent piece drawn from small pictures, for the stage. */
@@ -140,6 +94,7 @@ const benchWorker = {
     const sheet = plan.sheets.find(({ id }) => id === sheetId);
     if (!sheet) throw new Error('That sheet is no longer in the plan.');
     const stored = (sha256: string) => storedIn(blobs, sha256);
+    const { writeSheetPng } = await import('./sheetPng');
     const bytes = await writeSheetPng(plan, sheet, { job, units, blobOf: stored, onProgress });
     return blobOf([bytes], 'image/png');
   },
@@ -147,6 +102,7 @@ const benchWorker = {
   /** Every sheet of a plan as a PNG, all in one archive. */
   async allPngs({ job, plan, blobs, units }: SheetsInput, onProgress: OnProgress): Promise<Blob> {
     const stored = (sha256: string) => storedIn(blobs, sha256);
+    const { zipPngs } = await import('./zipPngs');
     return zipPngs(plan, { job, units, blobOf: stored, onProgress });
   },
 
@@ -156,6 +112,7 @@ const benchWorker = {
     onProgress: OnProgress,
   ): Promise<TrialResult> {
     const stored = (sha256: string) => storedIn(blobs, sha256);
+    const { runTrial } = await import('./trial');
     return runTrial(plan, pages, settings, { job, blobOf: stored, onProgress });
   },
 
@@ -167,6 +124,7 @@ const benchWorker = {
     onProgress: OnProgress,
   ): Promise<Result<PhotoLook>> {
     const stored = (sha256: string) => storedIn(blobs, sha256);
+    const { lookAtPhoto } = await import('./look');
     return lookAtPhoto(plan, what, photo, corners, { job, units, blobOf: stored, onProgress });
   },
 
@@ -177,37 +135,53 @@ const benchWorker = {
     onProgress: OnProgress,
   ): Promise<Blob> {
     const stored = (sha256: string) => storedIn(blobs, sha256);
+    const { practicePhoto } = await import('./look');
     return practicePhoto(plan, what, of, { job, units, blobOf: stored, onProgress });
+  },
+
+  /** A photo by the simulated camera of a print on its blank. */
+  async practiceOnBlank(plan: LevelPlan, of: { fault: LevelFault; seed: number }): Promise<Blob> {
+    return (await import('./look')).practiceOnBlank(plan, of);
   },
 
   /** A job with its pictures as one file. */
   async packJob(job: Job, shelf: Shelf, blobs: ReadonlyMap<string, Blob>): Promise<Blob> {
     const arts = new Map<string, Uint8Array>();
     for (const [sha256, blob] of blobs) arts.set(sha256, new Uint8Array(await blob.arrayBuffer()));
+    const { packJobFile } = await import('@/files/jobFile');
     return blobOf([packJobFile(job, shelf, arts)], 'application/zip');
   },
 
   /** Packs a bench into one file; pictures go in as they came. */
-  packBackup(
+  async packBackup(
     document: BackupDocument,
     pictures: ReadonlyMap<string, Blob>,
     onProgress: OnProgress,
   ): Promise<Blob> {
+    const { packBackup } = await import('@/files/backup/zip');
     return packBackup(document, pictures, (done, of) =>
       onProgress({ doing: `Packing picture ${done} of ${of}`, share: done / of }),
     );
   },
 
   /** Whether a zip says that it is a backup. */
-  isBackup: (file: Blob): Promise<boolean> => isBackup(file),
+  async isBackup(file: Blob): Promise<boolean> {
+    return (await import('@/files/backup/zip')).isBackup(file);
+  },
 
   /** Reads a backup and takes in those of its pictures that are not there yet, or refuses it whole. */
-  unpackBackup: (file: Blob, have: ReadonlySet<string>, onProgress: OnProgress) =>
-    unpackBackup(file, have, onProgress),
+  async unpackBackup(
+    file: Blob,
+    have: ReadonlySet<string>,
+    onProgress: OnProgress,
+  ): Promise<Result<UnpackedBackup>> {
+    return (await import('./unpackBackup')).unpackBackup(file, have, onProgress);
+  },
 
   /** Reads a job file and takes its pictures in, or refuses it whole. */
   async unpackJob(file: Blob, onProgress: OnProgress): Promise<Result<UnpackedJob>> {
     onProgress({ doing: 'Reading the job file', share: 0.1 });
+    const { readJobFile } = await import('@/files/jobFile');
     const read = await readJobFile(new Uint8Array(await file.arrayBuffer()));
     if (!read.ok) return read;
     const { job, shelf, arts } = read.value;

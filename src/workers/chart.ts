@@ -1,4 +1,5 @@
 import { CHART_DRAWING, CHART_SIZE_MM, readChart, type ChartReading } from '@/core/colour';
+import type { Point } from '@/core/geometry';
 import { failure, type Result } from '@/core/result';
 import { inspectImage } from '@/files/image';
 import { chartFaultWords } from '@/words';
@@ -31,8 +32,14 @@ export async function drawChart(): Promise<Blob> {
   return canvas.convertToBlob({ type: 'image/png' });
 }
 
-/** Reads the pressed chart from a photo; what is none, too large or without the chart is told in a sentence. */
-export async function readChartPhoto(photo: Blob): Promise<Result<ChartReading>> {
+/**
+ * Reads the pressed chart from a photo; what is none, too large or without the chart is told in a sentence.
+ * @param corners the middles of its four marks, shares of the photo each way, where a person pointed at them.
+ */
+export async function readChartPhoto(
+  photo: Blob,
+  corners: readonly Point[],
+): Promise<Result<ChartReading>> {
   const facts = inspectImage(new Uint8Array(await photo.arrayBuffer()));
   if (!facts.ok) return facts;
   const bitmap = await createImageBitmap(photo).catch(() => null);
@@ -44,6 +51,8 @@ export async function readChartPhoto(photo: Blob): Promise<Result<ChartReading>>
   const { brush } = brushOn(width ?? 1, height ?? 1);
   brush.drawImage(bitmap, 0, 0, width ?? 1, height ?? 1);
   bitmap.close();
-  const read = readChart(brush.getImageData(0, 0, width ?? 1, height ?? 1));
+  const pixels = brush.getImageData(0, 0, width ?? 1, height ?? 1);
+  const marks = corners.map(({ x, y }) => ({ x: x * pixels.width, y: y * pixels.height }));
+  const read = readChart(pixels, marks.length > 0 ? marks : undefined);
   return read.ok ? read : failure(chartFaultWords(read.reason));
 }

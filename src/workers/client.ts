@@ -5,16 +5,11 @@ import type { Piece, Pixels } from '@/core/layout';
 import type { Job, Shelf } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 import type { Point } from '@/core/geometry';
-import type { PracticeFault } from '@/devices';
+import type { LevelPlan } from '@/core/look';
+import type { LevelFault, PracticeFault } from '@/devices';
 import type { PhotoLook } from './look';
-import type {
-  BenchWorker,
-  LookInput,
-  PaperSize,
-  SheetsInput,
-  TrialInput,
-  UnpackedJob,
-} from './bench.worker';
+import type { BenchWorker, LookInput, TrialInput, UnpackedJob } from './bench.worker';
+import type { PaperSize, SheetsInput } from './printing';
 import type { DrawnLine } from './lettering';
 import type { ReadPage } from './pdfPages';
 import type { Preparation } from './prepare';
@@ -36,20 +31,22 @@ function startWorker(): Started {
   return { worker, bench: wrap<BenchWorker>(worker) };
 }
 
-/** A worker started ahead of its task, its code and letters loaded. */
+/** A worker started ahead of its task, its code loaded. */
 let spare: Started | null = null;
 
 /**
  * Starts a worker ahead of the next task, so that what is asked next begins at once. A screen calls
  * it whose work is likely; calling it again costs nothing.
+ * @param forPrint whether a print file is likely: what that is written with is loaded too.
  */
-export function warmUp(): void {
-  if (spare) return;
-  spare = startWorker();
-  // one that cannot start is not kept; the next task meets the trouble itself and tells it
-  spare.worker.onerror = () => (spare = null);
-  // letters that do not come now are asked for again by the task that needs them, which tells it
-  spare.bench.loadLetters().catch(() => undefined);
+export function warmUp(forPrint: boolean): void {
+  if (!spare) {
+    spare = startWorker();
+    // one that cannot start is not kept; the next task meets the trouble itself and tells it
+    spare.worker.onerror = () => (spare = null);
+  }
+  // what does not come now is asked for again by the task that needs it, which tells it
+  if (forPrint) spare.bench.readyToPrint().catch(() => undefined);
 }
 
 /** The spare worker where there is one, else a new one. */
@@ -113,11 +110,16 @@ export const letteringTask = (
 ) =>
   runTask<Result<readonly TakenIn[]>>(async (worker, progress) => {
     const taken: TakenIn[] = [];
+    let next = draw(0);
     for (let nth = 0; nth < count; nth++) {
-      const line = await draw(nth);
+      const line = await next;
       if (!line) return failure('There is nothing to draw in these words.');
       progress({ doing: `Setting “${line.label}”`, share: (nth + 0.5) / count });
-      const one = await worker.takeInLine(transfer(line, [line.bitmap]));
+      const taking = worker.takeInLine(transfer(line, [line.bitmap]));
+      // the page draws the next one meanwhile
+      if (nth + 1 < count) next = draw(nth + 1);
+      next.catch(() => undefined); // told when its turn comes
+      const one = await taking;
       if (!one.ok) return one;
       taken.push(one.value);
     }
@@ -147,11 +149,11 @@ export const drawChartTask = (onProgress: OnProgress) =>
     return worker.drawChart();
   }, onProgress);
 
-/** Reads the pressed colour chart from a photo, off the main thread. */
-export const readChartTask = (photo: Blob, onProgress: OnProgress) =>
+/** Reads the pressed colour chart from a photo, by its marks or by points on them, off the main thread. */
+export const readChartTask = (photo: Blob, corners: readonly Point[], onProgress: OnProgress) =>
   runTask<Result<ChartReading>>((worker) => {
     onProgress({ doing: 'Looking for the chart', share: 0.4 });
-    return worker.readChartPhoto(photo);
+    return worker.readChartPhoto(photo, corners);
   }, onProgress);
 
 /** Writes the print file, off the main thread. */
@@ -206,6 +208,17 @@ export const practiceTask = (
   of: { fault: PracticeFault; seed: number },
   onProgress: OnProgress,
 ) => runTask<Blob>((worker, progress) => worker.practice(input, of, progress), onProgress);
+
+/** Takes a photo of a print on its blank by the simulated camera, off the main thread. */
+export const practiceOnBlankTask = (
+  plan: LevelPlan,
+  of: { fault: LevelFault; seed: number },
+  onProgress: OnProgress,
+) =>
+  runTask<Blob>((worker) => {
+    onProgress({ doing: 'Taking a photo by the simulated camera', share: 0.5 });
+    return worker.practiceOnBlank(plan, of);
+  }, onProgress);
 
 /** Packs a job file, off the main thread. */
 export const packJobTask = (

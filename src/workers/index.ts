@@ -9,6 +9,7 @@ export {
   patternPdfTask,
   letteringTask,
   lookTask,
+  practiceOnBlankTask,
   practiceTask,
   packJobTask,
   prepareTask,

@@ -1,10 +1,28 @@
-import { expectedLaid, expectedSheet, lookAt, ready, type Expected, type Look } from '@/core/look';
+import {
+  expectedLaid,
+  expectedSheet,
+  lookAt,
+  ready,
+  type Expected,
+  type LevelPlan,
+  type Look,
+} from '@/core/look';
 import type { Point } from '@/core/geometry';
 import type { JobPlan } from '@/core/plan';
 import { turnedOver } from '@/core/proof';
 import { liesMirrored, type Sheet } from '@/core/sheet';
 import { failure, success, type Result } from '@/core/result';
-import { photographTable, practiceScene, practiceShot, type PracticeFault } from '@/devices';
+import {
+  levelScene,
+  levelShot,
+  photographTable,
+  practiceScene,
+  practiceShot,
+  type LevelFault,
+  type PracticeFault,
+  type Shot,
+  type TableScene,
+} from '@/devices';
 import { inspectImage } from '@/files/image';
 import { drawSheet, type SheetSources } from './sheetPng';
 import { meantPiece } from './trial';
@@ -147,10 +165,17 @@ export async function practicePhoto(
 ): Promise<Blob> {
   const expected = await expectedOf(plan, what, sources);
   sources.onProgress({ doing: 'Taking a photo by the simulated camera', share: 0.6 });
-  const { width, height, data } = photographTable(
-    practiceScene(expected, of.fault, of.seed),
-    practiceShot(expected, of.seed),
-  );
+  return photoOf(practiceScene(expected, of.fault, of.seed), practiceShot(expected, of.seed));
+}
+
+/** A photo by the simulated camera, of a print on its blank but for one fault. */
+export const practiceOnBlank = (
+  plan: LevelPlan,
+  of: { fault: LevelFault; seed: number },
+): Promise<Blob> => photoOf(levelScene(plan, of.fault), levelShot(plan, of.seed));
+
+function photoOf(scene: TableScene, shot: Shot): Promise<Blob> {
+  const { width, height, data } = photographTable(scene, shot);
   const canvas = new OffscreenCanvas(width, height);
   canvas
     .getContext('2d')

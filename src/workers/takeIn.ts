@@ -29,7 +29,8 @@ function drawUpright(bitmap: ImageBitmap, facts: ImageFacts): OffscreenCanvas {
   const width = Math.max(1, Math.round(widthPx * scale));
   const height = Math.max(1, Math.round(heightPx * scale));
   const canvas = new OffscreenCanvas(width, height);
-  const context = canvas.getContext('2d');
+  // its pixels are read back at once, to be measured
+  const context = canvas.getContext('2d', { willReadFrequently: true });
   if (!context) throw new Error('This browser cannot draw pictures in the background.');
   context.imageSmoothingQuality = 'high';
   context.setTransform(...chain(uprightMap(facts.orientation), scaling(width, height)));
@@ -55,20 +56,26 @@ function transparentShareOf(rgba: Uint8ClampedArray): number {
   return clear / (rgba.length / 4);
 }
 
-/** Reads, checks, decodes and measures a picture file. */
+/**
+ * Reads, checks, decodes and measures a picture file.
+ * @param made whether it was drawn here, still and upright: then it is its own preview, unless it is far too large for one.
+ */
 export async function takeInPicture(
   blob: Blob,
   name: string,
   onProgress: OnProgress,
+  made = false,
 ): Promise<Result<TakenIn>> {
   onProgress({ doing: 'Reading the file', share: 0.05 });
   const bytes = new Uint8Array(await blob.arrayBuffer());
   const facts = inspectImage(bytes);
   if (!facts.ok) return failure(`“${pictureName(name)}”: ${facts.reason}`);
-  const { storedWidthPx, storedHeightPx, mime, orientation } = facts.value;
+  const { storedWidthPx, storedHeightPx, mime, orientation, mayBeClear } = facts.value;
 
   onProgress({ doing: 'Decoding the picture', share: 0.25 });
+  // what is kept is what was read, whatever becomes of the file
   const own = new Blob([bytes], { type: mime });
+  const sha256 = sha256Of(bytes);
   let bitmap: ImageBitmap;
   try {
     bitmap = await createImageBitmap(own, { imageOrientation: 'none' });
@@ -82,17 +89,20 @@ export async function takeInPicture(
   onProgress({ doing: 'Drawing a preview', share: 0.6 });
   const canvas = drawUpright(bitmap, facts.value);
   bitmap.close();
-  const traced = mime === 'image/jpeg' ? null : pixelsOf(canvas, TRACE_PX);
+  const traced = mayBeClear ? pixelsOf(canvas, TRACE_PX) : null;
   const transparentShare = traced ? transparentShareOf(traced.data) : 0;
-  const preview = await canvas.convertToBlob(
-    transparentShare > 0 ? { type: 'image/png' } : { type: 'image/jpeg', quality: 0.9 },
-  );
+  const itself = made && Math.max(storedWidthPx, storedHeightPx) <= 2 * PREVIEW_PX;
+  const preview = itself
+    ? own
+    : await canvas.convertToBlob(
+        transparentShare > 0 ? { type: 'image/png' } : { type: 'image/jpeg', quality: 0.9 },
+      );
 
   onProgress({ doing: 'Measuring what it holds', share: 0.85 });
   const measured = measureRaster(pixelsOf(canvas, FACTS_PX));
   const silhouette = traced && transparentShare > 0 ? traceSilhouette(traced) : [];
   const art: Artwork = {
-    sha256: await sha256Of(bytes),
+    sha256: await sha256,
     name: pictureName(name),
     mime,
     bytes: bytes.length,

@@ -112,3 +112,45 @@ export async function choose(page: Page, list: string, option: string | RegExp):
   await page.getByRole('combobox', { name: list }).click();
   await page.getByRole('option', { name: option }).click();
 }
+
+/** Drags a point on a photo to a place of it, shares each way. */
+export async function dragPoint(
+  page: Page,
+  { name, photo }: { name: string; photo: string },
+  x: number,
+  y: number,
+): Promise<void> {
+  const point = page.getByRole('button', { name: new RegExp(`^${name}`) });
+  await point.scrollIntoViewIfNeeded();
+  const [from, picture] = [
+    await point.boundingBox(),
+    await page.getByRole('img', { name: photo }).boundingBox(),
+  ];
+  if (!from || !picture) throw new Error('neither the point nor the photo is there');
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  const [left, top] = [picture.x + x * picture.width, picture.y + y * picture.height];
+  await page.mouse.move(left, top, { steps: 4 });
+  await page.mouse.up();
+}
+
+/** What looks at photos found by the runs that are kept, and then when each of those began, as they are stored. */
+export const lookedIn = (page: Page): Promise<string[]> =>
+  page.evaluate(
+    () =>
+      new Promise((done) => {
+        const opening = indexedDB.open('lucky-sheet-demo');
+        opening.onsuccess = () => {
+          const db = opening.result;
+          const all = db.transaction('documents').objectStore('documents').getAll();
+          all.onsuccess = () => {
+            db.close();
+            const told = JSON.stringify(all.result);
+            done([
+              ...(told.match(/"kind":"looked"[^}]*/g) ?? []),
+              ...(told.match(/"startedAt":"[^"]*"/g) ?? []),
+            ]);
+          };
+        };
+      }),
+  );

@@ -1,6 +1,7 @@
 import sharp from 'sharp';
 import { photographed, pressTruth } from '../support/photographed';
-import { axeFaults, expect, givePicture, goTo, startOn, test } from './bench';
+import { findMarks } from '@/core/colour';
+import { axeFaults, dragPoint, expect, givePicture, goTo, startOn, test } from './bench';
 
 const lettering = (fill: string) =>
   sharp(
@@ -99,10 +100,38 @@ test('own colours: the chart is put on a blank, its photo read, kept, forecast w
   });
   await expect(dialog.getByText(/“notes\.jpg”: This is not a PNG, JPEG or WebP/)).toBeVisible();
   const { width, height, data } = photographed(11, pressTruth);
-  const taken = await sharp(Buffer.from(data), { raw: { width, height, channels: 4 } })
-    .removeAlpha()
-    .jpeg({ quality: 92 })
-    .toBuffer();
+  const kept = (pixels: Uint8ClampedArray | Uint8Array) =>
+    sharp(Buffer.from(pixels), { raw: { width, height, channels: 4 } })
+      .removeAlpha()
+      .jpeg({ quality: 92 })
+      .toBuffer();
+
+  // a thumb lies on one of its marks: they are pointed at
+  const marks = findMarks({ width, height, data });
+  const thumb = data.slice();
+  const hidden = marks[0] ?? { x: 0, y: 0 };
+  for (let y = -26; y <= 26; y++)
+    thumb.fill(
+      188,
+      4 * ((Math.round(hidden.y) + y) * width + Math.round(hidden.x) - 26),
+      4 * ((Math.round(hidden.y) + y) * width + Math.round(hidden.x) + 26),
+    );
+  await photo.setInputFiles({
+    ...{ name: 'thumb.jpg', mimeType: 'image/jpeg', buffer: await kept(thumb) },
+  });
+  await expect(dialog.getByText(/of the four corner marks were found/)).toBeVisible();
+  const names = ['upper left', 'upper right', 'lower right', 'lower left'];
+  for (const [i, { x, y }] of marks.entries())
+    await dragPoint(
+      page,
+      { name: `Corner ${names[i]}`, photo: 'The photographed sheet' },
+      x / width,
+      y / height,
+    );
+  await dialog.getByRole('button', { name: 'Read it by these marks' }).click();
+  await expect(dialog.getByText(/^Found and read/)).toBeVisible();
+
+  const taken = await kept(data);
   await photo.setInputFiles({ name: 'chart.jpg', mimeType: 'image/jpeg', buffer: taken });
   await expect(dialog.getByText(/^Found and read\. The light differed by \d+ %/)).toBeVisible();
   expect(await axeFaults(page)).toEqual([]);

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { axeFaults, downloaded, expect, test } from './bench';
+import { axeFaults, choose, downloaded, expect, test } from './bench';
+import { title, touchUntil } from './live';
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/demo');
@@ -102,6 +103,8 @@ test('the log by days: narrowed, the life of a piece told, and back to all', asy
   const timeline = page.getByRole('region', { name: 'Timeline' });
   await expect(timeline.getByRole('heading').first()).toHaveText('Wednesday, 9 September 2026');
   await expect(timeline.getByText('after 6 weeks:')).toBeVisible();
+  await expect(timeline.getByRole('img', { name: /^What came of/ })).toHaveCount(4);
+  await expect(timeline.getByText(/^Looked at before heat: ink missing/)).toBeVisible();
   await page.getByRole('combobox', { name: 'Machine' }).click();
   await page.getByRole('option', { name: 'Convection oven' }).click();
   await expect(timeline.getByText('Press with mug attachment')).toHaveCount(0);
@@ -122,11 +125,53 @@ test('what can still be done: pale dye only under its own paper; a tee is covere
   const still = page.getByRole('region', { name: 'What can still be done' });
   await expect(still.getByText(/Do not press it again without its paper/)).toBeVisible();
   await still.getByLabel('Its paper is still taped on, never lifted').check();
-  await expect(still.getByText(/press it once more, for about a third/)).toBeVisible();
+  await expect(
+    still.getByText(/press it once more, so that the dye gets about a third/),
+  ).toBeVisible();
   expect(await axeFaults(page)).toEqual([]);
   await still.getByRole('button', { name: 'Plan it as a job' }).click();
   await page.waitForURL(/\/art$/);
   await expect(page.getByRole('textbox', { name: 'Name of the job' })).toHaveValue(
     'Navy tee, dye by mistake, covered',
+  );
+
+  // made of two sheets, the bad one alone is printed anew
+  await page.getByRole('textbox', { name: 'Width' }).fill('11 in');
+  await page.getByRole('textbox', { name: 'Width' }).press('Enter');
+  await expect(page.getByRole('status').getByText('Saved')).toBeVisible();
+  await page.goto(page.url().replace(/art$/, 'record'));
+  await page.getByRole('button', { name: /Spoiled/ }).click();
+  await page.getByRole('button', { name: 'Picture cut short' }).click();
+  await expect(still.getByText(/^Print only the bad piece anew/)).toBeVisible();
+  await choose(page, 'Which sheet is bad', /sheet 2 of/);
+  const { name } = await downloaded(page, /^Save a PDF of .* alone$/);
+  expect(name).toMatch(/again\.pdf$/);
+});
+
+test('a pale mug, its paper still on, is written down and gets its second heat, which teaches nothing', async ({
+  page,
+}) => {
+  await page.goto('/demo/job/demo-moons/record');
+  await page.getByRole('button', { name: 'Faded all over' }).click();
+  const still = page.getByRole('region', { name: 'What can still be done' });
+  await still.getByLabel('Its paper is still taped on, never lifted').check();
+  const again = still.getByRole('button', { name: 'Write it down, and press it again' });
+  await again.click();
+  await expect(page.getByText('Say first whether it is good')).toBeVisible();
+  await page.getByRole('button', { name: /Usable/ }).click();
+  await again.click();
+  await page.waitForURL(/\/press$/);
+  await touchUntil(page, /^See that its paper still lies/);
+  expect(await axeFaults(page)).toEqual([]);
+  await page.reload();
+  await expect(title(page)).toHaveText('See that its paper still lies as it did');
+  await expect(page.getByText('The job has changed since')).toHaveCount(0);
+  await page.goto('/demo/job/demo-moons/record');
+  await page.getByRole('button', { name: /Good/ }).first().click();
+  await page.getByRole('button', { name: 'Write it down', exact: true }).click();
+  const earlier = page.getByRole('listitem').filter({ hasText: 'pressed again' });
+  await expect(earlier).toHaveCount(1);
+  await expect(earlier.getByRole('button', { name: /^Press by these figures again/ })).toHaveCount(
+    0,
   );
 });

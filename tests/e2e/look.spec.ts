@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { pngPicture } from '../support/pictures';
-import { axeFaults, downloaded, expect, test } from './bench';
+import { axeFaults, choose, downloaded, expect, lookedIn, test } from './bench';
+import { big, title } from './live';
 
 test.slow();
 
@@ -42,6 +43,19 @@ test('a photo of a print with tape on it: what was found, what was checked, and 
   await dialog(page).getByRole('button', { name: 'Print it again' }).click();
   const { bytes } = await downloaded(page, /^Save a PDF of .* alone$/);
   expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
+
+  // pressed by a paper card, it is told in the record all the same, and in that one alone
+  await dialog(page).getByRole('button', { name: 'Close' }).click();
+  for (const times of [1, 2]) {
+    await page.goto('/demo/job/demo-comet/record');
+    await page.getByRole('button', { name: 'Good' }).click();
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    const entries = page.getByRole('listitem').filter({ hasText: 'Put right' });
+    await expect(entries).toHaveCount(times);
+    await expect(
+      entries.getByText('Looked at before heat: flipped; printed again', { exact: true }),
+    ).toHaveCount(1);
+  }
 });
 
 test('a photo of another sheet of the job is told by name, and that one is looked at', async ({
@@ -49,11 +63,7 @@ test('a photo of another sheet of the job is told by name, and that one is looke
 }) => {
   await page.goto('/demo/job/demo-chart/sheets');
   await page.getByRole('button', { name: 'Printed? Look at it by a photo' }).click();
-  const choose = async (sheet: RegExp) => {
-    await dialog(page).getByRole('combobox', { name: 'What is in the photo' }).click();
-    await page.getByRole('option', { name: sheet }).click();
-  };
-  await choose(/sheet 5 of 12/);
+  await choose(page, 'What is in the photo', /sheet 5 of 12/);
   await practise(page, 'as it must be');
   await expect(dialog(page).getByText(/^Held against sheet 5 of 12/)).toBeVisible();
   const photo = await page.evaluate(async () => {
@@ -64,7 +74,7 @@ test('a photo of another sheet of the job is told by name, and that one is looke
     const copy = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 });
     return [...new Uint8Array(await copy.arrayBuffer())];
   });
-  await choose(/sheet 9 of 12/);
+  await choose(page, 'What is in the photo', /sheet 9 of 12/);
   await dialog(page)
     .getByLabel('Photo of the print')
     .setInputFiles({ name: 'one.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(photo) });
@@ -76,6 +86,14 @@ test('a photo of another sheet of the job is told by name, and that one is looke
       .getByText(/mirrored or not/)
       .last(),
   ).toBeVisible();
+});
+
+test('a sheet of nothing but night and a few lines is found by its paper', async ({ page }) => {
+  await page.goto('/demo/job/demo-chart/sheets');
+  await page.getByRole('button', { name: 'Printed? Look at it by a photo' }).click();
+  await choose(page, 'What is in the photo', /sheet 1 of 12/);
+  await practise(page, 'as it must be');
+  await expect(dialog(page).getByText(/^Held against sheet 1 of 12/)).toBeVisible();
 });
 
 test('a photo of something else tells nothing, and four corners can be pointed at', async ({
@@ -116,23 +134,21 @@ test('before the press, on a phone: a look is part of the run', async ({ page })
   await dialog(page).getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/Switch on/);
-  const looked = () =>
-    page.evaluate(
-      () =>
-        new Promise<string[]>((done) => {
-          const opening = indexedDB.open('lucky-sheet-demo');
-          opening.onsuccess = () => {
-            const db = opening.result;
-            const all = db.transaction('documents').objectStore('documents').getAll();
-            all.onsuccess = () => {
-              db.close();
-              const events = JSON.stringify(all.result).match(/"kind":"looked"[^}]*/g);
-              done(events ?? []);
-            };
-          };
-        }),
-    );
+  const looked = () => lookedIn(page);
   await expect.poll(async () => (await looked()).join()).toContain('"size"');
+
+  // begun again, since the job was changed: what was found stays told
+  const before = (await looked()).at(-1);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.getByRole('link', { name: 'Back to the job' }).click();
+  const time = page.getByRole('textbox', { name: 'Time', exact: true });
+  await time.fill('6 min');
+  await time.blur();
+  await page.getByRole('link', { name: /^Next: press/ }).click();
+  await page.getByRole('button', { name: 'Start again by the job as it is' }).click();
+  await expect(page.getByText('Begun again, by the job as it is now.')).toBeVisible();
+  await expect.poll(async () => (await looked()).at(-1)).not.toBe(before);
+  expect((await looked()).join()).toContain('"size"');
 });
 
 test('the camera may be asked for by this app, and by nothing in it else', async ({ page }) => {
@@ -140,4 +156,42 @@ test('the camera may be asked for by this app, and by nothing in it else', async
   expect(response?.headers()['permissions-policy']).toBe(
     'camera=(self), microphone=(), geolocation=()',
   );
+});
+
+test('a look while it is pressed is no step of it, and is read in its record', async ({ page }) => {
+  await page.goto('/demo/job/demo-comet/sheets');
+  await page.getByRole('button', { name: 'Printed? Look at it by a photo' }).click();
+  await practise(page, 'white tape on the ink');
+  await dialog(page).getByRole('button', { name: 'Print it again' }).click();
+  await page.reload();
+  await page.getByRole('link', { name: /^Press/ }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  const first = (await title(page).textContent()) ?? '';
+  await big(page).click();
+  await expect(title(page)).not.toHaveText(first);
+  const second = (await title(page).textContent()) ?? '';
+  await page.getByRole('button', { name: 'Look before heat' }).click();
+  await dialog(page).getByRole('button', { name: 'Take a practice photo' }).click();
+  await expect(dialog(page).getByText(/^Holding the photo/)).toBeVisible({ timeout: 60_000 });
+  // while it is looked at, hands go on in another tab: none of that is lost
+  const other = await page.context().newPage();
+  await other.goto(page.url());
+  await expect(title(other)).toHaveText(second);
+  await big(other).click();
+  await expect(title(other)).not.toHaveText(second);
+  const third = (await title(other).textContent()) ?? '';
+  await other.close();
+  await expect(dialog(page).getByRole('progressbar')).toHaveCount(0, { timeout: 150_000 });
+  await dialog(page).getByRole('button', { name: 'Close' }).click();
+  await expect(title(page)).toHaveText(third);
+  await page.getByRole('button', { name: 'One step back' }).click();
+  await expect(title(page)).toHaveText(second);
+  await page.goto('/demo/job/demo-comet/record');
+  await page.getByRole('button', { name: 'Good' }).click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  const entry = page.getByRole('listitem').filter({ hasText: 'Looked at before heat' });
+  await expect(
+    entry.getByText('Looked at before heat: bare where ink must be; printed again'),
+  ).toBeVisible();
+  await expect(entry.getByText('Looked at before heat: nothing was found')).toBeVisible();
 });

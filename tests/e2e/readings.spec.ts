@@ -6,6 +6,8 @@ const PLACES = ['Back', 'Middle', 'Front'].flatMap((row) =>
   ),
 );
 
+const MONTH_MS = 30 * 24 * 3600_000;
+
 test('a plate is measured: its offset, drop and even part are learned, and the job is planned with them', async ({
   page,
 }) => {
@@ -53,4 +55,23 @@ test('a plate is measured: its offset, drop and even part are learned, and the j
   await expect(dialog.getByText('The plate is as hot as it shows.')).toBeVisible();
   await dialog.getByRole('button', { name: 'Keep it for this machine' }).click();
   await expect(page.getByText(/placements? of/)).toHaveText(before ?? '');
+
+  // three months on it reads low: said at the station, until that measuring is taken away again
+  await page.clock.setSystemTime(Date.now() + 3 * MONTH_MS);
+  await page.reload();
+  await page.getByRole('button', { name: /^What it can do/ }).click();
+  await page.getByRole('button', { name: 'Measure it with a thermometer or strips' }).click();
+  await expect(dialog.getByText(/, at 400 °F: as hot as it showed/)).toBeVisible();
+  await choose.setInputFiles(
+    file('x_mm,y_mm,display_F,plate_F\n60,60,400,376\n60,200,400,377\n200,60,400,376'),
+  );
+  await dialog.getByRole('button', { name: 'Keep it for this machine' }).click();
+  const drift = page.getByRole('alert').filter({ hasText: 'The plate has become cooler' });
+  await expect(drift).toContainText(/it was 24 °F cooler than it showed at 400 °F; in \w+ \d{4}/);
+  await drift.getByRole('button', { name: 'Measure it' }).click();
+  await expect(dialog.getByText(/, at 400 °F:/)).toHaveCount(2);
+  expect(await axeFaults(page)).toEqual([]);
+  await dialog.getByRole('button', { name: /^Take away: .*24 °F cooler/ }).click();
+  await dialog.getByRole('button', { name: 'Keep it for this machine' }).click();
+  await expect(drift).toHaveCount(0);
 });

@@ -107,6 +107,30 @@ test.describe('Art', () => {
     await expect(checks(page).getByText(/cuts off/)).toHaveCount(0);
   });
 
+  test('looked at closer, pushed about and seen whole again by keys', async ({ page }) => {
+    await mugWithPicture(page);
+    const stage = page.locator('main svg[role="group"]');
+    const view = async () => ((await stage.getAttribute('viewBox')) ?? '').split(' ').map(Number);
+    const [x0 = 0, , whole = 0] = await view();
+    const left = await field(page, 'From the left edge').inputValue();
+    await page.getByRole('button', { name: /Picture sky.png/ }).focus();
+    for (let i = 0; i < 3; i++) await page.keyboard.press('+');
+    expect((await view())[2]).toBeCloseTo(whole / 1.25 ** 3, 3);
+    await page.keyboard.press('-');
+    const [x1 = 0, , closer] = await view();
+    expect(closer).toBeCloseTo(whole / 1.25 ** 2, 3);
+    expect(x1).toBeGreaterThan(x0);
+    // on the drawing itself arrows push it about, and leave the picture where it was
+    await stage.focus();
+    await page.keyboard.press('ArrowRight');
+    expect((await view())[0]).toBeGreaterThan(x1);
+    await expect(field(page, 'From the left edge')).toHaveValue(left);
+    await page.keyboard.press('0');
+    expect(await view()).toEqual([x0, expect.any(Number), whole, expect.any(Number)]);
+    await page.keyboard.press('ArrowRight');
+    expect((await view())[0]).toBe(x0);
+  });
+
   test('two pictures: choose one, swap it, take it off', async ({ page }) => {
     await mugWithPicture(page);
     await givePicture(page, 'second.png', await pngPicture(600, 600));
@@ -143,7 +167,7 @@ test.describe('Art', () => {
   test('as printed is the mirror image, and is there only to look at', async ({ page }) => {
     await mugWithPicture(page);
     const turned = () =>
-      page.locator('svg[aria-label^="New mug"] > g').first().getAttribute('transform');
+      page.locator('svg[aria-label^="New mug"] > g > g').first().getAttribute('transform');
     expect(await turned()).toBeNull();
     await page.getByRole('button', { name: 'As printed' }).click();
     await expect(page.getByText('mirrored', { exact: true })).toBeVisible();

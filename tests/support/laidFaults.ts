@@ -1,11 +1,21 @@
 import { bottom, right, type Box } from '@/core/geometry';
 import type { Expected, LookFinding } from '@/core/look';
-import { turnedOver, type Raster } from '@/core/proof';
+import { turnedOver } from '@/core/proof';
 import { randomOf } from '@/core/random';
 import type { LyingSheet, LyingThing, TableScene } from '@/devices';
+import {
+  allInked,
+  at,
+  groundOf,
+  inked,
+  inkedMm2,
+  LETTER_MM2,
+  painted,
+  placeWhere,
+} from './laidPlaces';
 import { laidAsMust, type Printed } from './laidScenes';
 
-const { floor, min, max, PI, sqrt } = Math;
+const { floor, PI } = Math;
 
 /** Something done wrong, once, as large as is to be found. */
 export const FAULTS = [
@@ -33,72 +43,12 @@ export interface Faulty {
   readonly is: (finding: LookFinding) => boolean;
 }
 
-const painted = (print: Raster, box: Box, colour: readonly number[]): Raster => {
-  const data = new Uint8ClampedArray(print.data);
-  const { width, height, pxPerMm } = print;
-  for (let y = max(0, floor(box.y * pxPerMm)); y < min(height, bottom(box) * pxPerMm); y++)
-    for (let x = max(0, floor(box.x * pxPerMm)); x < min(width, right(box) * pxPerMm); x++)
-      data.set([...colour, 255], (y * width + x) * 4);
-  return { ...print, data };
-};
-
-const at = (raster: Raster, x: number, y: number): readonly [number, number, number] => {
-  const i =
-    (min(raster.height - 1, max(0, floor(y * raster.pxPerMm))) * raster.width +
-      min(raster.width - 1, max(0, floor(x * raster.pxPerMm)))) *
-    4;
-  return [raster.data[i] ?? 255, raster.data[i + 1] ?? 255, raster.data[i + 2] ?? 255];
-};
-
-const inked = (colour: readonly number[]): boolean => min(...colour) < 205;
-
 const meets = (finding: LookFinding, box: Box): boolean =>
   'box' in finding &&
   finding.box.x < right(box) &&
   box.x < right(finding.box) &&
   finding.box.y < bottom(box) &&
   box.y < bottom(finding.box);
-
-/** A place of the picture that passes, tried at random; the last tried where none does. */
-function placeWhere(
-  expected: Expected,
-  random: () => number,
-  size: readonly [number, number],
-  ok: (box: Box) => boolean,
-): Box | null {
-  for (let i = 0; i < 400; i++) {
-    const part = expected.parts[floor(random() * expected.parts.length)];
-    if (!part) break;
-    const [w, h] = size;
-    const box = {
-      x: part.box.x + 4 + random() * (part.box.width - w - 8),
-      y: part.box.y + 4 + random() * (part.box.height - h - 8),
-      width: w,
-      height: h,
-    };
-    if (ok(box)) return box;
-  }
-  return null;
-}
-
-const allInked =
-  (expected: Expected) =>
-  (box: Box): boolean =>
-    [0.1, 0.3, 0.5, 0.7, 0.9].every((u) =>
-      [0.1, 0.5, 0.9].every((v) =>
-        inked(at(expected.picture, box.x + u * box.width, box.y + v * box.height)),
-      ),
-    );
-
-/** The spread of light in a box of the picture, 0–255. */
-const contrast = ({ picture }: Expected, box: Box): number => {
-  const values: number[] = [];
-  for (let v = 0.02; v < 1; v += 0.06)
-    for (let u = 0.02; u < 1; u += 0.06)
-      values.push(at(picture, box.x + u * box.width, box.y + v * box.height)[1]);
-  const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
-  return sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length);
-};
 
 /** The scene with one fault in it, or none; null where this art cannot have it. */
 export function sceneOf(printed: Printed, fault: Fault | null, seed: number): Faulty | null {
@@ -246,18 +196,15 @@ export function sceneOf(printed: Printed, fault: Fault | null, seed: number): Fa
     case 'amber-tape':
       return tape(8, [196, 140, 48], 0.6);
     case 'lost': {
-      const box = placeWhere(expected, random, [6, 6], (each) => contrast(expected, each) > 30);
+      const box = placeWhere(
+        expected,
+        random,
+        [6, 6],
+        (each) => inkedMm2(expected, each) >= LETTER_MM2,
+      );
       if (!box) return null;
-      const colours = [0.02, 0.5, 0.98].flatMap((u) =>
-        [0.02, 0.98].map((v) =>
-          at(expected.picture, box.x + u * box.width, box.y + v * box.height),
-        ),
-      );
-      const plain = [0, 1, 2].map(
-        (k) => colours.map((colour) => colour[k] ?? 0).sort((a, b) => a - b)[3] ?? 0,
-      );
       // on the table as it lies: painted over, not covered
-      things.push({ box, colour: plain as [number, number, number], hides: 1 });
+      things.push({ box, colour: groundOf(expected, box), hides: 1 });
       return made(
         (finding) => (finding.code === 'bare' || finding.code === 'covered') && meets(finding, box),
       );

@@ -33,8 +33,10 @@ interface Area {
 }
 
 /** How far two areas are apart in OKLab. */
-const apart = (one: Pick<Area, 'lab'>, other: Pick<Area, 'lab'>): number =>
-  Math.hypot(...one.lab.map((v, i) => v - (other.lab[i] ?? 0)));
+function apart({ lab: one }: Pick<Area, 'lab'>, { lab: other }: Pick<Area, 'lab'>): number {
+  const [l, a, b] = [one[0] - other[0], one[1] - other[1], one[2] - other[2]];
+  return Math.sqrt(l * l + a * a + b * b);
+}
 
 const key = (r: number, g: number, b: number): number =>
   ((r >> 3) << 10) | ((g >> 3) << 5) | (b >> 3);
@@ -64,10 +66,15 @@ function areasOf({ data, width, height }: Raster) {
     for (let i = 1; i < areas.length; i++)
       if (far(areas[i] as Area) < far(areas[nearest] as Area)) nearest = i;
     const own = areas[nearest];
-    if (own && (far(own) < SAME_WITHIN || areas.length >= MOST_AREAS)) of.set(at, nearest);
-    else {
+    if (own && (far(own) < SAME_WITHIN || areas.length >= MOST_AREAS)) {
+      of.set(at, nearest);
+      own.sum[0] += count;
+      own.sum[1] += r;
+      own.sum[2] += g;
+      own.sum[3] += b;
+    } else {
       of.set(at, areas.length);
-      areas.push({ lab, sum: [0, 0, 0, 0] });
+      areas.push({ lab, sum: [count, r, g, b] });
     }
   }
   return { areas, of };
@@ -139,15 +146,9 @@ const hex = ([count, ...rgb]: Area['sum']): string =>
  * @param raster upright pixels, some hundred a side.
  */
 export function neighboursOf(raster: Raster): Neighbours {
-  const { data, width, height } = raster;
+  const { width, height } = raster;
   const { areas, of } = areasOf(raster);
   const labels = labelled(raster, of);
-  labels.forEach((label, i) => {
-    const sum = areas[label - 1]?.sum;
-    if (!sum) return;
-    sum[0]++;
-    for (const c of [0, 1, 2] as const) sum[c + 1] = (sum[c + 1] ?? 0) + (data[4 * i + c] ?? 0);
-  });
   const edges = new Map<number, Edge>();
   countEdges(labels, raster, edges, 'row');
   countEdges(labels, raster, edges, 'column');

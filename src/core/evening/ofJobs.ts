@@ -1,6 +1,6 @@
-import { MOST_THINGS, type EveningWish, type Job, type Shelf } from '../model';
+import { MOST_THINGS, thingsIn, type EveningWish, type Job, type Shelf } from '../model';
 import { planJob } from '../plan';
-import type { Supply } from '../press';
+import { pressedAgain, type SecondHeat, type Supply } from '../press';
 import { assemble, type Assembled, type EveningThing } from './assemble';
 import { gathered } from './gather';
 import { asTimed, type LearnedTimes } from './learn';
@@ -56,6 +56,18 @@ function thingsOf(job: Job, shelf: Shelf, times: LearnedTimes): EveningThing[] |
   return things;
 }
 
+/** A job with so many of its things at most, the first of them. */
+export function firstThings(job: Job, most: number): Job {
+  if (thingsIn(job) <= most) return job;
+  let room = most;
+  const items = job.items.flatMap((item) => {
+    const copies = Math.min(room, item.copies);
+    room -= copies;
+    return copies > 0 ? [{ ...item, copies }] : [];
+  });
+  return { ...job, items };
+}
+
 /** How a whole job is pressed, and what its lay-ups call the blank itself. */
 function pressedOf(job: Job, shelf: Shelf) {
   const { press } = planJob(job, shelf);
@@ -64,6 +76,23 @@ function pressedOf(job: Job, shelf: Shelf) {
     layers.filter(({ role }) => role === 'blank').map(({ is }) => is),
   );
   return { press, layUp };
+}
+
+/**
+ * One thing of a job pressed a second time by the transfer it is seen from: an evening of that alone; why not, where it
+ * cannot be pressed.
+ */
+export function onceMore(
+  job: Job,
+  second: SecondHeat,
+  shelf: Shelf,
+  wish: EveningWish,
+  times: LearnedTimes = new Map(),
+): EveningJobs | NotPressed {
+  const own = thingsOf(firstThings({ ...job, further: [] }, 1), shelf, times);
+  if (typeof own === 'string') return own;
+  const things = own.map((thing) => ({ ...thing, program: pressedAgain(thing.program, second) }));
+  return { ...assembledWith(things, shelf, wish), left: [], blanks: [], supplies: [] };
 }
 
 const DAY_MIN = 24 * 60;
@@ -75,6 +104,14 @@ export function breaksOf({ beginsAt, breaks }: Pick<EveningWish, 'beginsAt' | 'b
     return { fromS, toS: fromS + 60 * lastsMin };
   });
   return merged(spans);
+}
+
+/** Things with the machines and people that press them. */
+function assembledWith(things: readonly EveningThing[], { machines }: Shelf, wish: EveningWish) {
+  const away = breaksOf(wish);
+  const people = Array.from({ length: Math.max(1, wish.people) }, () => away);
+  const { standing, before } = wish;
+  return { things, assembled: assemble({ things, machines, people, standing, before }) };
 }
 
 /**
@@ -104,12 +141,8 @@ export function eveningOf(
       blanks.set(name, (blanks.get(name) ?? 0) + own.length);
     }
   }
-  const away = breaksOf(wish);
-  const people = Array.from({ length: Math.max(1, wish.people) }, () => away);
-  const { machines } = shelf;
   return {
-    things,
-    assembled: assemble({ things, machines, people, standing: wish.standing, before: wish.before }),
+    ...assembledWith(things, shelf, wish),
     left,
     blanks: [...blanks].map(([name, count]) => ({ name, count })),
     supplies: gathered(supplies),

@@ -1,3 +1,4 @@
+export * from './again';
 export * from './assumed';
 export * from './compare';
 export * from './conduct';

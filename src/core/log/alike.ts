@@ -1,5 +1,6 @@
 import type { Blank, PressRecord, Shelf, TransferKind } from '../model';
 import { comparableDwellS, tally, type SettingTally } from './insight';
+import { teaches } from './record';
 
 /** What a pressing is likened by. */
 export interface Likened {
@@ -16,7 +17,7 @@ export interface Alike {
   readonly kin: readonly PressRecord[];
 }
 
-/** Finds pressings that teach something about one that is planned; what simulated machines did teaches nothing. */
+/** Finds pressings that teach something about one that is planned. */
 export function alikeTo(
   { blank, transfer, machineId }: Likened,
   records: readonly PressRecord[],
@@ -32,7 +33,7 @@ export function alikeTo(
       .map(({ id }) => id),
   );
   const real = records
-    .filter((record) => !record.simulated && record.transfer === transfer)
+    .filter((record) => teaches(record) && record.transfer === transfer)
     .sort((a, b) => b.at.localeCompare(a.at));
   return {
     same: real.filter(({ blankId }) => blankId === blank.id),

@@ -1,6 +1,7 @@
 import type { PressRecord } from '../model';
 import { comparableDwellS } from './insight';
 import { heatVerdict, type HeatVerdict } from './window';
+import { teaches } from './record';
 
 const { exp, log } = Math;
 
@@ -56,7 +57,7 @@ function atKnownSettings(records: readonly PressRecord[]) {
   const kept: { at: string; verdict: HeatVerdict }[] = [];
   for (const record of [...records].sort((a, b) => a.at.localeCompare(b.at))) {
     const verdict = heatVerdict(record);
-    if (!verdict || record.test || record.simulated) continue;
+    if (!verdict || record.test || !teaches(record)) continue;
     const { blankId, blankName, transfer, temperatureC, at } = record;
     const degrees = temperatureC === null ? 'fixed' : Math.round(temperatureC);
     const key = [

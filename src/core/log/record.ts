@@ -1,4 +1,4 @@
-import { areTestPieces, type Job, type PressRecord } from '../model';
+import { areTestPieces, type Job, type KeptLook, type PressRecord } from '../model';
 import type { JobPlan } from '../plan';
 import { whatWasDone, type Pressing } from '../press';
 
@@ -13,7 +13,13 @@ export interface Pressed {
   readonly run: Pressing | null;
   /** Whether simulated machines pressed it. */
   readonly simulated?: boolean;
+  /** Photos that were held against the plan before. */
+  readonly looks?: readonly KeptLook[];
 }
+
+/** Whether others can be pressed by what a pressing came to: not by what simulated machines did, nor by a second heat. */
+export const teaches = ({ simulated, program }: PressRecord): boolean =>
+  !simulated && !program?.conditions.again;
 
 /**
  * A record of a pressing: by the program that was run and the seconds that were pressed, else by the
@@ -21,7 +27,7 @@ export interface Pressed {
  */
 export function recordOf(
   id: string,
-  { job, plan, run, simulated = false }: Pressed,
+  { job, plan, run, simulated = false, looks = [] }: Pressed,
   told: Told,
   now: Date,
 ): PressRecord {
@@ -45,6 +51,7 @@ export function recordOf(
       program: run?.program ?? null,
       events: [...(run?.events ?? [])],
       later: [],
+      looks: [...looks],
       simulated,
       cause: null,
       test: areTestPieces(job),

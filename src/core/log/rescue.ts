@@ -1,5 +1,6 @@
 import type { Fault, PressRecord, TransferKind } from '../model';
 import { TRANSFERS } from '../transfer';
+import { teaches } from './record';
 
 /** What can still be done with a piece that was spoiled or is doubtful. */
 export type RescueWay =
@@ -75,7 +76,8 @@ const LEAVES: Readonly<Record<Fault, Left>> = {
 
 /** How many spoiled ones of a blank the log knows of that were not used for a test since: a test piece takes one. */
 export function testStock(records: readonly PressRecord[], blankId: string): number {
-  const own = records.filter((record) => record.blankId === blankId && !record.simulated);
+  // a piece that was pressed again is one piece
+  const own = records.filter((record) => record.blankId === blankId && teaches(record));
   const spoiled = own.filter(({ outcome, test, faults }) => {
     const broken = faults.some((fault) => LEAVES[fault] === 'broken');
     return outcome === 'spoiled' && !test && !broken;

@@ -1,6 +1,7 @@
 import type { Box, Point } from '../geometry';
 import { bottom, right } from '../geometry';
 import { pixelOf, seenAt, type Pair, type View } from './camera';
+import { alikeRound, varianceAt } from './alike';
 import { leastSquares } from './leastSquares';
 import { medianOf } from '../median';
 import { sampleAt, type Plane } from './plane';
@@ -66,41 +67,17 @@ export interface Search {
   /** How far round the expected place, pixels. */
   readonly reach: number;
   /** Art is soft: a few pixels aside it must be less alike, not one. */
-  readonly soft: boolean;
+  readonly soft?: boolean;
 }
 
 /** Blocks that hold less contrast than this say nothing, 0–255. */
 const LEAST_SPREAD = 4;
+/** Nor do places of the photo whose variance is no more than this, 0–255 squared. */
+const LEAST_SEEN = 1;
 const LEAST_ALIKE = 0.6;
 /** A pixel aside, or some where art is soft, it must be less alike by this, either way, or it may lie anywhere along a line. */
 const LEAST_FALL = 0.015;
 const SOFT_PX = 3;
-
-/** How alike a block of one plane and one of the other are: their correlation (−1 where the other is flat or beyond the photo). */
-function alike(
-  wanted: Plane,
-  at: number,
-  mean: number,
-  spread: number,
-  seen: Plane,
-  other: number,
-  side: number,
-): number {
-  let [sum, squares, cross] = [0, 0, 0];
-  for (let v = 0; v < side; v++) {
-    const [a, b] = [at + v * wanted.width, other + v * seen.width];
-    for (let u = 0; u < side; u++) {
-      const s = seen.data[b + u] ?? 0;
-      sum += s;
-      squares += s * s;
-      cross += s * (wanted.data[a + u] ?? 0);
-    }
-  }
-  const n = side * side;
-  const own = squares - (sum * sum) / n;
-  if (!(own > n)) return -1;
-  return (cross - sum * mean) / (spread * sqrt(own));
-}
 
 /** The top of a curve through three figures, −0.5 to 0.5 about the middle one. */
 const peakOf = (before: number, middle: number, after: number): number => {
@@ -114,32 +91,16 @@ function searched(
   x0: number,
   y0: number,
   shift: { x: number; y: number },
-  { side, reach, soft }: Search,
+  { side, reach, soft = false }: Search,
 ): { dx: number; dy: number; alike: number } | 'flat' | 'lost' {
-  const at = y0 * wanted.width + x0;
-  let [sum, squares] = [0, 0];
-  for (let v = 0; v < side; v++)
-    for (let u = 0; u < side; u++) {
-      const w = wanted.data[at + v * wanted.width + u] ?? 0;
-      sum += w;
-      squares += w * w;
-    }
-  const n = side * side;
-  const own = squares - (sum * sum) / n;
-  if (!(own > n * LEAST_SPREAD ** 2)) return 'flat';
-  const [mean, spread] = [sum / n, sqrt(own)];
-  const size = 2 * reach + 1;
-  const scores = new Float32Array(size * size).fill(-1);
+  if (!(varianceAt(wanted, x0, y0, side) > LEAST_SPREAD ** 2)) return 'flat';
+  const [atX, atY] = [x0 + shift.x, y0 + shift.y];
+  const { size, scores, variances } = alikeRound(wanted, seen, {
+    ...{ x: x0, y: y0, atX, atY, side, reach },
+  });
   let [best, where] = [-1, -1];
-  for (let v = -reach; v <= reach; v++)
-    for (let u = -reach; u <= reach; u++) {
-      const [x, y] = [x0 + shift.x + u, y0 + shift.y + v];
-      if (x < 0 || y < 0 || x + side > seen.width || y + side > seen.height) continue;
-      const score = alike(wanted, at, mean, spread, seen, y * seen.width + x, side);
-      const i = (v + reach) * size + u + reach;
-      scores[i] = score;
-      if (score > best) [best, where] = [score, i];
-    }
+  for (const [i, score] of scores.entries())
+    if (score > best && (variances[i] ?? -1) > LEAST_SEEN) [best, where] = [score, i];
   if (best < LEAST_ALIKE) return 'lost';
   const [u, v] = [where % size, floor(where / size)];
   // at the rim the best may lie beyond

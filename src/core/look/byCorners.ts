@@ -9,12 +9,25 @@ const { max, round, sqrt } = Math;
 /** Coarsely enough that a finger's breadth does not matter: longest side, pixels. */
 const LOOK_PX = 220;
 const EVEN_REACH = 7;
-/** The best reading must be this alike, and so much more alike than the next. */
+/** The best reading must be this alike; what is so much less alike is another thing or another way. */
 const LEAST_ALIKE = 0.3;
 const CLEARLY = 0.07;
+/** Where more ways than this are nearly as alike, the picture tells none of them apart (own choice). */
+const MOST_WAYS = 4;
 
-/** Prints come out so large at times, “fit to page” or not. */
-const SIZES = [1, 0.99, 1.01, 0.98, 1.02, 0.97, 1.03] as const;
+/** A print on its paper: so large, about a place of it, shares each way. */
+type Printed = readonly [size: number, across: number, along: number];
+
+const AS_MEANT: Printed = [1, 0.5, 0.5];
+/** Prints come out so large at times, about the middle of their paper, or from the corner a printer begins at, flipped or not. */
+const AS_PRINTED: readonly Printed[] = [
+  AS_MEANT,
+  ...[0.99, 1.01, 0.98, 1.02, 0.97, 1.03].flatMap((size): Printed[] => [
+    [size, 0.5, 0.5],
+    [size, 0, 0],
+    [size, 1, 0],
+  ]),
+];
 
 /** How alike two planes are where both are seen: their correlation. */
 function correlation(one: Plane, other: Plane): number {
@@ -33,20 +46,31 @@ function correlation(one: Plane, other: Plane): number {
   return n < one.data.length / 2 || !(spread > 0) ? 0 : (ab - (a * b) / n) / spread;
 }
 
-/** Four corners of a thing clockwise as it must lie, where its print came out larger or smaller about its middle. */
-const cornersOf = (widthMm: number, heightMm: number, size: number): Point[] => {
-  const [x, y] = [widthMm / 2, heightMm / 2];
-  const at = (u: number, v: number): Point => ({ x: x + (u * x) / size, y: y + (v * y) / size });
-  return [at(-1, -1), at(1, -1), at(1, 1), at(-1, 1)];
-};
+/** Where the corners of its paper, clockwise, are by the measure of a print that came out larger or smaller, mm. */
+const cornersOf = (widthMm: number, heightMm: number, [size, u, v]: Printed): Point[] =>
+  [
+    [0, 0],
+    [1, 0],
+    [1, 1],
+    [0, 1],
+  ].map(([x = 0, y = 0]) => ({
+    x: widthMm * (u + (x - u) / size),
+    y: heightMm * (v + (y - v) / size),
+  }));
 
-/** A thing lying between four corners in one of the ways it can. */
-interface Reading {
-  /** Which thing, turned and flipped how. */
-  readonly way: string;
+/** Where a thing lies in a photo, before anything bears it out. */
+export interface Place {
+  /** Which of several things, by its place in the list. */
   readonly which: number;
   readonly mirrored: boolean;
+  /** From mm of the thing to pixels of the photo. */
   readonly map: Projective;
+}
+
+/** A thing lying between four corners in one of the ways it can. */
+interface Reading extends Place {
+  /** Which thing, turned and flipped how. */
+  readonly way: string;
   readonly alike: number;
 }
 
@@ -64,9 +88,9 @@ function readingsOf(
   const { width, height } = plain;
   const wanted = [plain, flipped(plain)] as const;
   // only paper says nothing of how large its print is
-  return (paper ? SIZES : [1]).flatMap((size) =>
+  return (paper ? AS_PRINTED : [AS_MEANT]).flatMap((printed) =>
     [0, 1, 2, 3].flatMap((turn) => {
-      const pairs = cornersOf(widthMm, heightMm, size).map((from, i) => ({
+      const pairs = cornersOf(widthMm, heightMm, printed).map((from, i) => ({
         ...{ from, to: corners[(i + turn) % 4] ?? from, weight: 1 },
       }));
       const map = fittedMap(pairs);
@@ -84,18 +108,22 @@ function readingsOf(
 }
 
 /**
- * Which of several things lies between four corners of a photo, which way round and whether flipped, by how alike they are.
- * @returns null where no reading is clearly the best.
+ * The ways in which several things may lie between four corners of a photo, the most alike first: which of them, which
+ * way round and whether flipped. Those after the first are nearly as alike.
+ * @returns none where nothing there is alike, or so many that likeness tells nothing.
  */
 export function placesByCorners(
   light: Plane,
   things: readonly Ready[],
   corners: readonly Point[],
-): Pick<Reading, 'which' | 'mirrored' | 'map'> | null {
+): Place[] {
   const readings = things.flatMap((thing, which) => readingsOf(light, thing, which, corners));
   readings.sort((a, b) => b.alike - a.alike);
-  const [best] = readings;
-  const next = readings.find(({ way }) => way !== best?.way);
-  if (!best || best.alike < LEAST_ALIKE || best.alike - (next?.alike ?? 0) < CLEARLY) return null;
-  return best;
+  const most = readings[0]?.alike ?? 0;
+  if (most < LEAST_ALIKE) return [];
+  const near = readings.filter(
+    ({ way, alike }, i) =>
+      most - alike < CLEARLY && readings.findIndex((each) => each.way === way) === i,
+  );
+  return near.length > MOST_WAYS ? [] : near;
 }

@@ -1,3 +1,4 @@
+import { alikeRound, varianceAt } from './alike';
 import { medianOf } from '../median';
 import type { Box } from '../geometry';
 import { bottom, right } from '../geometry';
@@ -40,17 +41,32 @@ export function sideBySide(
 
 /** Something this alike a little aside is there: registration was off, not the print. */
 const THERE = 0.85;
+/** And so much less unlike than where it must be: what is round a lost letter is most alike in its own place. */
+const LESS_UNLIKE = 0.6;
+/** Something this alike in its own place lacks nothing that is to be seen, whatever its colour. */
+const IN_PLACE = 0.95;
 const ASIDE_MM = 1.4;
 const ROUND_MM = 3;
 
-/** Whether what must be in a small box is seen a little aside of it. */
-export function isAside({ wanted, seen, scale }: SideBySide, box: Box): boolean {
+/**
+ * Whether what must be in a small box is seen there after all, or a little aside of it.
+ * @param drift where it was found to lie, of what it is on.
+ */
+export function isThere({ wanted, seen, scale }: SideBySide, box: Box, drift: Drift): boolean {
   const side = round((max(box.width, box.height) + 2 * ROUND_MM) * scale);
   const x = round((box.x + box.width / 2) * scale - side / 2);
   const y = round((box.y + box.height / 2) * scale - side / 2);
   if (x < 0 || y < 0 || x + side > wanted.width || y + side > wanted.height) return false;
-  const best = bestAt(wanted, seen, x, y, side, 0, 0, round(ASIDE_MM * scale));
-  return best !== null && best.alike > THERE;
+  const off = driftAt(drift, box.x, box.y);
+  const [atX, atY] = [x + round(off.x * scale), y + round(off.y * scale)];
+  const reach = round(ASIDE_MM * scale);
+  const { scores, variances, size } = alikeRound(wanted, seen, { x, y, atX, atY, side, reach });
+  const best = scores.reduce(
+    (most, own, i) => ((variances[i] ?? -1) >= 0 ? max(most, own) : most),
+    0,
+  );
+  const inPlace = scores[(size * size - 1) / 2] ?? 0;
+  return inPlace > IN_PLACE || (best > THERE && 1 - best < LESS_UNLIKE * (1 - inPlace));
 }
 
 /** Places where something must be printed and nothing of it is seen: plain where there must be a letter or a star. */
@@ -116,25 +132,13 @@ function placesIn({ wanted, seen, scale, side }: Compared, box: Box, drift: Drif
       x + side <= min(wanted.width, right(box) * scale);
       x += step
     ) {
-      const spread = spreadAt(wanted, x, y, side);
+      const spread = sqrt(varianceAt(wanted, x, y, side));
       if (spread < LEAST_SPREAD) continue;
       const off = driftAt(drift, x / scale, y / scale);
       const best = bestAt(wanted, seen, x, y, side, off.x * scale, off.y * scale, reach);
       if (best) places.push({ x, y, spread, ...best });
     }
   return places;
-}
-
-function spreadAt({ width, data }: Plane, x: number, y: number, side: number): number {
-  let [sum, squares] = [0, 0];
-  for (let v = y; v < y + side; v++)
-    for (let u = x; u < x + side; u++) {
-      const own = data[v * width + u] ?? 0;
-      sum += own;
-      squares += own * own;
-    }
-  const n = side * side;
-  return sqrt(max(0, squares / n - (sum / n) ** 2));
 }
 
 /** How strong and how alike what is seen is at the best place near; null beyond the photo. */
@@ -148,28 +152,15 @@ function bestAt(
   dy: number,
   reach: number,
 ): { own: number; alike: number } | null {
+  const { scores, variances } = alikeRound(wanted, seen, {
+    ...{ x, y, atX: x + round(dx), atY: y + round(dy), side, reach },
+  });
   let best: { own: number; alike: number } | null = null;
-  for (let v = -reach; v <= reach; v++)
-    for (let u = -reach; u <= reach; u++) {
-      const [sx, sy] = [x + round(dx) + u, y + round(dy) + v];
-      if (sx < 0 || sy < 0 || sx + side > seen.width || sy + side > seen.height) continue;
-      let [a, b, aa, bb, ab] = [0, 0, 0, 0, 0];
-      for (let r = 0; r < side; r++)
-        for (let c = 0; c < side; c++) {
-          const one = wanted.data[(y + r) * wanted.width + x + c] ?? 0;
-          const other = seen.data[(sy + r) * seen.width + sx + c] ?? 0;
-          a += one;
-          b += other;
-          aa += one * one;
-          bb += other * other;
-          ab += one * other;
-        }
-      const n = side * side;
-      const [va, vb] = [aa / n - (a / n) ** 2, bb / n - (b / n) ** 2];
-      if (Number.isNaN(vb)) return null;
-      const alike = (ab / n - (a / n) * (b / n)) / sqrt(max(1e-6, va * vb));
-      if (!best || alike > best.alike) best = { own: sqrt(max(0, vb)), alike };
-    }
+  for (const [i, alike] of scores.entries()) {
+    const variance = variances[i] ?? -1;
+    if (Number.isNaN(variance)) return null;
+    if (variance >= 0 && (!best || alike > best.alike)) best = { own: sqrt(variance), alike };
+  }
   return best;
 }
 

@@ -56,7 +56,11 @@ export type LookFinding =
       readonly tile: string | null;
       readonly mm: number;
       readonly box: Box;
-    };
+    }
+  /** A print lies turned on its blank, clockwise: so many degrees, or mm from one of its ends to the other. */
+  | { readonly code: 'crooked'; readonly deg: number; readonly mm: number }
+  /** A print lies too far to the right on its blank, mm; to the left below 0. */
+  | { readonly code: 'aside'; readonly mm: number };
 
 /** What a look can check. */
 export const LOOK_CHECKS = ['which', 'mirror', 'tiles', 'size', 'seams', 'border', 'ink'] as const;

@@ -7,6 +7,15 @@ export {
   type LookFinding,
   type Unseen,
 } from './findings';
+export {
+  levelDoubt,
+  levelFindings,
+  levelOf,
+  levelPlan,
+  type Level,
+  type LevelDoubt,
+  type LevelPlan,
+} from './level';
 export { lookAt, type Look } from './look';
 export { ready, type Ready } from './ready';
 export { remedyFor, type Remedy } from './remedy';

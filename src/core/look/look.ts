@@ -1,6 +1,6 @@
 import type { Raster as Photo } from '../art';
 import type { Point } from '../geometry';
-import { placesByCorners } from './byCorners';
+import { placesByCorners, type Place } from './byCorners';
 import type { Projective, View } from './camera';
 import { checksOf } from './checks';
 import type { Expected } from './expected';
@@ -30,6 +30,8 @@ export interface Look {
 /** A reading is borne out when this share of the blocks that could be found again was, and at least so many. */
 const LEAST_SHARE = 0.4;
 const LEAST_BLOCKS = 12;
+/** Of places that look alike, one is borne out when so many times the blocks of the next were found there (own choice). */
+const TIMES_NEXT = 2;
 
 const NOT_FOUND: Look = {
   ...{ which: null, mirrored: false, view: null, findings: [] },
@@ -54,11 +56,8 @@ function enlarged(map: Projective, by: number): Projective {
 }
 
 /** Whether what was found bears a reading out. */
-function borneOut({ shares, tried, blocks }: Registered): boolean {
-  const all = tried.reduce((sum, n) => sum + n, 0);
-  const told = shares.reduce((sum, share, i) => sum + share * (tried[i] ?? 0), 0);
-  return blocks.length >= LEAST_BLOCKS && told >= LEAST_SHARE * all;
-}
+const borneOut = ({ most, blocks }: Registered): boolean =>
+  blocks.length >= LEAST_BLOCKS && most >= LEAST_SHARE;
 
 /**
  * Looks at a photo: finds which of several things the plan speaks of it shows, brings it to lie over the plan, and tells
@@ -111,36 +110,40 @@ interface Seen {
   readonly things: readonly Ready[];
 }
 
-/** What a photo may show and how, before anything bears it out. */
-type First = ReturnType<typeof placesByCorners>;
-
-/** A reading brought to lie over the photo; null where what is found does not bear it out. */
-function laidOver(first: First, { light, widthPx, heightPx, things }: Seen) {
-  const thing = first && things[first.which];
-  if (!first || !thing) return null;
-  const view: View = { map: first.map, lens: 0, widthPx, heightPx };
-  const wanted = first.mirrored ? flipped(thing.light) : thing.light;
-  const registered = refined(view, thing.expected, wanted, light);
-  const lies = first.mirrored ? registered.blocks.length >= LEAST_BLOCKS : borneOut(registered);
-  return lies ? { first, thing, registered } : null;
+/**
+ * The place of several that what is found bears out, brought to lie over the photo; null where it bears out none, or
+ * speaks for another nearly as loudly.
+ */
+function laidOver(places: readonly Place[], { light, widthPx, heightPx, things }: Seen) {
+  const tried = places.flatMap((first) => {
+    const thing = things[first.which];
+    if (!thing) return [];
+    const view: View = { map: first.map, lens: 0, widthPx, heightPx };
+    const wanted = first.mirrored ? flipped(thing.light) : thing.light;
+    return [{ first, thing, registered: refined(view, thing.expected, wanted, light) }];
+  });
+  tried.sort((a, b) => b.registered.blocks.length - a.registered.blocks.length);
+  const [best, next] = tried;
+  if (!best) return null;
+  const found = best.registered.blocks.length;
+  if (next && found < TIMES_NEXT * next.registered.blocks.length) return null;
+  const lies = best.first.mirrored ? found >= LEAST_BLOCKS : borneOut(best.registered);
+  return lies ? best : null;
 }
 
 /** Where art is too plain or repeats itself, the edges of its paper may tell how it lies. */
-function byPaper(light: Plane, things: readonly Ready[]) {
+function byPaper(light: Plane, things: readonly Ready[]): Place[] {
   const corners = things.every(({ expected }) => expected.paper) ? paperOutline(light) : null;
-  return corners && placesByCorners(light, things, corners);
+  return corners ? placesByCorners(light, things, corners) : [];
 }
 
 /** What corners alone tell, as a map to the pixels of the whole photo. */
-function byFeatures(small: Plane, widthPx: number, things: readonly Ready[]) {
+function byFeatures(small: Plane, widthPx: number, things: readonly Ready[]): Place[] {
   const reading = readBy(
     photoCorners(small),
     things.map(({ wanted }) => wanted),
   );
-  return (
-    reading && {
-      ...{ which: reading.which, mirrored: reading.mirrored },
-      map: enlarged(reading.found.map, widthPx / small.width),
-    }
-  );
+  if (!reading) return [];
+  const { which, mirrored, found } = reading;
+  return [{ which, mirrored, map: enlarged(found.map, widthPx / small.width) }];
 }

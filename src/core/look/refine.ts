@@ -18,9 +18,9 @@ const { hypot, max, min, round } = Math;
 
 /** Steps of looking closer: how large what must lie there is drawn, longest side in pixels, and how its blocks are looked for. */
 const STEPS = [
-  { longest: 700, search: { side: 26, step: 24, reach: 9, soft: false } },
-  { longest: 1400, search: { side: 28, step: 32, reach: 5, soft: false } },
-  { longest: 2800, search: { side: 32, step: 48, reach: 4, soft: false } },
+  { longest: 700, search: { side: 26, step: 24, reach: 9 } },
+  { longest: 1400, search: { side: 28, step: 32, reach: 5 } },
+  { longest: 2800, search: { side: 32, step: 48, reach: 4 } },
 ] as const;
 
 /** Where fewer blocks than this can tell, the art is soft: larger ones are looked for, a wider peak is enough. */
@@ -36,6 +36,8 @@ export interface Registered {
   /** For each part laid by itself, or all of it: which share of the blocks that could tell was found, and how many could. */
   readonly shares: readonly number[];
   readonly tried: readonly number[];
+  /** The share of all blocks, at the step that found most of those that could tell: faint art is lost at the finest. */
+  readonly most: number;
 }
 
 /**
@@ -54,6 +56,7 @@ export function refined(first: View, expected: Expected, wanted: Plane, light: P
   let drifts: Drift[] = areas.map(() => NO_DRIFT);
   let own: (Drifted | null)[] = [];
   let last = { found: [] as Block[], tried: areas.map(() => 0) };
+  let most = 0;
   for (const { longest, search } of STEPS) {
     const small = shrunk(
       wanted,
@@ -63,8 +66,10 @@ export function refined(first: View, expected: Expected, wanted: Plane, light: P
     const seen = seenFromAbove(light, view.widthPx, view, widthMm, heightMm, scale);
     const look = (how: Search) => blocksOf(small, seen, scale, areas, drifts, how);
     const sharp = look(search);
-    const soft = single && (sharp.tried[0] ?? 0) < FEW_BLOCKS;
-    const { found, tried } = soft ? look({ ...search, side: 2 * search.side, soft }) : sharp;
+    const few = single && (sharp.tried[0] ?? 0) < FEW_BLOCKS;
+    const { found, tried } = few ? look({ ...search, side: 2 * search.side, soft: true }) : sharp;
+    const all = tried.reduce((sum, n) => sum + n, 0);
+    if (longest > STEPS[0].longest) most = max(most, found.length / max(1, all));
     const usualPx = usualOff(found, view);
     const before = view;
     view = refinedView(view, pairsOf(found, before), max(0.7, 1.5 * usualPx));
@@ -82,7 +87,7 @@ export function refined(first: View, expected: Expected, wanted: Plane, light: P
       (_, part) =>
         last.found.filter((block) => block.part === part).length / max(1, last.tried[part] ?? 0),
     ),
-    tried: last.tried,
+    ...{ tried: last.tried, most },
   };
 }
 

@@ -1,9 +1,9 @@
 import { randomOf } from '../random';
-import { fittedMap, frontal, projected, type Pair, type Projective } from './camera';
+import { fittedMap, frontal, pixelOf, type Pair, type Projective } from './camera';
 import { cornersOf, matched, type Corners, type Match } from './corners';
 import { evened, flipped, shrunk, type Plane } from './plane';
 
-const { hypot, cos, sin, min, max, round } = Math;
+const { cos, sin, min, max, round } = Math;
 
 /** What is looked for is looked at in these sizes beside its full one: a corner is known again within a tenth or two. */
 const SIZES = [1, 0.76, 0.58, 0.44, 0.33, 0.25, 0.19, 0.14] as const;
@@ -126,12 +126,15 @@ function within(
   reach: number,
 ): Pair[] {
   const pairs: Pair[] = [];
+  const place = { x: 0, y: 0 };
+  // a plain view through no lens, into one place: there are millions
+  const pixel = pixelOf({ map, lens: 0, widthPx: 1, heightPx: 1 });
   for (const { a, b } of matches) {
-    const from = { x: wanted.corners.x[b] ?? 0, y: wanted.corners.y[b] ?? 0 };
-    const to = { x: photo.x[a] ?? 0, y: photo.y[a] ?? 0 };
-    const at = projected(map, from.x, from.y);
-    if (hypot(at.x - to.x, at.y - to.y) <= reach && frontal(map, from.x, from.y))
-      pairs.push({ from, to, weight: 1 });
+    const [x, y] = [wanted.corners.x[b] ?? 0, wanted.corners.y[b] ?? 0];
+    const [toX, toY] = [photo.x[a] ?? 0, photo.y[a] ?? 0];
+    pixel(x, y, place);
+    if ((place.x - toX) ** 2 + (place.y - toY) ** 2 <= reach * reach && frontal(map, x, y))
+      pairs.push({ from: { x, y }, to: { x: toX, y: toY }, weight: 1 });
   }
   return pairs;
 }

@@ -9,7 +9,9 @@ export type Remedy =
   /** Cut white away. */
   | { readonly kind: 'trim'; readonly tile: string | null }
   /** Take away what lies on the ink; if it is bare or smeared below, its sheet is printed again. */
-  | { readonly kind: 'clear'; readonly tile: string | null };
+  | { readonly kind: 'clear'; readonly tile: string | null }
+  /** Lift the print off the blank and lay it again. */
+  | { readonly kind: 'place-again' };
 
 /** The remedy for a finding. */
 export function remedyFor(finding: LookFinding): Remedy {
@@ -33,5 +35,8 @@ export function remedyFor(finding: LookFinding): Remedy {
     case 'bare':
     case 'covered':
       return { kind: 'clear', tile: finding.tile };
+    case 'crooked':
+    case 'aside':
+      return { kind: 'place-again' };
   }
 }

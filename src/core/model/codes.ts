@@ -28,6 +28,9 @@ export const TASKS = [
   'lint-off',
   'lint-off-or-peels',
   'backing-off',
+  // a second heat
+  'see-that-paper-holds',
+  'cover-what-lifts',
   // the machine
   'fit-attachment',
   'attachment-off',

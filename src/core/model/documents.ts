@@ -89,7 +89,8 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
   },
   paper: { version: 5, schema: paperSchema, steps: { ...COMMON, 3: handSized, 4: paperTo5 } },
   printer: { version: 4, schema: printerSchema, steps: { ...COMMON, 3: handSized } },
-  machine: { version: 4, schema: machineSchema, steps: { ...COMMON, 3: machineTo4 } },
+  // version 5 brought what each measuring of its plate came to
+  machine: { version: 5, schema: machineSchema, steps: { ...COMMON, 3: machineTo4, 4: same } },
   cutter: { version: 4, schema: cutterSchema, steps: { ...COMMON, 3: handSized } },
   figures: {
     version: 4,
@@ -99,13 +100,13 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
   colours: { version: 1, schema: ownColoursSchema, steps: {} },
   run: { version: 5, schema: runSchema, steps: { ...COMMON, 3: runTo4, 4: programTo5 } },
   record: {
-    version: 7,
+    version: 9,
     schema: recordSchema,
-    // version 6 brought what simulated machines pressed, 7 the cause that was found; both have defaults
-    steps: { ...COMMON, 3: recordTo4, 4: programTo5, 5: same, 6: same },
+    // 6 brought what simulated machines pressed, 7 the cause that was found, 8 looks before heat, 9 second heats; all have defaults
+    steps: { ...COMMON, 3: recordTo4, 4: programTo5, 5: same, 6: same, 7: same, 8: same },
   },
-  // version 2 brought machines that are told to be ready, and pieces to have rested
-  evening: { version: 3, schema: eveningSchema, steps: { 1: same, 2: same } },
+  // version 2 brought machines that are told to be ready, and pieces to have rested; 3 looks at photos, 4 how a print lies, 5 second heats
+  evening: { version: 5, schema: eveningSchema, steps: { 1: same, 2: same, 3: same, 4: same } },
   good: { version: 1, schema: goodSchema, steps: {} },
   money: { version: 1, schema: moneySchema, steps: {} },
 };

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { programSchema } from './program';
+import { lookSchema } from './look';
 import { idSchema, nameSchema, timestampSchema } from './primitives';
 import { FAULT_IDS, outcomeSchema } from './record';
 import { machineSchema } from './shelf';
@@ -57,24 +58,6 @@ export const eveningWishSchema = z.object({
 /** Where in the evening something stands: which piece of the plan, which of its blocks, which step of that. */
 const placeSchema = z.object({ piece: countSchema, block: countSchema, step: countSchema });
 
-/** What a look at a photo before heat can find, and what is then done about it. */
-export const LOOK_CODES = [
-  'mirrored',
-  'size',
-  'tile-missing',
-  'tile-swapped',
-  'tile-turned',
-  'tile-size',
-  'step',
-  'gap',
-  'border',
-  'clipped',
-  'bare',
-  'covered',
-] as const;
-/** Things told of one look at most. */
-export const MOST_FOUND = 60;
-
 /** What happened in an evening, at a moment. */
 export const eveningEventSchema = z.discriminatedUnion('kind', [
   /** A step was begun (its clock started), done, or passed over. */
@@ -107,9 +90,7 @@ export const eveningEventSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.enum(['dropped', 'rested']), at: timestampSchema, piece: countSchema }),
   /** A photo of a job's print was held against its plan: what was found, and which remedies were gone for. */
   z.object({
-    ...{ kind: z.literal('looked'), at: timestampSchema, jobId: idSchema },
-    found: z.array(z.enum(LOOK_CODES)).max(MOST_FOUND),
-    remedies: z.array(z.enum(['reprint', 'lay-again'])).max(MOST_FOUND),
+    ...{ kind: z.literal('looked'), jobId: idSchema, ...lookSchema.shape },
   }),
 ]);
 

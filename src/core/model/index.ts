@@ -11,6 +11,7 @@ export * from './item';
 export * from './job';
 export * from './items';
 export * from './passes';
+export * from './look';
 export * from './record';
 export * from './migrate';
 export * from './same';

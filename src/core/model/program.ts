@@ -128,6 +128,11 @@ export const operationSchema = z.object({
   cautions: z.array(z.enum(CAUTIONS)).max(CAUTIONS.length),
 });
 
+/** How a piece that was pressed before gets a second heat: its paper still on it as it was, or what has come loose under a fresh cover. */
+export const PRESSED_AGAIN = ['under-its-paper', 'what-lifts'] as const;
+/** How a piece gets a second heat. */
+export type PressedAgain = (typeof PRESSED_AGAIN)[number];
+
 /** All that is done at the press for one item or batch, in order: what a run freezes and a record keeps. */
 export const programSchema = z.object({
   /** The blank it is pressed on, by identity and as it is called. */
@@ -150,6 +155,8 @@ export const programSchema = z.object({
     overDye: z.boolean(),
     coolSchool: z.enum(['A', 'B']),
     figureSchool: z.enum(['A', 'B']),
+    /** Null where it is its first heat. */
+    again: z.enum(PRESSED_AGAIN).nullable().default(null),
   }),
 });
 

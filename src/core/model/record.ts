@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { lookSchema } from './look';
 import { pressureSchema, TRANSFER_KINDS } from './heat';
 import { programSchema } from './program';
 import { eventSchema } from './run';
@@ -99,6 +100,8 @@ export const itemOutcomeSchema = z.object({
   faults: z.array(z.enum(FAULT_IDS)).max(FAULT_IDS.length),
 });
 
+/** Looks before heat kept with one record at most, the last ones (own choice). */
+export const MAX_LOOKS = 20;
 /** Later entries of one record at most (own choice). */
 export const MAX_LATER = 100;
 
@@ -143,6 +146,8 @@ export const recordSchema = z.object({
   program: programSchema.nullable(),
   events: z.array(eventSchema),
   later: z.array(laterSchema).max(MAX_LATER),
+  /** Photos that were held against the plan before it was pressed. */
+  looks: z.array(lookSchema).max(MAX_LOOKS).default([]),
   /** Whether simulated machines pressed it: nothing is learned from that. */
   simulated: z.boolean().default(false),
   /** Whether it was a test piece, pressed to learn: what goes wrong with it was asked for. */

@@ -3,7 +3,14 @@ import { blankSchema } from './blank';
 import { ownColoursSchema } from './colours';
 import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
 import { handSizeSchema, paperSchema } from './paper';
-import { idSchema, lengthSchema, nameSchema, offsetSchema, originSchema } from './primitives';
+import {
+  idSchema,
+  lengthSchema,
+  nameSchema,
+  offsetSchema,
+  originSchema,
+  timestampSchema,
+} from './primitives';
 
 /** Widest border a printer leaves, mm. */
 const MAX_MARGIN_MM = 200;
@@ -99,6 +106,16 @@ export const readingsSchema = z.object({
     .max(MOST_MOMENTS),
 });
 
+/** Measurings of a machine's plate that are kept, the last ones (own choice). */
+export const MOST_MEASURED = 50;
+
+/** What one measuring came to: when, at which display, and what the plate read less that, °C. */
+export const measuredSchema = z.object({
+  at: timestampSchema,
+  displayC: degreesSchema,
+  offsetC: z.number().min(-400).max(400),
+});
+
 /** A heat source as its owner knows it. Figures that are not known are null. */
 export const machineSchema = z.object({
   id: idSchema,
@@ -123,6 +140,8 @@ export const machineSchema = z.object({
   recoverS: z.number().min(0).max(7200).nullable().default(null),
   /** What it was measured by; null where it was not. */
   readings: readingsSchema.nullable().default(null),
+  /** What each measuring of its plate came to, the first first. */
+  measured: z.array(measuredSchema).max(MOST_MEASURED).default([]),
   /** Pressures it can give; empty where its clamp or a sleeve sets it. */
   pressures: z.array(pressureSchema).max(3).default(['light', 'medium', 'firm']),
   /** For a part that is put on a press: which one; null where it is not known, or stands by itself. */
@@ -182,6 +201,8 @@ export type OwnFigures = z.infer<typeof ownFiguresSchema>;
 export type Machine = z.infer<typeof machineSchema>;
 /** Readings of a thermometer or strips: places of the plate (mm, °C), moments of a pressing (s, °C). */
 export type Readings = z.infer<typeof readingsSchema>;
+/** One measuring of a plate: when (ISO 8601), display and what the plate read more than it, °C. */
+export type Measured = z.infer<typeof measuredSchema>;
 /** A kind of machine that presses. */
 export type MachineKind = Machine['kind'];
 /** Everything there is to work with: blanks, papers, tools, own figures. */

@@ -10,6 +10,7 @@ export * from './motifs';
 export * from './passes';
 export * from './advice';
 export * from './program';
+export * from './again';
 export * from './supplies';
 export * from './times';
 export * from './pressPlan';

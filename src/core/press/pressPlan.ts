@@ -155,7 +155,7 @@ function roundsOf(
 
 const conditionsOf = (heat: HeatSettings): Program['conditions'] => {
   const { cover, pad, overDye, coolSchool, figureSchool } = heat;
-  return { cover, pad, overDye, coolSchool, figureSchool };
+  return { cover, pad, overDye, coolSchool, figureSchool, again: null };
 };
 
 /** What is pressed of a pass; one whose pictures are not here goes where those of the first pass are. */

@@ -1,7 +1,15 @@
 import { shelf } from '@tests/support/jobs';
 import type { Machine, Readings } from '../model';
 import { inches } from '../units';
-import { effectivePlate, evenPart, learnedFrom, unevenness, withReadings } from '.';
+import {
+  effectivePlate,
+  evenPart,
+  learnedFrom,
+  plateDriftIn,
+  unevenness,
+  withMeasuring,
+  withReadings,
+} from '.';
 
 const plate = { widthMm: 400, heightMm: 300 };
 const press = (readings: Readings | null, part: Partial<Machine> = {}): Machine => ({
@@ -103,5 +111,35 @@ describe('the map of a plate', () => {
         heightMm: expect.closeTo(whole.heightMm, 6) as number,
       });
     expect(evenPart(press(null, { coolBorderMm: inches(6) }))).toBeNull();
+  });
+});
+
+describe('measurings of a plate over time', () => {
+  const day = (n: number) => new Date(Date.UTC(2026, 0, n, 12));
+  const measuredAt = (machine: Machine, errorC: number, n: number, displayC = 200): Machine => {
+    const { places } = grid(() => errorC, 3);
+    const readings = {
+      places: places.map((each) => ({ ...each, displayC, plateC: displayC + errorC })),
+      pressing: [],
+    };
+    return withMeasuring(withReadings(machine, readings), machine, day(n));
+  };
+
+  test('each is kept once; on the same day it is put right, and kept as it is it is none', () => {
+    const once = measuredAt(press(null), -2, 1);
+    expect(once.measured).toEqual([{ at: day(1).toISOString(), displayC: 200, offsetC: -2 }]);
+    expect(withMeasuring(once, once, day(9)).measured).toHaveLength(1);
+    expect(measuredAt(once, -3, 1).measured.map(({ offsetC }) => offsetC)).toEqual([-3]);
+    expect(measuredAt(once, -3, 2).measured.map(({ offsetC }) => offsetC)).toEqual([-2, -3]);
+  });
+
+  test('a plate that has begun to read low is told; what a thermometer errs by, or another heat, is not', () => {
+    const before = [1, 10, 20].reduce((m, n, i) => measuredAt(m, -1 - i, n), press(null));
+    expect(plateDriftIn(before.measured)).toBeNull();
+    expect(plateDriftIn(measuredAt(before, -6, 90).measured)).toBeNull();
+    expect(plateDriftIn(measuredAt(before, -12, 90, 150).measured)).toBeNull();
+    const low = plateDriftIn(measuredAt(before, -12, 90).measured);
+    expect(low).toMatchObject({ to: 'cooler', before: { offsetC: -2 }, lately: { offsetC: -12 } });
+    expect(plateDriftIn(measuredAt(before, 8, 90).measured)?.to).toBe('hotter');
   });
 });

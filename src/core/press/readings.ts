@@ -1,5 +1,12 @@
 import type { Box } from '../geometry';
-import { MOST_DROP_C, MOST_OFFSET_C, type Machine, type Readings } from '../model';
+import {
+  MOST_DROP_C,
+  MOST_MEASURED,
+  MOST_OFFSET_C,
+  type Machine,
+  type Measured,
+  type Readings,
+} from '../model';
 import { medianOf } from '../median';
 
 /** A plate, mm. */
@@ -53,6 +60,58 @@ export function withReadings(machine: Machine, readings: Readings): Machine {
     ...(offsetC !== null && { displayOffsetC: held(offsetC, -MOST_OFFSET_C, MOST_OFFSET_C) }),
     ...(dropC !== null && { dropC: held(dropC, 0, MOST_DROP_C), recoverS }),
   };
+}
+
+/** A measuring so soon after another puts it right, ms (own choice: half a day). */
+const PUTS_RIGHT_MS = 12 * 3600_000;
+
+/**
+ * A machine with what its places came to kept among its measurings, where they were read anew; one soon after
+ * another puts that right.
+ * @param before as it was before it was measured.
+ */
+export function withMeasuring(machine: Machine, before: Machine, at: Date): Machine {
+  const places = machine.readings?.places ?? [];
+  const { offsetC } = learnedFrom({ places, pressing: [] });
+  const known = JSON.stringify(before.readings?.places ?? []) === JSON.stringify(places);
+  if (offsetC === null || known) return machine;
+  const fresh = {
+    at: at.toISOString(),
+    displayC: medianOf(places.map((p) => p.displayC)),
+    offsetC,
+  };
+  const earlier = before.measured.filter(
+    (each) => at.getTime() - Date.parse(each.at) >= PUTS_RIGHT_MS,
+  );
+  return { ...machine, measured: [...earlier, fresh].slice(-MOST_MEASURED) };
+}
+
+/** Measurings at displays this near each other are compared, °C: a display's error changes with its heat (own choice). */
+const SAME_HEAT_C = 15;
+/** A plate that differs from what it was by less may be the thermometer, °C (it errs by about 2 each time; own choice). */
+const DRIFTED_C = 5;
+
+/** A plate that has begun to be otherwise than it shows. */
+export interface PlateDrift {
+  readonly to: 'cooler' | 'hotter';
+  /** What it was: the middle of the measurings before, and since when they are. */
+  readonly before: Measured;
+  readonly lately: Measured;
+}
+
+/** Whether the last measuring of a plate tells of another error than those before, at about the same heat. */
+export function plateDriftIn(measured: readonly Measured[]): PlateDrift | null {
+  const lately = measured.at(-1);
+  if (!lately) return null;
+  const like = measured
+    .slice(0, -1)
+    .filter(({ displayC }) => Math.abs(displayC - lately.displayC) <= SAME_HEAT_C);
+  const [first] = like;
+  if (!first) return null;
+  const before = { ...first, offsetC: medianOf(like.map(({ offsetC }) => offsetC)) };
+  const by = lately.offsetC - before.offsetC;
+  if (Math.abs(by) < DRIFTED_C) return null;
+  return { to: by < 0 ? 'cooler' : 'hotter', before, lately };
 }
 
 /** A place counts for a point by one over its distance to this power (inverse distance weighting, Shepard 1968). */

@@ -59,6 +59,8 @@ interface HandleProps {
 interface DragStart {
   readonly box: Box;
   readonly at: Placement['at'];
+  /** All of one drag is one step of undo. */
+  readonly hand: symbol;
 }
 
 /** How near a datum line pulls, screen pixels. */
@@ -82,7 +84,9 @@ export function PlacedHandle({ item, selection, trim, selected }: HandleProps) {
     ({ movement: [mx, my], first, memo, altKey, touches, cancel }) => {
       if (touches > 1) return cancel(); // two fingers look closer
       if (first) selection.choose(placement.id);
-      const start = (memo as DragStart | undefined) ?? { box, at: placement.at };
+      const start = (memo as DragStart | undefined) ?? {
+        ...{ box, at: placement.at, hand: Symbol('drag') },
+      };
       const free = { ...start.box, x: start.box.x + mx * mmPerPx, y: start.box.y + my * mmPerPx };
       // Alt lets go of the datum lines
       const to = altKey ? free : snapped(free, face, SNAP_PX * mmPerPx);
@@ -91,7 +95,8 @@ export function PlacedHandle({ item, selection, trim, selected }: HandleProps) {
         dxMm: start.at.dxMm + to.x - start.box.x,
         dyMm: start.at.dyMm + to.y - start.box.y,
       };
-      if (mx !== 0 || my !== 0) selection.change(placement.id, (each) => ({ ...each, at }), 'drag');
+      if (mx !== 0 || my !== 0)
+        selection.change(placement.id, (each) => ({ ...each, at }), start.hand);
       return start;
     },
     { filterTaps: true, pointer: { keys: false } },

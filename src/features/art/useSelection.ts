@@ -7,6 +7,7 @@ import { regionBox } from '@/core/geometry';
 import { inkRegion, placedBox, rebase } from '@/core/layout';
 import type { Artwork, Job, Placement } from '@/core/model';
 import { unlessTooMuch } from '@/core/work';
+import type { EditGroup } from '@/store';
 import { useJob } from '@/ui/job/jobContext';
 
 /** A picture where it lies. */
@@ -57,7 +58,7 @@ export function useSelection() {
   });
   const selected = onFace.find(({ placement }) => placement.id === chosen) ?? onFace.at(-1) ?? null;
 
-  const change = (id: string, how: Change, group: string) => edit(onPlacement(id, how), group);
+  const change = (id: string, how: Change, group: EditGroup) => edit(onPlacement(id, how), group);
 
   return {
     face,

@@ -11,6 +11,7 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import type { TaskRunner } from '@/ui/useTask';
+import { useWarmWorker } from '@/ui/useWarmWorker';
 import { letteringTask, type TakenIn } from '@/workers';
 import type { Selection } from './useSelection';
 
@@ -41,6 +42,8 @@ export function useTakeIn(selection: Selection): TakeIn {
   const { job, edit, incoming: task } = useJob();
   const notify = useNotify();
   const intake = useFileIntake(task);
+  // once there is a picture, a print file is what may be asked for next
+  useWarmWorker(task, true, job.placements.length > 0);
   const [many, setMany] = useState<readonly File[]>([]);
 
   const refuse = (text: string): null => {

@@ -6,9 +6,8 @@ import { useRouter } from 'next/navigation';
 import type { Job, KeptEvening } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
-import { allowSound } from '@/ui/press';
+import { allowSound, begun } from '@/ui/press';
 import type { EveningShown } from '@/workers';
-import { begun } from './begun';
 
 /** Begins the evening by its plan, on the machines at hand; on the demo bench on simulated ones too. */
 export function Begin({

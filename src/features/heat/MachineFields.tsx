@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { driftIn } from '@/core/log';
 import { NOTHING_OWN, type Machine } from '@/core/model';
+import { plateDriftIn } from '@/core/press';
 import { freeName } from '@/core/shelf';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
@@ -16,32 +17,38 @@ import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { useUnits } from '@/ui/units';
-import { displayReasons, displayText, driftWords } from '@/words';
+import { displayReasons, displayText, driftWords, plateDriftWords } from '@/words';
 import { MachineTraits } from './MachineTraits';
 import { ReadingsDialog } from './readings/ReadingsDialog';
 import { newId } from '@/store';
 import { useHeatEdit } from './useHeatEdit';
 
-/** What the log tells of a machine that has begun to heat otherwise; nothing where it has not. */
+/** What its measurings and the log tell of a machine that has begun to heat otherwise; nothing where it has not. */
 function Drifts({ machine, onMeasure }: { machine: Machine; onMeasure: () => void }) {
   const records = useLog();
   const drift = useMemo(
     () => driftIn((records ?? []).filter(({ machineId }) => machineId === machine.id)),
     [records, machine.id],
   );
-  if (!drift) return null;
-  return (
-    <Alert
-      severity="warning"
-      action={
-        <Button color="inherit" size="small" onClick={onMeasure}>
-          Measure it
-        </Button>
-      }
-    >
-      {driftWords(drift)}
+  const plateDrift = plateDriftIn(machine.measured);
+  const told = [
+    ...(plateDrift ? [plateDriftWords(plateDrift, machine.displayUnit)] : []),
+    ...(drift ? [driftWords(drift)] : []),
+  ];
+  return told.map((words) => (
+    <Alert key={words} severity="warning">
+      {words}
+      <Button
+        color="inherit"
+        variant="outlined"
+        size="small"
+        sx={{ display: 'block', mt: 1 }}
+        onClick={onMeasure}
+      >
+        Measure it
+      </Button>
     </Alert>
-  );
+  ));
 }
 
 /** The heat source, and what must be known of it; changes are kept on the shelf for every job. */

@@ -8,17 +8,17 @@ import dynamic from 'next/dynamic';
 import { useCallback, useMemo, useState } from 'react';
 import { kindWords, logLesson } from '@/words';
 import type { UnitStyle } from '@/words/units';
-import { kindsIn, narrowed, type LogFilter } from '@/core/log';
+import { kindsIn, narrowed, teaches, type LogFilter } from '@/core/log';
 import type { PressRecord } from '@/core/model';
 import { storageProblem } from '@/store';
-import { useLog } from '@/ui/bench/useLog';
+import { useLogSoFar } from '@/ui/bench/useLog';
 import { useNotify } from '@/ui/notify';
 import { Choice } from '@/ui/fields/Choice';
 import { OffBench } from '@/ui/OffBench';
 import { useUnits } from '@/ui/units';
 import { LogFiles } from './LogFiles';
 import { LogFilters } from './LogFilters';
-import { Timeline } from './Timeline';
+import { AT_ONCE, Timeline } from './Timeline';
 
 const LogTable = dynamic(() => import('./LogTable').then((m) => m.LogTable), { ssr: false });
 const OutcomeChart = dynamic(() => import('./OutcomeChart').then((m) => m.OutcomeChart), {
@@ -28,10 +28,13 @@ const OutcomeChart = dynamic(() => import('./OutcomeChart').then((m) => m.Outcom
 /** What pressings of one blank by one transfer teach, and how they came out by their settings: mugs say nothing about tees. */
 function OfOneKind({
   records,
+  whole,
   units,
   chart,
 }: {
   records: readonly PressRecord[];
+  /** Whether they are all there are: nothing is learned from a part. */
+  whole: boolean;
   units: UnitStyle;
   chart: boolean;
 }) {
@@ -58,9 +61,10 @@ function OfOneKind({
         </TextField>
       )}
       <Typography sx={{ mb: 1.5, fontSize: 17 }}>
-        {kindWords(kind)}: {logLesson(kind.records, units)}
+        {kindWords(kind)}:{' '}
+        {whole ? logLesson(kind.records, units) : 'reading what lies further back …'}
       </Typography>
-      {chart && <OutcomeChart records={kind.records} units={units} />}
+      {chart && whole && <OutcomeChart records={kind.records} units={units} />}
     </>
   );
 }
@@ -76,7 +80,8 @@ const WAYS = [
 export function LogScreen() {
   const units = useUnits();
   const notify = useNotify();
-  const records = useLog(
+  const { records, whole } = useLogSoFar(
+    AT_ONCE,
     useCallback(
       (error: unknown) => notify({ tone: 'error', text: storageProblem(error) }),
       [notify],
@@ -84,32 +89,31 @@ export function LogScreen() {
   );
   const [filter, setFilter] = useState<LogFilter>({});
   const [show, setShow] = useState<(typeof WAYS)[number][0]>('timeline');
-  const shown = useMemo(() => narrowed(records ?? [], filter), [records, filter]);
-  // what simulated machines did teaches nothing
-  const real = useMemo(() => shown.filter(({ simulated }) => !simulated), [shown]);
+  const shown = useMemo(() => narrowed(records, filter), [records, filter]);
+  const real = useMemo(() => shown.filter(teaches), [shown]);
   return (
     <OffBench title="Log">
       <Typography variant="h1" sx={{ mb: 2 }}>
         What the log says
       </Typography>
-      {records?.length === 0 && (
+      {whole && records.length === 0 && (
         <Typography>
           Nothing is written down yet. Press something, then tell on its Record station how it came
           out.
         </Typography>
       )}
-      {records && records.length > 0 && (
+      {records.length > 0 && (
         <>
           <LogFilters records={records} filter={filter} onFilter={setFilter} />
           <Box sx={{ mb: 2, maxWidth: 360 }}>
             <Choice label="How the log is shown" value={show} options={WAYS} onChoose={setShow} />
           </Box>
-          <OfOneKind records={real} units={units} chart={show === 'chart'} />
+          <OfOneKind records={real} whole={whole} units={units} chart={show === 'chart'} />
           {show === 'timeline' && <Timeline records={shown} />}
           {show === 'table' && <LogTable records={shown} units={units} />}
         </>
       )}
-      {records && <LogFiles records={records} />}
+      {whole && <LogFiles records={records} />}
     </OffBench>
   );
 }

@@ -11,47 +11,23 @@ import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { OutcomeWord } from '@/ui/OutcomeWord';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { CAUSE_WORDS, FAULT_WORDS, lifeWords, settingsLine } from '@/words';
+import { CAUSE_WORDS, FAULT_WORDS, keptLookWords, lifeWords, settingsLine } from '@/words';
 
 /** Pressings shown at once; further ones are asked for (own choice). */
-const AT_ONCE = 30;
+export const AT_ONCE = 30;
 
 /** What was seen of a piece since: a line of its life, a point for each look. */
 function Life({ record }: { record: PressRecord }) {
   const life = lifeOf(record);
   if (life.length === 0) return null;
   return (
-    <Box
-      component="ol"
-      aria-label="What was seen of it since"
-      sx={{
-        listStyle: 'none',
-        m: 0,
-        mt: 0.75,
-        p: 0,
-        borderLeft: `2px solid ${COLOURS.clover}`,
-        ml: 0.5,
-      }}
-    >
+    <ol aria-label="What was seen of it since">
       {life.map((entry) => (
-        <Box
-          component="li"
-          key={entry.at}
-          sx={{
-            ...{ position: 'relative', pl: 2, py: 0.25, fontSize: 15 },
-            '&::before': {
-              ...{ content: '""', position: 'absolute', left: -6, top: 10, width: 10, height: 10 },
-              ...{ borderRadius: '50%', bgcolor: COLOURS.clover },
-            },
-          }}
-        >
-          <Box component="span" sx={{ color: COLOURS.graphite }}>
-            {lifeWords(entry)}:
-          </Box>{' '}
-          {entry.text}
-        </Box>
+        <li key={entry.at}>
+          <span className="aside">{lifeWords(entry)}:</span> {entry.text}
+        </li>
       ))}
-    </Box>
+    </ol>
   );
 }
 
@@ -59,41 +35,69 @@ function Life({ record }: { record: PressRecord }) {
 function Entry({ record, photo }: { record: PressRecord; photo: string | undefined }) {
   const units = useUnits();
   const { faults, cause, note, jobName, blankName, machineName, simulated, test } = record;
-  const kind = [test ? 'test piece' : '', simulated ? 'simulated' : ''].filter(Boolean).join(', ');
+  const kind = [
+    ...(test ? ['test piece'] : []),
+    ...(simulated ? ['simulated'] : []),
+    ...(record.program?.conditions.again ? ['pressed again'] : []),
+  ].join(', ');
   return (
-    <Box
-      component="li"
-      sx={{ display: 'flex', gap: 2, py: 1.25, borderTop: `1px solid ${COLOURS.hairline}` }}
-    >
-      <Box sx={{ flex: 1, minWidth: 0 }}>
-        <Typography sx={{ fontSize: 16 }}>
+    <li>
+      <div>
+        <p className="what">
           <OutcomeWord outcome={record.outcome} /> {jobName}
           {kind && ` (${kind})`}
-        </Typography>
-        <Typography sx={{ fontSize: 15, color: COLOURS.graphite }}>
+        </p>
+        <p className="aside">
           {blankName} · {machineName} ·{' '}
-          <span style={{ fontFamily: FONTS.figure }}>{settingsLine(record, units)}</span>
-        </Typography>
+          <span className="figures">{settingsLine(record, units)}</span>
+        </p>
         {faults.length > 0 && (
-          <Typography sx={{ fontSize: 15 }}>
+          <p>
             {faults.map((fault) => FAULT_WORDS[fault][0]).join(', ')}
             {cause && `; found: ${CAUSE_WORDS[cause].name.toLowerCase()}`}
-          </Typography>
+          </p>
         )}
-        {note && <Typography sx={{ fontSize: 15 }}>{note}</Typography>}
+        {record.looks.map((look) => (
+          <p key={look.at} className="aside">
+            {keptLookWords(look)}
+          </p>
+        ))}
+        {note && <p>{note}</p>}
         <Life record={record} />
-      </Box>
+      </div>
       {photo && (
         // eslint-disable-next-line @next/next/no-img-element -- a blob from the browser's own storage needs no image server
-        <img
-          src={photo}
-          alt={`What came of ${jobName}`}
-          style={{ width: 96, height: 96, objectFit: 'cover', borderRadius: 8 }}
-        />
+        <img src={photo} alt={`What came of ${jobName}`} />
       )}
-    </Box>
+    </li>
   );
 }
+
+/** How days, pressings and lives look: told once for all of them, since a year's pressings come at once. */
+const LOOK = {
+  ...{ mt: 2, fontSize: 15, lineHeight: 1.5 },
+  '& .day': { mb: 2 },
+  '& p': { m: 0 },
+  '& ul': { listStyle: 'none', m: 0, mt: 1, p: 0 },
+  '& ul > li': {
+    ...{ display: 'flex', gap: 2, py: 1.25 },
+    borderTop: `1px solid ${COLOURS.hairline}`,
+  },
+  '& ul > li > div': { flex: 1, minWidth: 0 },
+  '& ul > li > img': { width: 96, height: 96, objectFit: 'cover', borderRadius: '8px' },
+  '& .what': { fontSize: 16 },
+  '& .aside': { color: COLOURS.graphite },
+  '& .figures': { fontFamily: FONTS.figure },
+  '& ol': {
+    ...{ listStyle: 'none', m: 0, mt: 0.75, p: 0, ml: 0.5 },
+    borderLeft: `2px solid ${COLOURS.clover}`,
+  },
+  '& ol > li': { position: 'relative', pl: 2, py: 0.25 },
+  '& ol > li::before': {
+    ...{ content: '""', position: 'absolute', left: -6, top: 10, width: 10, height: 10 },
+    ...{ borderRadius: '50%', bgcolor: COLOURS.clover },
+  },
+} as const;
 
 /** The log by days, the latest first. */
 export function Timeline({ records }: { records: readonly PressRecord[] }) {
@@ -112,13 +116,13 @@ export function Timeline({ records }: { records: readonly PressRecord[] }) {
     return [...found];
   }, [shown]);
   return (
-    <Box component="section" aria-label="Timeline" sx={{ mt: 2 }}>
+    <Box component="section" aria-label="Timeline" sx={LOOK}>
       {days.map(([day, own]) => (
-        <Box key={day} sx={{ mb: 2 }}>
+        <div key={day} className="day">
           <Typography variant="h3" component="h2">
             {day}
           </Typography>
-          <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0 }}>
+          <ul>
             {own.map((record) => (
               <Entry
                 key={record.id}
@@ -126,8 +130,8 @@ export function Timeline({ records }: { records: readonly PressRecord[] }) {
                 photo={record.photoSha256 ? photos.get(record.photoSha256) : undefined}
               />
             ))}
-          </Box>
-        </Box>
+          </ul>
+        </div>
       ))}
       {records.length > most && (
         <Button variant="outlined" onClick={() => setMost(most + AT_ONCE)}>

@@ -9,7 +9,7 @@ import { MAX_LATER, type PressRecord } from '@/core/model';
 import { OutcomeWord } from '@/ui/OutcomeWord';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
-import { CAUSE_WORDS, FAULT_WORDS, settingsLine } from '@/words';
+import { CAUSE_WORDS, FAULT_WORDS, keptLookWords, settingsLine } from '@/words';
 
 interface RecordProps {
   record: PressRecord;
@@ -65,11 +65,13 @@ export function EarlierRecord(props: RecordProps) {
   const units = useUnits();
   const figures = settingsLine(record, units);
   const when = day(record.at);
+  const again = record.program?.conditions.again ?? null;
   return (
     <Box component="li" sx={{ py: 1, fontSize: 15, borderTop: `1px solid ${COLOURS.hairline}` }}>
       <Box sx={{ display: 'flex', gap: 1.5 }}>
         <Box sx={{ flex: 1 }}>
           <OutcomeWord outcome={record.outcome} /> · {when}
+          {again && ' · pressed again'}
           {record.faults.length > 0 && (
             <Box sx={{ fontSize: 14, color: COLOURS.graphite }}>
               {record.faults.map((fault) => FAULT_WORDS[fault][0]).join(', ')}
@@ -83,6 +85,11 @@ export function EarlierRecord(props: RecordProps) {
           {record.cause && (
             <Box sx={{ fontSize: 14 }}>Found: {CAUSE_WORDS[record.cause].name.toLowerCase()}</Box>
           )}
+          {record.looks.map((look) => (
+            <Box key={look.at} sx={{ fontSize: 14, color: COLOURS.graphite }}>
+              {keptLookWords(look)}
+            </Box>
+          ))}
           {record.note && <Box sx={{ fontSize: 14 }}>{record.note}</Box>}
           {record.later.map(({ at, text }) => (
             <Box key={at} sx={{ fontSize: 14, color: COLOURS.graphite }}>
@@ -96,7 +103,7 @@ export function EarlierRecord(props: RecordProps) {
         )}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', mt: 0.5 }}>
-        {record.outcome === 'good' && (
+        {record.outcome === 'good' && !again && (
           <Button
             size="small"
             onClick={onAdopt}

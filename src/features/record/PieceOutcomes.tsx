@@ -4,7 +4,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { recordOf } from '@/core/log';
-import { itemLabels, type Item, type ItemOutcome, type Job, type Shelf } from '@/core/model';
+import { looksOf } from '@/core/evening';
+import {
+  itemLabels,
+  type Item,
+  type ItemOutcome,
+  type Job,
+  type KeptLook,
+  type Shelf,
+} from '@/core/model';
 import { planJob } from '@/core/plan';
 import { spentBy } from '@/core/stock';
 import { TRANSFERS } from '@/core/transfer';
@@ -26,11 +34,12 @@ function recordOfPiece(
   shelf: Shelf,
   item: Item,
   { outcome, faults, variant }: ItemOutcome,
+  looks: readonly KeptLook[],
 ) {
   const own = { ...job, items: [{ ...item, copies: 1 }] };
   return recordOf(
     newId(),
-    { job: own, plan: planJob(own, shelf), run: null },
+    { job: own, plan: planJob(own, shelf), run: null, looks },
     { outcome, faults, note: '', photoSha256: null, items: [{ variant, outcome, faults }] },
     new Date(steadyNow()),
   );
@@ -39,7 +48,7 @@ function recordOfPiece(
 /** How test pieces came out that were pressed by their card: each is a record of its own, by its own figures. */
 export function PieceOutcomes({ onDone }: { onDone: () => Promise<void> }) {
   const { store, shelf } = useBench();
-  const { job, plan } = useJob();
+  const { job, plan, run, looks, setRun } = useJob();
   const notify = useNotify();
   const book = useBooking();
   const { told, change, clear } = useDraft(job.id, null);
@@ -52,8 +61,10 @@ export function PieceOutcomes({ onDone }: { onDone: () => Promise<void> }) {
   const left = pieces.filter((piece) => !piece.told).length;
 
   async function save() {
+    // one photo shows all of them
+    const seen = looksOf(run ?? { events: looks }, job.id);
     const records = pieces.flatMap((piece) =>
-      piece.told ? [recordOfPiece(job, shelf, piece.item, piece.told)] : [],
+      piece.told ? [recordOfPiece(job, shelf, piece.item, piece.told, seen)] : [],
     );
     try {
       await saveDocuments(
@@ -64,6 +75,8 @@ export function PieceOutcomes({ onDone }: { onDone: () => Promise<void> }) {
       return notify({ tone: 'error', text: storageProblem(error) });
     }
     clear();
+    // what was looked at is told
+    setRun(null);
     await onDone();
     notify({ tone: 'success', text: `${records.length} written down. They are in the log.` });
     book({ spent: spentBy(job, plan), spoiled: [] });

@@ -8,25 +8,25 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { recordOf } from '@/core/log';
 import { FAULT_IDS, itemLabels, type Fault, type Outcome } from '@/core/model';
-import { assembledOf, pressingOf } from '@/core/evening';
+import { assembledOf, looksOf, pressingOf } from '@/core/evening';
 import { spentBy, spoiledIn } from '@/core/stock';
-import { putArt, saveDocument, storageProblem, type Kept, newId } from '@/store';
-import { useArtPreviews } from '@/ui/bench/useArtPreviews';
+import { saveDocument, storageProblem, type Kept, newId } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { OUTCOMES } from '@/ui/OutcomeWord';
+import { allowSound } from '@/ui/press';
 import { useBooking } from '@/ui/stock';
 import { COLOURS } from '@/ui/theme';
-import { TaskProgress, useTask } from '@/ui/useTask';
-import { takeInTask } from '@/workers';
 import { ItemOutcomes } from './ItemOutcomes';
+import { ResultPhoto } from './ResultPhoto';
 import { StillDone } from './StillDone';
 import { useDraft } from './useDraft';
+import { usePressAgain } from './usePressAgain';
 import { FAULT_WORDS } from '@/words';
 
 function FaultChips({
@@ -69,54 +69,6 @@ function Causes({ faults }: { faults: readonly Fault[] }) {
   );
 }
 
-interface PhotoProps {
-  sha256: string | null;
-  onPhoto: (sha256: string) => void;
-}
-
-function Photo({ sha256, onPhoto }: PhotoProps) {
-  const { store } = useBench();
-  const notify = useNotify();
-  const task = useTask();
-  const input = useRef<HTMLInputElement>(null);
-  const previews = useArtPreviews(sha256 ? [sha256] : []);
-  const url = sha256 && previews.get(sha256);
-
-  async function take(file: File) {
-    const taken = await task.run((onProgress) => takeInTask(file, file.name, onProgress));
-    if (!taken) return;
-    if (!taken.ok) return notify({ tone: 'error', text: taken.reason });
-    const { art, blob, preview } = taken.value;
-    try {
-      await putArt(store, { sha256: art.sha256, blob, preview });
-      onPhoto(art.sha256);
-    } catch (error) {
-      notify({ tone: 'error', text: storageProblem(error) });
-    }
-  }
-
-  return (
-    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-      <input
-        ref={input}
-        type="file"
-        accept="image/png,image/jpeg,image/webp"
-        aria-label="Photo of the result"
-        hidden
-        onChange={({ target }) => target.files?.[0] && void take(target.files[0])}
-      />
-      <Button variant="outlined" onClick={() => input.current?.click()}>
-        {url ? 'Another photo' : 'Add a photo'}
-      </Button>
-      <TaskProgress task={task} />
-      {url && (
-        // eslint-disable-next-line @next/next/no-img-element -- a blob from the browser's own storage needs no image server
-        <img src={url} alt="The result" style={{ height: 96, borderRadius: 8 }} />
-      )}
-    </Box>
-  );
-}
-
 interface FormProps {
   /** What was written down before and is put right; null writes down something new. */
   corrected: Kept<'record'> | null;
@@ -126,35 +78,45 @@ interface FormProps {
 /** What came out: result, faults, photo, note. A half-filled form survives a reload. */
 export function RecordForm({ corrected, onDone }: FormProps) {
   const { store } = useBench();
-  const { job, plan, run, setRun } = useJob();
+  const { job, plan, run, setRun, looks } = useJob();
   const notify = useNotify();
   const book = useBooking();
+  const pressAgain = usePressAgain();
   const { told, change, clear } = useDraft(job.id, corrected?.body ?? null);
   const [outcomeMissing, setOutcomeMissing] = useState(false);
   const variants = itemLabels(job);
 
-  async function save() {
+  const hadAgain = run?.programs.some(({ conditions }) => conditions.again) ?? false;
+
+  /** Writes it down; false where that was not done, and why is told. */
+  async function save(): Promise<boolean> {
     const { outcome, ...rest } = told;
-    if (outcome === null) return setOutcomeMissing(true);
+    if (outcome === null) {
+      setOutcomeMissing(true);
+      return false;
+    }
     const pressing = run && pressingOf(assembledOf(run), run, 0);
     const body = corrected
       ? { ...corrected.body, ...rest, outcome }
       : recordOf(
           newId(),
-          { job, plan, run: pressing, simulated: run?.simulated != null },
+          {
+            ...{ job, plan, run: pressing, simulated: run?.simulated != null },
+            looks: looksOf(run ?? { events: looks }, job.id),
+          },
           { ...rest, outcome },
           new Date(steadyNow()),
         );
     try {
       const baseRev = corrected?.rev ?? 0;
       const saved = await saveDocument(store, { kind: 'record', id: body.id, body, baseRev });
-      if (saved.kind === 'conflict')
-        return notify({
-          tone: 'warning',
-          text: 'Another tab changed this entry; look at it again.',
-        });
+      if (saved.kind === 'conflict') {
+        notify({ tone: 'warning', text: 'Another tab changed this entry; look at it again.' });
+        return false;
+      }
     } catch (error) {
-      return notify({ tone: 'error', text: storageProblem(error) });
+      notify({ tone: 'error', text: storageProblem(error) });
+      return false;
     }
     clear();
     if (!corrected) setRun(null);
@@ -163,8 +125,9 @@ export function RecordForm({ corrected, onDone }: FormProps) {
       tone: 'success',
       text: corrected ? 'Put right in the log.' : 'Written down. It is in the log.',
     });
-    // said last, so that its Undo stays
-    if (!corrected) book({ spent: spentBy(job, plan), spoiled: spoiledIn(job, body) });
+    // said last, so that its Undo stays; a second heat takes no blank and no print
+    if (!corrected && !hadAgain) book({ spent: spentBy(job, plan), spoiled: spoiledIn(job, body) });
+    return true;
   }
 
   return (
@@ -217,7 +180,19 @@ export function RecordForm({ corrected, onDone }: FormProps) {
           }
         />
         <Causes faults={told.faults} />
-        {told.outcome !== 'good' && !corrected && <StillDone faults={told.faults} />}
+        {told.outcome !== 'good' && !corrected && (
+          <StillDone
+            faults={told.faults}
+            onAgain={
+              hadAgain
+                ? null
+                : (how) => {
+                    void allowSound();
+                    void save().then((written) => (written ? pressAgain(how) : undefined));
+                  }
+            }
+          />
+        )}
         {variants.length > 1 && (
           <ItemOutcomes
             variants={variants}
@@ -232,7 +207,7 @@ export function RecordForm({ corrected, onDone }: FormProps) {
           value={told.note}
           onChange={({ target }) => change({ note: target.value.slice(0, 4000) })}
         />
-        <Photo sha256={told.photoSha256} onPhoto={(photoSha256) => change({ photoSha256 })} />
+        <ResultPhoto sha256={told.photoSha256} onPhoto={(photoSha256) => change({ photoSha256 })} />
         <Box
           sx={{
             position: 'sticky',

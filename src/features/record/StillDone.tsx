@@ -5,10 +5,9 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useState } from 'react';
 import { againstSecondHeat, rescuesFor, type RescueWay } from '@/core/log';
-import { TRANSFER_KINDS, type Fault } from '@/core/model';
+import { TRANSFER_KINDS, type Fault, type PressedAgain } from '@/core/model';
 import { canTake } from '@/core/press';
 import { withTransfer } from '@/core/shelf';
 import { TRANSFERS } from '@/core/transfer';
@@ -17,6 +16,7 @@ import { useNewJob } from '@/ui/bench/useNewJob';
 import { useJob } from '@/ui/job/jobContext';
 import { newId } from '@/store';
 import { againstWords, rescueWords } from '@/words';
+import { ReprintPart } from './ReprintPart';
 
 /** Makes the same picture by another, opaque transfer a job of its own, and opens it. */
 function useCover() {
@@ -39,9 +39,24 @@ function useCover() {
   return { opaque, make };
 }
 
-/** What can still be done with a piece that came out badly. */
-export function StillDone({ faults }: { faults: readonly Fault[] }) {
-  const { job, plan, pathTo } = useJob();
+/** The ways that are a second heat. */
+const SECOND_HEAT: Partial<Readonly<Record<RescueWay, PressedAgain>>> = {
+  'press-again': 'under-its-paper',
+  'press-edges': 'what-lifts',
+};
+
+/**
+ * What can still be done with a piece that came out badly.
+ * @param onAgain writes it down as it is and begins its second heat; null where it had one.
+ */
+export function StillDone({
+  faults,
+  onAgain,
+}: {
+  faults: readonly Fault[];
+  onAgain: ((how: PressedAgain) => void) | null;
+}) {
+  const { job, plan } = useJob();
   const [stillTaped, setStillTaped] = useState(false);
   const { opaque, make } = useCover();
   if (faults.length === 0) return null;
@@ -58,11 +73,7 @@ export function StillDone({ faults }: { faults: readonly Fault[] }) {
         Plan it as a job
       </Button>
     ),
-    'reprint-part': (
-      <Button size="small" variant="outlined" component={NextLink} href={pathTo('sheets')}>
-        To the sheets
-      </Button>
-    ),
+    'reprint-part': plan.sheets.length > 1 && <ReprintPart />,
   };
   return (
     <Box component="section" aria-label="What can still be done">
@@ -81,11 +92,20 @@ export function StillDone({ faults }: { faults: readonly Fault[] }) {
         />
       )}
       <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 16, '& li': { mb: 1 } }}>
-        {rescuesFor(spoiled).map((rescue) => (
-          <li key={rescue.way}>
-            {rescueWords(rescue)} {button[rescue.way]}
-          </li>
-        ))}
+        {rescuesFor(spoiled).map((rescue) => {
+          const heat = SECOND_HEAT[rescue.way];
+          if (heat && !onAgain) return null;
+          return (
+            <li key={rescue.way}>
+              {rescueWords(rescue)} {button[rescue.way]}
+              {heat && onAgain && (
+                <Button size="small" variant="outlined" onClick={() => onAgain(heat)}>
+                  Write it down, and press it again
+                </Button>
+              )}
+            </li>
+          );
+        })}
         {against && <li>{againstWords(against)}</li>}
       </Box>
     </Box>

@@ -9,6 +9,7 @@ import {
   sha256Schema,
   type PressRecord,
 } from '@/core/model';
+import { readDraft, writeDraft } from '@/ui/draft';
 
 /** A record half told: no outcome chosen yet. */
 const draftSchema = z.object({
@@ -21,23 +22,7 @@ const draftSchema = z.object({
 type Draft = z.infer<typeof draftSchema>;
 
 const EMPTY: Draft = { outcome: null, faults: [], note: '', photoSha256: null, items: [] };
-const keyOf = (jobId: string) => `lucky-sheet.record-draft.${jobId}`;
-
-function read(jobId: string): Draft {
-  try {
-    return draftSchema.parse(JSON.parse(sessionStorage.getItem(keyOf(jobId)) ?? ''));
-  } catch {
-    return EMPTY;
-  }
-}
-
-function write(jobId: string, draft: Draft): void {
-  try {
-    sessionStorage.setItem(keyOf(jobId), JSON.stringify(draft));
-  } catch {
-    // storage refused: the draft lasts as long as the screen
-  }
-}
+const keyOf = (jobId: string) => `record-draft.${jobId}`;
 
 /**
  * The record form's contents. Those of a new record are kept through a reload until it is written down;
@@ -45,11 +30,11 @@ function write(jobId: string, draft: Draft): void {
  */
 export function useDraft(jobId: string, corrected: PressRecord | null) {
   const [told, setTold] = useState<Draft>(() =>
-    corrected ? draftSchema.parse(corrected) : read(jobId),
+    corrected ? draftSchema.parse(corrected) : (readDraft(keyOf(jobId), draftSchema) ?? EMPTY),
   );
   const set = (next: Draft) => {
     setTold(next);
-    if (!corrected) write(jobId, next);
+    if (!corrected) writeDraft(keyOf(jobId), next);
   };
   return {
     told,

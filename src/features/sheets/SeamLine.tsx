@@ -18,7 +18,14 @@ interface SeamProps {
   label: string;
   /** What it may reach, mm as shown. */
   most: number;
-  onMove: (at: number) => void;
+  /** `hand` stands for one drag, where it is one. */
+  onMove: (at: number, hand?: symbol) => void;
+}
+
+/** Where a drag began, and what stands for it. */
+interface DragStart {
+  readonly at: number;
+  readonly hand: symbol;
 }
 
 /** Width of the strip that takes hold of a seam, screen pixels. */
@@ -29,12 +36,12 @@ export function SeamLine({ axis, at, from, to, label, most, onMove }: SeamProps)
   const px = useMmPerPx();
   const { length } = useUnits();
   const upright = axis === 'down';
-  const move = (to: number) => onMove(Math.min(most, Math.max(0, to)));
+  const move = (to: number, hand?: symbol) => onMove(Math.min(most, Math.max(0, to)), hand);
   const bind = useDrag(
     ({ movement: [mx, my], memo }) => {
-      const start = (memo as number | undefined) ?? at;
+      const start = (memo as DragStart | undefined) ?? { at, hand: Symbol('drag') };
       const by = (upright ? mx : my) * px;
-      if (by !== 0) move(start + by);
+      if (by !== 0) move(start.at + by, start.hand);
       return start;
     },
     { pointer: { keys: false } },

@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { startTransition, useDeferredValue, useEffect, useState } from 'react';
+import { startTransition, useDeferredValue, useState } from 'react';
 import DownloadIcon from '@mui/icons-material/Download';
 import dynamic from 'next/dynamic';
 import { isPrintedOn } from '@/core/model';
@@ -18,7 +18,8 @@ import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
-import { allPngsTask, sheetPngTask, sheetsPdfTask, warmUp, type Progress } from '@/workers';
+import { useWarmWorker } from '@/ui/useWarmWorker';
+import { allPngsTask, sheetPngTask, sheetsPdfTask } from '@/workers';
 import type { TransferKind } from '@/core/model';
 import type { Sheet, Tiling } from '@/core/sheet';
 import { useUnits } from '@/ui/units';
@@ -48,7 +49,7 @@ function notPrinted(transfer: TransferKind, readyMade: boolean): string | null {
 }
 
 function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
-  const { job, plan } = useJob();
+  const { job, plan, keepLook } = useJob();
   const { store, shelf } = useBench();
   const units = useUnits();
   const notify = useNotify();
@@ -57,14 +58,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const [looking, setLooking] = useState(false);
   const cutter = shelf.cutters.find(({ id }) => id === job.sheet.cutterId) ?? null;
   const ready = plan.sheets.length > 0;
-  useEffect(() => {
-    if (!ready) return;
-    const warm = (step: Progress | null) => {
-      if (!step) warmUp();
-    };
-    warm(task.progress.getState());
-    return task.progress.subscribe(warm);
-  }, [ready, task]);
+  useWarmWorker(task, ready, true);
   const stops = plan.checks.filter(({ level }) => level === 'stop');
 
   async function save() {
@@ -160,7 +154,13 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
         Printed? Look at it by a photo
       </Button>
       {looking && (
-        <LookDialog first="sheet" sheetId={sheet?.id} onClose={() => setLooking(false)} />
+        <LookDialog
+          looking={{ job, plan }}
+          first="sheet"
+          sheetId={sheet?.id}
+          onLooked={keepLook}
+          onClose={() => setLooking(false)}
+        />
       )}
       <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 15, '& li': { mb: 0.5 } }}>
         <li>Print at 100 %, no fit to page, best quality, high speed off.</li>

@@ -82,8 +82,8 @@ function Flaps({ table }: { table: OnTable }) {
 function Seams({ table }: { table: OnTable }) {
   const { edit } = useJob();
   const { tiling, piece, toX } = table;
-  const shift = (axis: 'down' | 'across', nth: number, at: number) =>
-    edit((job) => withSeamAt(job, tiling, axis, nth, at), 'seam');
+  const shift = (axis: 'down' | 'across', nth: number, at: number, hand?: symbol) =>
+    edit((job) => withSeamAt(job, tiling, axis, nth, at), hand ?? `seam-${axis}-${nth}`);
   return (
     <>
       {tiling.downAtMm.map((at, nth) => (
@@ -95,7 +95,7 @@ function Seams({ table }: { table: OnTable }) {
           to={piece.heightMm}
           most={piece.widthMm}
           label={`Upright seam ${nth + 1}: arrow keys move it`}
-          onMove={(to) => shift('down', nth, toX(to))}
+          onMove={(to, hand) => shift('down', nth, toX(to), hand)}
         />
       ))}
       {tiling.acrossAtMm.map((at, nth) => (
@@ -107,7 +107,7 @@ function Seams({ table }: { table: OnTable }) {
           to={piece.widthMm}
           most={piece.heightMm}
           label={`Level seam ${nth + 1}: arrow keys move it`}
-          onMove={(to) => shift('across', nth, to)}
+          onMove={(to, hand) => shift('across', nth, to, hand)}
         />
       ))}
     </>

@@ -12,8 +12,10 @@ interface ImageFormat {
   readonly ending: string;
   /** Whether the contents, not the name, are of this format. */
   readonly recognises: (bytes: Uint8Array) => boolean;
-  /** Pixel size as stored, or why the file cannot be used. */
-  readonly size: (bytes: Uint8Array) => Result<{ width: number; height: number }>;
+  /** Pixel size as stored and whether some may be see-through, or why the file cannot be used. */
+  readonly size: (
+    bytes: Uint8Array,
+  ) => Result<{ width: number; height: number; transparent: boolean }>;
 }
 
 /** Every picture format that is taken in. */

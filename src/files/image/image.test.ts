@@ -36,6 +36,24 @@ test('a PNG says its size and kind', async () => {
   });
 });
 
+test('what can have nothing see-through is known before it is decoded', async () => {
+  const clear = await clearPngPicture(20, 10);
+  const asked: readonly [Uint8Array, boolean][] = [
+    [await pngPicture(20, 10), false],
+    [clear, true],
+    [await jpegPicture(20, 10, 1), false],
+    [await sharp(clear).webp().toBuffer(), true],
+    [
+      await sharp(await pngPicture(20, 10))
+        .webp()
+        .toBuffer(),
+      false,
+    ],
+  ];
+  for (const [bytes, mayBeClear] of asked)
+    expect(inspectImage(bytes)).toMatchObject({ value: { mayBeClear } });
+});
+
 test.each([1, 3, 6, 8])('a JPEG says its EXIF orientation %d', async (orientation) => {
   expect(inspectImage(await jpegPicture(120, 80, orientation))).toMatchObject({
     ok: true,

@@ -6,14 +6,18 @@ import { tooLargeWords } from '@/words/documents';
 import { IMAGE_FORMATS } from './formats';
 
 /** Facts of a picture file that can be read without decoding it. */
-export type ImageFacts = Pick<
+export interface ImageFacts extends Pick<
   Artwork,
   'mime' | 'bytes' | 'storedWidthPx' | 'storedHeightPx' | 'orientation'
->;
+> {
+  /** Whether any of it can be see-through, by what the file says. */
+  readonly mayBeClear: boolean;
+}
 
 function orientationOf(bytes: Uint8Array): number {
   try {
-    const tags = ExifReader.load(bytes.slice().buffer, { expanded: true });
+    const whole = bytes.byteLength === bytes.buffer.byteLength ? bytes : bytes.slice();
+    const tags = ExifReader.load(whole.buffer as ArrayBuffer, { expanded: true });
     const value = Number(tags.exif?.Orientation?.value ?? 1);
     return value >= 1 && value <= 8 ? value : 1;
   } catch {
@@ -40,7 +44,7 @@ export function inspectImage(bytes: Uint8Array): Result<ImageFacts> {
   }
   const size = format.size(bytes);
   if (!size.ok) return size;
-  const { width, height } = size.value;
+  const { width, height, transparent } = size.value;
   if (tooLarge(width, height)) return failure(tooLargeWords(width, height));
   return success({
     mime: format.mime,
@@ -48,5 +52,6 @@ export function inspectImage(bytes: Uint8Array): Result<ImageFacts> {
     storedWidthPx: width,
     storedHeightPx: height,
     orientation: orientationOf(bytes),
+    mayBeClear: transparent,
   });
 }

@@ -18,7 +18,9 @@ function hasEnd(bytes: Uint8Array): boolean {
 }
 
 /** Reads the pixel size from the frame header and sees whether the file is whole. */
-export function readJpeg(bytes: Uint8Array): Result<{ width: number; height: number }> {
+export function readJpeg(
+  bytes: Uint8Array,
+): Result<{ width: number; height: number; transparent: false }> {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   let at = 2;
   while (at + 9 < bytes.length) {
@@ -30,7 +32,8 @@ export function readJpeg(bytes: Uint8Array): Result<{ width: number; height: num
     }
     if (isFrame(marker)) {
       if (!hasEnd(bytes.subarray(at))) return failure(TRUNCATED);
-      return success({ width: view.getUint16(at + 7), height: view.getUint16(at + 5) });
+      const [width, height] = [view.getUint16(at + 7), view.getUint16(at + 5)];
+      return success({ width, height, transparent: false });
     }
     at += 2 + view.getUint16(at + 2);
   }

@@ -57,6 +57,27 @@ function drawSigns(
   }
 }
 
+/** Pixels kept free round what a straight line is said to reach. */
+const BESIDE_PX = 4;
+
+/** A canvas that a line fits on, and where its middle stands on it, pixels. */
+function roomFor(ink: TextMetrics, sizePx: number, radiusPx: number) {
+  if (radiusPx === 0) {
+    const left = Math.ceil(ink.actualBoundingBoxLeft + ink.width / 2) + BESIDE_PX;
+    const right = Math.ceil(ink.actualBoundingBoxRight - ink.width / 2) + BESIDE_PX;
+    const above = Math.ceil(ink.actualBoundingBoxAscent) + BESIDE_PX;
+    const below = Math.ceil(ink.actualBoundingBoxDescent) + BESIDE_PX;
+    return { width: left + right, height: above + below, x: left, y: above };
+  }
+  const room = Math.ceil(sizePx * 1.6);
+  const width = Math.ceil(ink.width) + 2 * room;
+  const radius = Math.abs(radiusPx);
+  const sag = radius * (1 - Math.cos(Math.min(Math.PI, width / 2 / radius)));
+  const height = Math.ceil(2 * room + Math.min(2 * radius, sag));
+  const middle = radiusPx < 0 ? height - room : room;
+  return { width, height, x: width / 2, y: middle + sizePx * 0.3 };
+}
+
 /**
  * Draws a line of lettering with room round it. The height of a capital is what was asked for,
  * whatever the font. Null where there are no words.
@@ -76,24 +97,15 @@ export async function drawText(spec: TextSpec, name: string): Promise<DrawnLine 
   const perMm = Math.min(TEXT_PPI / MM_PER_INCH, MAX_SIDE_PX / longestMm);
   const sizePx = sizeMm * perMm;
   const radiusPx = spec.arcRadiusMm * perMm;
-  const room = Math.ceil(sizePx * 1.6);
-  const width = Math.ceil(sizePx * lengthShare) + 2 * room;
-  const sag =
-    radiusPx === 0
-      ? 0
-      : Math.min(
-          2 * Math.abs(radiusPx),
-          Math.abs(radiusPx) * (1 - Math.cos(Math.min(Math.PI, width / 2 / Math.abs(radiusPx)))),
-        );
-  const height = Math.ceil(2 * room + sag);
+  measure.font = fontAt(spec, sizePx);
+  const { width, height, y, x } = roomFor(measure.measureText(words), sizePx, radiusPx);
   const canvas = new OffscreenCanvas(width, height);
   const brush = canvas.getContext('2d');
   if (!brush) return null;
   brush.font = fontAt(spec, sizePx);
   brush.fillStyle = spec.colour;
   brush.textBaseline = 'alphabetic';
-  const y = radiusPx < 0 ? height - room : room;
-  drawSigns(brush, words, { sizePx, radiusPx }, { x: width / 2, y: y + sizePx * 0.3 });
+  drawSigns(brush, words, { sizePx, radiusPx }, { x, y });
   return {
     bitmap: canvas.transferToImageBitmap(),
     perInch: perMm * MM_PER_INCH,

@@ -2,52 +2,31 @@
 
 import { useEffect, useState } from 'react';
 import type { PressRecord } from '@/core/model';
-import { listRecords } from '@/store';
+import { isLogRead, latestRecords, listRecords } from '@/store';
 import { useBench } from './BenchProvider';
-
-type Store = ReturnType<typeof useBench>['store'];
-
-/** The log of a bench, read once and again after it changed: stations come and go, and evenings write it too. */
-const read = new WeakMap<Store, Promise<readonly PressRecord[]>>();
-/** Benches that are listened to, for as long as they are open. */
-const heard = new WeakSet<Store>();
-
-function recordsIn(store: Store): Promise<readonly PressRecord[]> {
-  if (!heard.has(store)) {
-    heard.add(store);
-    store.hear((changes) => {
-      if (changes.some(({ kind }) => kind === 'record')) read.delete(store);
-    });
-  }
-  const known = read.get(store);
-  if (known) return known;
-  const fresh = listRecords(store);
-  read.set(store, fresh);
-  // what could not be read is asked for again
-  fresh.catch(() => read.delete(store));
-  return fresh;
-}
 
 const NOTHING = () => undefined;
 
 /**
  * The log of the bench, the latest first; null until it is read.
  * @param onFailed is told where storage fails; a screen that shows the log says it, others are helped by it.
+ * @param later whether it is not to be read yet.
  */
 export function useLog(
   onFailed: (error: unknown) => void = NOTHING,
+  later = false,
 ): readonly PressRecord[] | null {
   const { store } = useBench();
   const [records, setRecords] = useState<readonly PressRecord[] | null>(null);
   useEffect(() => {
+    if (later) return;
     let gone = false;
     const show = () =>
-      void recordsIn(store).then(
+      void listRecords(store).then(
         (found) => !gone && setRecords(found),
         (error: unknown) => !gone && onFailed(error),
       );
     show();
-    // the bench was listened to first, so what it had read is forgotten by now
     const unhear = store.hear((changes) => {
       if (changes.some(({ kind }) => kind === 'record')) show();
     });
@@ -55,6 +34,34 @@ export function useLog(
       gone = true;
       unhear();
     };
-  }, [store, onFailed]);
+  }, [store, onFailed, later]);
   return records;
+}
+
+/** Pressings of a bench, the latest first, and whether they are all there are. */
+export interface LogSoFar {
+  readonly records: readonly PressRecord[];
+  readonly whole: boolean;
+}
+
+/**
+ * The log of the bench for a screen that shows it: the last pressings at once, then all of it.
+ * @param most so many are read before the others.
+ */
+export function useLogSoFar(most: number, onFailed: (error: unknown) => void): LogSoFar {
+  const { store } = useBench();
+  const [latest, setLatest] = useState<readonly PressRecord[] | null>(() =>
+    isLogRead(store) ? [] : null,
+  );
+  const all = useLog(onFailed, latest === null);
+  useEffect(() => {
+    let gone = false;
+    // a failure is met again, and told, where all of it is read
+    const first = isLogRead(store) ? Promise.resolve([]) : latestRecords(store, most);
+    void first.catch(() => []).then((found) => !gone && setLatest(found));
+    return () => {
+      gone = true;
+    };
+  }, [store, most]);
+  return all ? { records: all, whole: true } : { records: latest ?? [], whole: false };
 }

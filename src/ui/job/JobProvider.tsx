@@ -5,13 +5,22 @@ import { applyFix, STATIONS, type Station } from '@/core/check';
 import { stateOf } from '@/core/evening';
 import { itemOf, limitMet, type JobHistory } from '@/core/job';
 import { limitWords, nextAction, stationStates } from '@/words';
-import { FIRST_ITEM, FIRST_PASS, onPass, passIds, seenFrom, type Job } from '@/core/model';
+import {
+  FIRST_ITEM,
+  FIRST_PASS,
+  onPass,
+  passIds,
+  seenFrom,
+  type EveningRun,
+  type Job,
+} from '@/core/model';
 import { planSeenFrom } from '@/core/plan';
 import {
   createJobSession,
   leaveBehind,
   listRecords,
   loadDocument,
+  type EditGroup,
   type JobSession,
   type StoredJob,
   type Unreadable,
@@ -26,6 +35,7 @@ import { useTask } from '../useTask';
 import { JobContext, type OpenJob } from './jobContext';
 import { NotThere, Opening } from './NotThere';
 import { usePlanned } from './usePlanned';
+import { useLooks } from './useLooks';
 import { useRun } from './useRun';
 
 /** Opens a job from the bench; says so when it is not there or cannot be read. */
@@ -98,7 +108,15 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   const [passId, showPass] = useState(FIRST_PASS);
   const [itemId, showItem] = useState(FIRST_ITEM);
   const [lastOutcome, refreshHistory] = useLastOutcome(jobId);
-  const [run, setRun] = useRun(jobId, planned, shelf);
+  const [run, keepRun] = useRun(jobId, planned, shelf);
+  const { looks, keepLook, endLooks } = useLooks(jobId, run, keepRun);
+  const setRun = useCallback(
+    (next: EveningRun | null) => {
+      endLooks();
+      keepRun(next);
+    },
+    [endLooks, keepRun],
+  );
   const history = useMemo(
     () =>
       run === undefined
@@ -111,7 +129,7 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   );
 
   const editWhole = useCallback(
-    (change: (whole: Job) => Job, group = '') => {
+    (change: (whole: Job) => Job, group: EditGroup = '') => {
       const refused = session.edit(change, group);
       const limit = refused && limitMet(refused);
       if (limit) notify({ tone: 'error', text: limitWords(limit, units) });
@@ -120,7 +138,7 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
     [session, notify, units],
   );
   const edit = useCallback(
-    (change: (job: Job) => Job, group = '') =>
+    (change: (job: Job) => Job, group: EditGroup = '') =>
       editWhole((whole) => onPass(whole, passId, change), group),
     [editWhole, passId],
   );
@@ -165,7 +183,7 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
         applyFix: (fix, id) =>
           void editWhole((whole) => onPass(whole, id, (seen) => applyFix(seen, fix, shelf))),
         incoming,
-        setRun,
+        ...{ setRun, looks, keepLook },
         refreshHistory,
         pathTo,
       },
@@ -182,6 +200,8 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
       incoming,
       run,
       setRun,
+      looks,
+      keepLook,
       refreshHistory,
       pathTo,
     ],

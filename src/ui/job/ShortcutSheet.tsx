@@ -21,6 +21,8 @@ const SHORTCUTS: readonly (readonly [string, string])[] = [
   ['1 … 6', 'Go to a station'],
   ['Arrow keys on the art', 'Nudge by 1/16 in or 1 mm'],
   ['Shift and arrow keys', 'Nudge four times as far'],
+  ['+ and − on a drawing, 0', 'Look closer, farther, see all of it'],
+  ['Arrow keys on a drawing looked at closer', 'Push it about'],
   ['Space or Enter on the press screen', 'The big button'],
   ['?', 'This sheet'],
 ];

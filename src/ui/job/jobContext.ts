@@ -3,9 +3,9 @@
 import { createContext, useContext } from 'react';
 import type { Fix, Station } from '@/core/check';
 import type { JobHistory } from '@/core/job';
-import type { EveningRun, Job } from '@/core/model';
+import type { EveningEvent, EveningRun, Job, KeptLook } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
-import type { JobSession } from '@/store';
+import type { EditGroup, JobSession } from '@/store';
 import type { StationState } from '@/words';
 import type { TaskRunner } from '../useTask';
 
@@ -29,18 +29,21 @@ export interface OpenJob {
   readonly next: { station: Station; label: string };
   readonly session: JobSession;
   /** Changes the job; false where it cannot be kept so (the person has been told the limit). */
-  readonly edit: (change: (job: Job) => Job, group?: string) => boolean;
+  readonly edit: (change: (job: Job) => Job, group?: EditGroup) => boolean;
   /** Changes the design that all rows have in common, or the rows themselves. */
-  readonly editDesign: (change: (job: Job) => Job, group?: string) => boolean;
+  readonly editDesign: (change: (job: Job) => Job, group?: EditGroup) => boolean;
   /** Carries a way out out at the pass its finding is of. */
   readonly applyFix: (fix: Fix, passId: string) => void;
   /** Pictures and lettering being taken in; goes on at whatever station one is. */
   readonly incoming: TaskRunner;
   /** The job as a whole, seen from its first pass. */
   readonly whole: Job;
-  /** The pressing under way, if any; keeps it, or with null ends it. */
+  /** The pressing under way, if any; keeps it, or with null ends it. What waited to go into it is ended with it. */
   readonly run: EveningRun | null;
   readonly setRun: (run: EveningRun | null) => void;
+  /** Looks at photos of its prints that wait for a run or a record; and how one is kept, in a run where one is under way. */
+  readonly looks: readonly EveningEvent[];
+  readonly keepLook: (look: KeptLook) => void;
   /** Reads the log again after a record was written. */
   readonly refreshHistory: () => Promise<void>;
   readonly pathTo: (station: Station) => string;

@@ -10,33 +10,38 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
 import type { Corners } from '@/core/art';
 import type { Remedy } from '@/core/look';
-import { TaskProgress } from '@/ui/useTask';
+import type { KeptLook } from '@/core/model';
+import { TaskButton, TaskProgress } from '@/ui/useTask';
 import { CameraView } from './CameraView';
-import { lookedOf, type Looked } from './looked';
+import { LevelView } from './LevelView';
+import { lookedOf } from './looked';
 import { PhotoChoices } from './PhotoChoices';
 import { PhotoResult } from './PhotoResult';
 import { useLook } from './useLook';
-import { useWhat } from './what';
+import { useWhat, type Looking } from './what';
 
 interface Props {
-  /** What is looked at first: printed sheets, or sheets laid together. */
+  readonly looking: Looking;
+  /** What is looked at first: printed sheets, or sheets laid together where there are. */
   readonly first: 'sheet' | 'laid';
   /** The sheet on the stage. */
   readonly sheetId?: string | undefined;
   /** Told of every look at a photo. */
-  readonly onLooked?: (looked: Looked) => void;
+  readonly onLooked?: (look: KeptLook) => void;
   readonly onClose: () => void;
 }
 
-/** A photo of a print or of sheets laid together, held against the plan before there is heat. */
-export function LookDialog({ first, sheetId, onLooked, onClose }: Props) {
-  const { task, looked, lookAt, practise } = useLook(onLooked);
+/** A photo of a print or of sheets laid together, held against the plan of a job before there is heat. */
+export function LookDialog({ looking, first, sheetId, onLooked, onClose }: Props) {
+  const { task, looked, lookAt, practise } = useLook(looking, onLooked);
   const result = useRef<HTMLDivElement>(null);
   useEffect(() => {
+    if (!looked) return;
     // below the choices on a phone
-    if (looked) result.current?.scrollIntoView({ block: 'nearest' });
+    const below = window.matchMedia('(max-width: 899px)').matches;
+    result.current?.scrollIntoView({ block: below ? 'start' : 'nearest' });
   }, [looked]);
-  const { options, chosen, choose } = useWhat(first, sheetId);
+  const { options, chosen, choose } = useWhat(looking, first, sheetId);
   const [camera, setCamera] = useState<'off' | 'on' | 'refused'>('off');
   const [corners, setCorners] = useState<Corners | null>(null);
   const [remedy, setRemedy] = useState<Remedy | null>(null);
@@ -52,7 +57,7 @@ export function LookDialog({ first, sheetId, onLooked, onClose }: Props) {
   if (!chosen) return null;
   const take = (photo: Blob) => {
     startOver();
-    void lookAt(chosen.what, photo, null);
+    void lookAt(chosen, photo, null);
   };
   return (
     <Dialog open onClose={onClose} maxWidth="lg" fullWidth>
@@ -68,7 +73,7 @@ export function LookDialog({ first, sheetId, onLooked, onClose }: Props) {
           onPhoto={take}
           onPractise={(fault) => {
             startOver();
-            void practise(chosen.what, fault);
+            void practise(chosen, fault);
           }}
         />
         <Box
@@ -82,21 +87,38 @@ export function LookDialog({ first, sheetId, onLooked, onClose }: Props) {
               onRefused={() => setCamera('refused')}
               onCancel={() => setCamera('off')}
             />
+          ) : looked && looked.of.key !== chosen.key ? (
+            <TaskButton
+              task={task}
+              variant="outlined"
+              sx={{ alignSelf: 'flex-start' }}
+              onClick={() => {
+                startOver();
+                void lookAt(chosen, looked.photo, null);
+              }}
+            >
+              Hold the same photo against this
+            </TaskButton>
+          ) : looked && chosen.what.kind === 'on-blank' ? (
+            <LevelView
+              key={looked.url}
+              {...{ url: looked.url, plan: chosen.what.plan, onLooked }}
+            />
           ) : looked ? (
             <PhotoResult
-              {...{ task, looked, corners, remedy }}
+              {...{ looking, task, looked, corners, remedy }}
               onCorners={setCorners}
               onRemedy={goFor}
               onAgain={(pointed) => {
                 setCorners(null);
-                void lookAt(chosen.what, looked.photo, pointed);
+                void lookAt(chosen, looked.photo, pointed);
               }}
             />
           ) : (
             <Typography sx={{ color: 'text.secondary' }}>
               After heat nothing can be undone. A photo of the print, or of the sheets as they lie,
               is held against the plan: mirrored or not, the right sheet in each place, steps and
-              gaps, size, white left, ink missing or covered.
+              gaps, size, white left, ink missing or covered; or whether it lies level on its blank.
             </Typography>
           )}
         </Box>

@@ -5,13 +5,21 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
-import { LAID_FAULTS, PRACTICE_FAULTS, type PracticeFault } from '@/devices';
+import {
+  LAID_FAULTS,
+  LEVEL_FAULTS,
+  PRACTICE_FAULTS,
+  type LevelFault,
+  type PracticeFault,
+} from '@/devices';
 import { TaskButton, type TaskRunner } from '@/ui/useTask';
-import { PHOTO_ADVICE } from '@/words';
+import { LEVEL_ADVICE, PHOTO_ADVICE } from '@/words';
 import { hasCamera } from './CameraView';
 import type { Choice } from './what';
 
-const PRACTICE_WORDS: Readonly<Record<PracticeFault, string>> = {
+type Fault = PracticeFault | LevelFault;
+
+const PRACTICE_WORDS: Readonly<Record<Fault, string>> = {
   nothing: 'as it must be',
   mirrored: 'flipped once too often',
   small: 'printed at 98 %',
@@ -20,6 +28,8 @@ const PRACTICE_WORDS: Readonly<Record<PracticeFault, string>> = {
   swapped: 'two sheets swapped',
   turned: 'one sheet turned',
   missing: 'one sheet missing',
+  crooked: 'turned on its blank',
+  aside: 'too far to one side',
 };
 
 interface Props {
@@ -31,7 +41,7 @@ interface Props {
   readonly refused: boolean;
   readonly onFilm: () => void;
   readonly onPhoto: (photo: Blob) => void;
-  readonly onPractise: (fault: PracticeFault) => void;
+  readonly onPractise: (fault: Fault) => void;
 }
 
 /** What is in the photo, how it is taken, and where it comes from: a camera, a file, or the simulated camera. */
@@ -66,7 +76,7 @@ export function PhotoChoices({
         ))}
       </TextField>
       <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 15 }}>
-        {PHOTO_ADVICE.map((line) => (
+        {(chosen.what.kind === 'on-blank' ? LEVEL_ADVICE : PHOTO_ADVICE).map((line) => (
           <li key={line}>{line}</li>
         ))}
       </Box>
@@ -96,18 +106,23 @@ export function PhotoChoices({
         }}
       />
       <Typography sx={{ fontSize: 14 }}>It stays in this browser and is not kept.</Typography>
-      <Practice task={task} laid={chosen.what.kind === 'laid'} onPractise={onPractise} />
+      <Practice {...{ task, onPractise }} faults={faultsOf(chosen.what.kind)} />
     </Box>
   );
 }
 
+/** What can be wrong in a photo of such a thing. */
+function faultsOf(kind: Choice['what']['kind']): readonly Fault[] {
+  if (kind === 'on-blank') return LEVEL_FAULTS;
+  return PRACTICE_FAULTS.filter((each) => kind === 'laid' || !LAID_FAULTS.includes(each));
+}
+
 function Practice({
   task,
-  laid,
+  faults,
   onPractise,
-}: Pick<Props, 'task' | 'onPractise'> & { laid: boolean }) {
-  const [wished, setWished] = useState<PracticeFault>('nothing');
-  const faults = PRACTICE_FAULTS.filter((each) => laid || !LAID_FAULTS.includes(each));
+}: Pick<Props, 'task' | 'onPractise'> & { faults: readonly Fault[] }) {
+  const [wished, setWished] = useState<Fault>('nothing');
   const fault = faults.includes(wished) ? wished : 'nothing';
   return (
     <>
@@ -116,7 +131,7 @@ function Practice({
         size="small"
         label="To practise: a simulated camera"
         value={fault}
-        onChange={({ target }) => setWished(target.value as PracticeFault)}
+        onChange={({ target }) => setWished(target.value as Fault)}
       >
         {faults.map((each) => (
           <MenuItem key={each} value={each}>

@@ -9,8 +9,10 @@ import { PhotoMarks } from './PhotoMarks';
 import { RemedyPlan } from './RemedyPlan';
 import { Told, Verdict } from './Told';
 import type { Looked } from './useLook';
+import { sheetNames, type Looking } from './what';
 
 interface Props {
+  readonly looking: Looking;
   readonly task: TaskRunner;
   readonly looked: Looked;
   /** Corners being pointed at; null where nobody does. */
@@ -25,6 +27,7 @@ interface Props {
 
 /** A photo with what a look at it came to, and the corners of what lies there where they must be pointed at. */
 export function PhotoResult({
+  looking,
   task,
   looked: { url, told },
   corners,
@@ -44,10 +47,10 @@ export function PhotoResult({
     );
   return (
     <>
-      {told && <Verdict told={told} />}
+      {told && <Verdict told={told} names={sheetNames(looking.plan)} />}
       <PhotoMarks url={url} told={told} />
       {told && <Told told={told} onRemedy={onRemedy} />}
-      {remedy && <RemedyPlan remedy={remedy} look={told} />}
+      {remedy && <RemedyPlan {...{ looking, remedy }} look={told} />}
       {told?.shown === null && (
         <Button variant="outlined" onClick={() => onCorners(START_CORNERS)}>
           Point at the four corners of what lies there

@@ -3,44 +3,23 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Remedy } from '@/core/look';
-import { layingSteps, liesMirrored, type Sheet } from '@/core/sheet';
-import { artBlobs } from '@/ui/bench/jobFiles';
-import { useBench } from '@/ui/bench/BenchProvider';
-import { download, fileName } from '@/ui/files';
-import { useJob } from '@/ui/job/jobContext';
-import { useUnits } from '@/ui/units';
-import { TaskButton, TaskProgress, useTask } from '@/ui/useTask';
-import { layStepWords, sheetWords } from '@/words';
-import { sheetsPdfTask, type PhotoLook } from '@/workers';
-
-/** The print file of some sheets alone. */
-function PrintAgain({ sheets }: { sheets: readonly Sheet[] }) {
-  const { job, plan } = useJob();
-  const { store } = useBench();
-  const units = useUnits();
-  const task = useTask();
-  const what = sheets.map(({ called }) => sheetWords(called)).join(', ');
-  async function save() {
-    const blobs = await artBlobs(store, job);
-    const printed = { pieces: plan.pieces, sheets, tools: plan.tools };
-    const pdf = await task.run((onProgress) =>
-      sheetsPdfTask({ job, plan: printed, blobs, units }, onProgress),
-    );
-    if (pdf) download(fileName(`${job.name} ${what} again`, 'pdf'), pdf);
-  }
-  return (
-    <>
-      <TaskButton task={task} variant="contained" onClick={() => void save()}>
-        Save a PDF of {what} alone
-      </TaskButton>
-      <TaskProgress task={task} />
-    </>
-  );
-}
+import { layingSteps, liesMirrored } from '@/core/sheet';
+import { layStepWords } from '@/words';
+import type { PhotoLook } from '@/workers';
+import { PrintAgain } from './PrintAgain';
+import type { Looking } from './what';
 
 /** What is done about a finding, planned: the sheets to be printed again, or the steps of laying from there on. */
-export function RemedyPlan({ remedy, look }: { remedy: Remedy; look: PhotoLook | null }) {
-  const { plan } = useJob();
+export function RemedyPlan({
+  looking,
+  remedy,
+  look,
+}: {
+  looking: Looking;
+  remedy: Remedy;
+  look: PhotoLook | null;
+}) {
+  const { plan } = looking;
   const shown = look?.shown;
   if (remedy.kind === 'reprint' || remedy.kind === 'clear') {
     const { tile } = remedy;
@@ -49,7 +28,7 @@ export function RemedyPlan({ remedy, look }: { remedy: Remedy; look: PhotoLook |
         ? tile === null || item.tile.name === tile
         : id === shown,
     );
-    return sheets.length > 0 ? <PrintAgain sheets={sheets} /> : null;
+    return sheets.length > 0 ? <PrintAgain of={looking} sheets={sheets} /> : null;
   }
   if (remedy.kind !== 'lay-again') return null;
   const tiling = plan.tilings.find(({ pieceId }) => pieceId === shown);

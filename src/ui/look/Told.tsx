@@ -8,7 +8,6 @@ import { remedyFor, type LookFinding, type Remedy } from '@/core/look';
 import { useUnits } from '@/ui/units';
 import { checkedWords, lookFindingWords, lookRemedyWords, lookWords, unseenWords } from '@/words';
 import type { PhotoLook } from '@/workers';
-import { useSheetNames } from './what';
 
 const REMEDY_BUTTONS: Readonly<Partial<Record<Remedy['kind'], string>>> = {
   reprint: 'Print it again',
@@ -42,8 +41,13 @@ function Finding({
 }
 
 /** What a look came to, in a sentence, and of which sheet where there are several or it is another. */
-export function Verdict({ told: { look, asked, shown } }: { told: PhotoLook }) {
-  const names = useSheetNames();
+export function Verdict({
+  told: { look, asked, shown },
+  names,
+}: {
+  told: PhotoLook;
+  names: ReadonlyMap<string, string>;
+}) {
   const name = shown === null ? undefined : names.get(shown);
   const another = shown !== null && shown !== asked;
   return (

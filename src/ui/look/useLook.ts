@@ -1,35 +1,50 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Corners } from '@/core/art';
-import type { PracticeFault } from '@/devices';
+import type { KeptLook } from '@/core/model';
+import { LEVEL_FAULTS, PRACTICE_FAULTS, type LevelFault, type PracticeFault } from '@/devices';
 import { artBlobs } from '@/ui/bench/jobFiles';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { letGoUrl } from '@/ui/files';
-import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
 import { useTask } from '@/ui/useTask';
-import { lookedOf, type Looked as Told } from './looked';
-import { lookTask, practiceTask, type LookedAt, type PhotoLook } from '@/workers';
+import { lookedOf } from './looked';
+import {
+  lookTask,
+  practiceOnBlankTask,
+  practiceTask,
+  type LookedAt,
+  type PhotoLook,
+} from '@/workers';
+import type { Choice, Looking } from './what';
 
 /** A photo on the screen, and what a look at it came to. */
 export interface Looked {
   readonly photo: Blob;
   readonly url: string;
-  /** Null while it is looked at, or where the look was stopped. */
+  /** What it was taken of. */
+  readonly of: Choice;
+  /** Null while it is looked at, where the look was stopped, and where points on it tell. */
   readonly told: PhotoLook | null;
 }
 
-/** Photos of prints, held against the plan of the open job; nothing of them is kept or sent. */
-export function useLook(onLooked: ((looked: Told) => void) | undefined) {
-  const { job, plan } = useJob();
+const newSeed = (): number => Math.floor(Math.random() * 1e6);
+
+/** Photos of prints, held against the plan of a job; nothing of them is kept or sent. */
+export function useLook({ job, plan }: Looking, onLooked: ((look: KeptLook) => void) | undefined) {
   const { store } = useBench();
   const units = useUnits();
   const notify = useNotify();
   const task = useTask();
   const [looked, setLooked] = useState<Looked | null>(null);
   const url = looked?.url;
+  // a look takes its time, and what is under way goes on meanwhile: it is kept with how that stands in the end
+  const tell = useRef(onLooked);
+  useEffect(() => {
+    tell.current = onLooked;
+  });
   useEffect(() => () => void (url && letGoUrl(url)), [url]);
 
   const input = async (what: LookedAt) => ({
@@ -37,9 +52,12 @@ export function useLook(onLooked: ((looked: Told) => void) | undefined) {
     blobs: await artBlobs(store, job),
   });
 
-  async function lookAt(what: LookedAt, photo: Blob, corners: Corners | null): Promise<void> {
-    const before = looked?.photo === photo ? looked : { photo, url: URL.createObjectURL(photo) };
+  async function lookAt(of: Choice, photo: Blob, corners: Corners | null): Promise<void> {
+    const { what } = of;
+    const url = looked?.photo === photo ? looked.url : URL.createObjectURL(photo);
+    const before = { photo, url, of };
     setLooked({ ...before, told: null });
+    if (what.kind === 'on-blank') return;
     const own = await input(what);
     const result = await task.run((onProgress) => lookTask(own, photo, corners ?? [], onProgress));
     if (!result) return;
@@ -49,14 +67,28 @@ export function useLook(onLooked: ((looked: Told) => void) | undefined) {
       return;
     }
     setLooked({ ...before, told: result.value });
-    onLooked?.(lookedOf(result.value.look.findings, null, new Date()));
+    tell.current?.(lookedOf(result.value.look.findings, null, new Date()));
   }
 
-  async function practise(what: LookedAt, fault: PracticeFault): Promise<void> {
+  async function practise(of: Choice, fault: PracticeFault | LevelFault): Promise<void> {
+    const photo = await practicePhoto(of.what, fault, newSeed());
+    if (photo) await lookAt(of, photo, null);
+  }
+
+  async function practicePhoto(
+    what: Choice['what'],
+    fault: PracticeFault | LevelFault,
+    seed: number,
+  ) {
+    if (what.kind === 'on-blank') {
+      const own = LEVEL_FAULTS.find((each) => each === fault) ?? 'nothing';
+      return task.run((onProgress) =>
+        practiceOnBlankTask(what.plan, { fault: own, seed }, onProgress),
+      );
+    }
+    const printed = PRACTICE_FAULTS.find((each) => each === fault) ?? 'nothing';
     const own = await input(what);
-    const of = { fault, seed: Math.floor(Math.random() * 1e6) };
-    const photo = await task.run((onProgress) => practiceTask(own, of, onProgress));
-    if (photo) await lookAt(what, photo, null);
+    return task.run((onProgress) => practiceTask(own, { fault: printed, seed }, onProgress));
   }
 
   return { task, looked, lookAt, practise };

@@ -1,21 +1,34 @@
 'use client';
 
 import { useState } from 'react';
-import { useJob } from '@/ui/job/jobContext';
+import { levelPlan, type LevelPlan } from '@/core/look';
+import type { Job } from '@/core/model';
+import type { JobPlan } from '@/core/plan';
 import { pieceWords, sheetWords } from '@/words';
 import type { LookedAt } from '@/workers';
+
+/** The job whose prints are looked at. */
+export interface Looking {
+  readonly job: Job;
+  readonly plan: JobPlan;
+}
+
+/** A trimmed print on its flat blank. */
+export interface OnBlank {
+  readonly kind: 'on-blank';
+  readonly plan: LevelPlan;
+}
 
 /** Something a photo may be of, as it is chosen. */
 export interface Choice {
   readonly key: string;
-  readonly what: LookedAt;
+  readonly what: LookedAt | OnBlank;
   readonly words: string;
 }
 
-/** Every sheet of the open job by its id, as it is spoken of: by its name, and its number where there are several. */
-export function useSheetNames(): ReadonlyMap<string, string> {
-  const { sheets } = useJob().plan;
-  return new Map(
+/** Every sheet of a job by its id, as it is spoken of: by its name, and its number where there are several. */
+export const sheetNames = ({ sheets }: Pick<JobPlan, 'sheets'>): ReadonlyMap<string, string> =>
+  new Map(
     sheets.map(({ id, called }, nth) => [
       id,
       sheets.length > 1
@@ -23,12 +36,14 @@ export function useSheetNames(): ReadonlyMap<string, string> {
         : sheetWords(called),
     ]),
   );
-}
 
 /** What may be in the photo, and what was chosen; sheets laid together come first where there is no sheet to begin with. */
-export function useWhat(first: 'sheet' | 'laid', sheetId: string | undefined) {
-  const { plan } = useJob();
-  const names = useSheetNames();
+export function useWhat(
+  { job, plan }: Looking,
+  first: 'sheet' | 'laid',
+  sheetId: string | undefined,
+) {
+  const names = sheetNames(plan);
   const sheets = plan.sheets.map(({ id }): Choice => ({
     key: `sheet ${id}`,
     what: { kind: 'sheet', sheetId: id },
@@ -41,7 +56,15 @@ export function useWhat(first: 'sheet' | 'laid', sheetId: string | undefined) {
       what: { kind: 'laid', pieceId: piece.id },
       words: `Laid: the sheets of ${pieceWords(piece)}`,
     }));
-  const options = first === 'laid' ? [...laid, ...sheets] : [...sheets, ...laid];
+  const onBlank = plan.pieces.flatMap((piece): Choice[] => {
+    const level = levelPlan(piece, job.blank.form);
+    const words = `Level on the blank: ${pieceWords(piece)}`;
+    return level
+      ? [{ key: `blank ${piece.id}`, what: { kind: 'on-blank', plan: level }, words }]
+      : [];
+  });
+  const printed = first === 'laid' ? [...laid, ...sheets] : [...sheets, ...laid];
+  const options = [...printed, ...onBlank];
   const [chosen, choose] = useState(
     () => (options.find(({ key }) => key === `sheet ${sheetId}`) ?? options[0])?.key,
   );

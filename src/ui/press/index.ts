@@ -1,3 +1,4 @@
+export { begun } from './begun';
 export { allowSound, setAlarm, soundAllowed } from './alarm';
 export { Cautions } from './Cautions';
 export { NIGHT } from './night';

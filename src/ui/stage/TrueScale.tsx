@@ -47,7 +47,7 @@ export function TrueScale({ view, label, children, svgRef }: TrueScaleProps) {
     view.width / Math.max(50, size.width - RULER_PX),
     view.height / Math.max(50, size.height - RULER_PX),
   );
-  const { zoom, off, showAll } = useLens(room, wholeMmPerPx, label);
+  const { zoom, off, showAll, onKeyDown } = useLens(room, wholeMmPerPx, label);
   const mmPerPx = wholeMmPerPx / zoom;
   const shown: MmBox = {
     x: view.x + view.width / 2 + off.x - ((size.width + RULER_PX) * mmPerPx) / 2,
@@ -69,16 +69,20 @@ export function TrueScale({ view, label, children, svgRef }: TrueScaleProps) {
           viewBox={`${shown.x} ${shown.y} ${shown.width} ${shown.height}`}
           role="group"
           aria-label={label}
+          tabIndex={0}
+          onKeyDown={onKeyDown}
           style={{
             position: 'absolute',
             inset: 0,
             background: COLOURS.paper,
-            ['--px' as string]: mmPerPx,
+            outlineOffset: -3,
           }}
         >
           <MmPerPx value={mmPerPx}>
-            {children}
-            <Rulers shown={shown} mmPerPx={mmPerPx} unit={length} />
+            <g style={{ ['--px' as string]: mmPerPx }}>
+              {children}
+              <Rulers shown={shown} mmPerPx={mmPerPx} unit={length} />
+            </g>
           </MmPerPx>
         </svg>
       )}

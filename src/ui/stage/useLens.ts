@@ -1,12 +1,26 @@
 'use client';
 
 import { usePinch } from '@use-gesture/react';
-import { useState, type RefObject } from 'react';
+import { useState, type KeyboardEvent, type RefObject } from 'react';
 import type { Point } from '@/core/geometry';
 import { RULER_PX } from './Rulers';
 
 /** Most that a drawing is enlarged beyond filling its room. */
 const MOST = 12;
+/** A key makes it so many times as large, or pushes it about by so much, pixels (own choice). */
+const KEY_TIMES = 1.25;
+const KEY_PX = 60;
+
+/** What keys do: times as large, and pushed so far each way. */
+const LENS_KEYS: Readonly<Record<string, readonly [number, number, number]>> = {
+  '+': [KEY_TIMES, 0, 0],
+  '=': [KEY_TIMES, 0, 0],
+  '-': [1 / KEY_TIMES, 0, 0],
+  ArrowLeft: [1, -1, 0],
+  ArrowRight: [1, 1, 0],
+  ArrowUp: [1, 0, -1],
+  ArrowDown: [1, 0, 1],
+};
 
 interface Lens {
   /** Times as large as the whole drawing in its room. */
@@ -24,8 +38,8 @@ interface Hold {
 }
 
 /**
- * A drawing looked at closer: by two fingers, which also push it about, or by the wheel with Ctrl. What lies under the
- * fingers stays under them.
+ * A drawing looked at closer: by two fingers, which also push it about, by the wheel with Ctrl, or by keys. What lies
+ * under the fingers stays under them; by keys, what stands in the middle.
  * @param mmPerPx of the whole drawing in its room.
  * @param of what is drawn: of something else the whole is shown again.
  */
@@ -69,5 +83,23 @@ export function useLens(room: RefObject<HTMLElement | null>, mmPerPx: number, of
     { target: room, eventOptions: { passive: false }, pointer: { touch: true } },
   );
 
-  return { ...lens, showAll: () => setKept({ of, lens: WHOLE }) };
+  const showAll = () => setKept({ of, lens: WHOLE });
+
+  /** `+`, `−` and `0` anywhere on the drawing; arrow keys where they move nothing on it. */
+  function onKeyDown(event: KeyboardEvent) {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key === '0') return showAll();
+    const does = LENS_KEYS[event.key];
+    if (!does) return;
+    const [times, right, down] = does;
+    const pushes = times === 1;
+    if (pushes && (lens.zoom === 1 || event.target !== event.currentTarget)) return;
+    event.preventDefault();
+    const zoom = Math.min(MOST, Math.max(1, lens.zoom * times));
+    const step = (KEY_PX * mmPerPx) / zoom;
+    const off = { x: lens.off.x + right * step, y: lens.off.y + down * step };
+    setKept({ of, lens: zoom === 1 ? WHOLE : { zoom, off } });
+  }
+
+  return { ...lens, showAll, onKeyDown };
 }

@@ -13,6 +13,16 @@ export type SaidOf<T extends TaskCode> = Readonly<
 
 /** What is made ready on the table, before the press. */
 export const HANDWORK = {
+  'see-that-paper-holds': {
+    title: 'See that its paper still lies as it did',
+    detail:
+      'Do not lift it, and do not shift it: where it has moved, this piece cannot be pressed again. Renew a strip of tape that has come off, in the same place, never over ink.',
+  },
+  'cover-what-lifts': {
+    title: 'Lay a fresh cover over it',
+    detail:
+      'Lint off, what lifts smoothed down with the hand. Release sheet or fresh cover paper over all of it, larger all round.',
+  },
   'look-at-print': {
     title: 'Look at the print before any heat',
     detail:

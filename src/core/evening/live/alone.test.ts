@@ -9,12 +9,11 @@ import {
 } from '../../model';
 import { planJob } from '../../plan';
 import { whatWasDone } from '../../press';
-import { eveningOf } from '../ofJobs';
+import { eveningOf, firstThings, onceMore } from '../ofJobs';
 import {
   assembledOf,
   beginEvening,
   eveningOfRun,
-  firstThings,
   guideAt,
   hasRested,
   isOutdated,
@@ -35,6 +34,22 @@ const asNew = (job: Job): NewThing[] =>
 const setUp = { machines: shelf.machines, people: 1, standing: 4, before: [] };
 const begun = (job: Job): EveningRun => beginEvening(asNew(job), setUp, null, NOW);
 const kept = (run: EveningRun | null): KeptEvening => ({ jobIds: [], wish: FIRST_WISH, run });
+
+test('a second heat is one of its things alone, and the job is not outdated by it', () => {
+  const made = onceMore(
+    times(mugJob(), 3),
+    { how: 'under-its-paper', dwellS: 60 },
+    shelf,
+    FIRST_WISH,
+  );
+  if (typeof made === 'string') throw new Error(made);
+  expect(made.things.map(({ program }) => program.conditions.again)).toEqual(['under-its-paper']);
+  const things = made.things.map((thing) => ({ ...thing, jobName: 'Mug', called: '' }));
+  const run = beginEvening(things, setUp, null, NOW);
+  expect(isOutdated(run, thingsOf(mugJob()))).toBe(false);
+  const stopped = { ...mugJob(), transfer: 'vinyl' as const };
+  expect(onceMore(stopped, { how: 'what-lifts', dwellS: 15 }, shelf, FIRST_WISH)).toBe('stopped');
+});
 
 describe('a job pressed by itself', () => {
   test('as many of its things as an evening holds, the first of them', () => {

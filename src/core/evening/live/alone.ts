@@ -1,21 +1,9 @@
 import type { PressingState } from '../../job';
-import { same, thingsIn, type EveningRun, type Job, type Program } from '../../model';
+import { same, type EveningRun, type Program } from '../../model';
 import type { EveningThing } from '../assemble';
 import { assembledOf } from './begin';
 import { isOver, progressOf } from './progress';
 import { secondsAt } from './touch';
-
-/** A job with so many of its things at most, the first of them. */
-export function firstThings(job: Job, most: number): Job {
-  if (thingsIn(job) <= most) return job;
-  let room = most;
-  const items = job.items.flatMap((item) => {
-    const copies = Math.min(room, item.copies);
-    room -= copies;
-    return copies > 0 ? [{ ...item, copies }] : [];
-  });
-  return { ...job, items };
-}
 
 /** What is done of what is pressed: steps of all that is not left out. */
 export function stateOf(run: EveningRun, now: Date): PressingState {
@@ -46,6 +34,8 @@ export function isOutdated(run: EveningRun, things: readonly EveningThing[]): bo
   return begun.some(({ itemId, copy, program }) => {
     const now = things.find((each) => each.itemId === itemId && each.copy === copy);
     const then = run.programs[program];
+    // a second heat is not what the job is pressed by
+    if (then?.conditions.again) return false;
     return !now || !then || !same(asDone(then), asDone(now.program));
   });
 }

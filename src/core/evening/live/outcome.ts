@@ -1,4 +1,11 @@
-import { isSameThing, type EveningRun, type RunEvent } from '../../model';
+import {
+  isSameThing,
+  MAX_LOOKS,
+  type EveningEvent,
+  type EveningRun,
+  type KeptLook,
+  type RunEvent,
+} from '../../model';
 import type { Pressing } from '../../press';
 import type { Assembled } from '../assemble';
 import { operationAt } from './progress';
@@ -18,6 +25,21 @@ export function pressingOf(made: Assembled, run: EveningRun, nth: number): Press
     return [{ at: event.at, kind: event.kind, operationId: operation.id }];
   });
   return { program, events };
+}
+
+/** Photos of a job's prints that were held against the plan, each once: with the remedy, where one was gone for. */
+export function looksOf(
+  { events }: { readonly events: readonly EveningEvent[] },
+  jobId: string,
+): KeptLook[] {
+  const looks = events.flatMap((event): KeptLook[] => {
+    if (event.kind !== 'looked' || event.jobId !== jobId) return [];
+    const { at, found, remedies } = event;
+    return [{ at, found, remedies }];
+  });
+  const toldAgain = ({ found, remedies }: KeptLook, next?: KeptLook) =>
+    remedies.length === 0 && !!next?.remedies.length && found.join() === next.found.join();
+  return looks.filter((look, nth) => !toldAgain(look, looks[nth + 1])).slice(-MAX_LOOKS);
 }
 
 /** Whether a thing was left out of the evening before it was done. */

@@ -1,4 +1,4 @@
-import type { EveningEvent, EveningRun } from '../../model';
+import type { EveningEvent, EveningRun, KeptLook } from '../../model';
 import type { Assembled } from '../assemble';
 import { asideFor } from '../orders';
 import { guideAt, type Act, type Guide } from './guide';
@@ -83,13 +83,19 @@ export function passedOver(
   return takenUp(made, told(run, event), person, now);
 }
 
-/** The moment of the last touch; null where there was none yet: what was wished before it began is none. */
+/** A photo of a job's print was held against its plan. */
+export const lookedAt = (run: EveningRun, jobId: string, look: KeptLook, now: Date): EveningRun =>
+  told(run, { kind: 'looked', jobId, ...look, at: now.toISOString() });
+
+/** The moment of the last touch; null where there was none yet: what was wished before it began is none, nor is a look. */
 export const lastTouch = ({ events, startedAt }: Pick<EveningRun, 'events' | 'startedAt'>) =>
-  events.findLast(({ at }) => at !== startedAt)?.at ?? null;
+  events.findLast(({ kind, at }) => at !== startedAt && kind !== 'looked')?.at ?? null;
 
 /** Takes a touch back: all that it said, and what was begun with it. @param at its moment; the last one's where not told. */
 export function takenBack(run: EveningRun, at = lastTouch(run)): EveningRun {
-  return at === null ? run : { ...run, events: run.events.filter((event) => event.at !== at) };
+  if (at === null) return run;
+  const stays = ({ kind, at: then }: EveningEvent) => then !== at || kind === 'looked';
+  return { ...run, events: run.events.filter(stays) };
 }
 
 /** A machine's display says so many degrees. */

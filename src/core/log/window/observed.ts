@@ -1,6 +1,7 @@
 import type { Cause, Fault, PressRecord } from '../../model';
 import { comparableDwellS } from '../insight';
 import type { Observation } from './ordinal';
+import { teaches } from '../record';
 
 /** How a pressing came out as far as heat is concerned, in order: too little, right, too much. */
 export const HEAT_VERDICTS = ['pale', 'good', 'over'] as const;
@@ -98,7 +99,7 @@ function weightOf(record: PressRecord, now: Now): number {
  */
 export const triedOn = (records: readonly PressRecord[], now: Now): readonly Tried[] =>
   records
-    .filter(({ machineId, simulated }) => machineId === now.machineId && !simulated)
+    .filter((record) => record.machineId === now.machineId && teaches(record))
     .flatMap((record) => {
       const verdict = heatVerdict(record);
       if (!verdict) return [];

@@ -8,26 +8,22 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
-import { useState, type ReactNode } from 'react';
-import type { Rgb } from '@/core/colour';
+import type { ReactNode } from 'react';
 import type { OwnColours } from '@/core/model';
-import { readPatchList, writePatchList } from '@/files/chartFile';
+import { writePatchList } from '@/files/chartFile';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { CornerPicker } from '@/ui/CornerPicker';
 import { FileButton } from '@/ui/fields/FileButton';
 import { download } from '@/ui/files';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
-import { TaskProgress, useTask } from '@/ui/useTask';
-import { drawChartTask, readChartTask } from '@/workers';
+import { TaskButton, TaskProgress } from '@/ui/useTask';
+import { drawChartTask } from '@/workers';
 import type { TakeIn } from '../useTakeIn';
 import { useGround } from './useGround';
 import { newId } from '@/store';
 import { Patches } from './Patches';
-
-type Taken = Pick<OwnColours, 'from'> & {
-  readonly patches: readonly Rgb[];
-  readonly note: string;
-};
+import { useTaken } from './useTaken';
 
 function Step({ title, children }: { title: string; children: ReactNode }) {
   return (
@@ -40,39 +36,12 @@ function Step({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-/** Reads a pressed chart, from a photo or a list; what cannot be read is told. */
-function useTaken() {
-  const task = useTask();
-  const [taken, setTaken] = useState<Taken | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const refuse = (name: string, why: string) => {
-    setTaken(null);
-    setProblem(`“${name}”: ${why}`);
-  };
-  async function photo(file: File) {
-    setProblem(null);
-    const read = await task.run((onProgress) => readChartTask(file, onProgress));
-    if (!read) return;
-    if (!read.ok) return refuse(file.name, read.reason);
-    const { patches, unevenLight } = read.value;
-    const note = `Found and read. The light differed by ${Math.round(100 * unevenLight)} % over it, which is made up for.`;
-    setTaken({ from: 'photo', patches, note });
-  }
-  async function list(file: File) {
-    setProblem(null);
-    const read = readPatchList(await file.text());
-    if (!read.ok) return refuse(file.name, read.reason);
-    setTaken({ from: 'colour reader', patches: read.value, note: 'All patches are there.' });
-  }
-  return { task, taken, problem, photo, list };
-}
-
 /** Measures what a paper and printer come out as on the blank of the job: chart, photo or colour reader, and kept. */
 export function OwnColoursDialog({ takeIn, onClose }: { takeIn: TakeIn; onClose: () => void }) {
   const { job, plan } = useJob();
   const { addToShelf, removeFromShelf } = useBench();
   const { own } = useGround();
-  const { task, taken, problem, photo, list } = useTaken();
+  const { task, taken, problem, pointed, point, photo, list } = useTaken();
   const { paper, printer } = plan.tools;
   const { material, finish } = job.blank.substrate;
   async function drawn(): Promise<File | null> {
@@ -152,6 +121,22 @@ export function OwnColoursDialog({ takeIn, onClose }: { takeIn: TakeIn; onClose:
         </Step>
         <TaskProgress task={task} />
         {problem && <Alert severity="warning">{problem}</Alert>}
+        {pointed && (
+          <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, my: 1.5 }}>
+            <Typography sx={{ fontSize: 15 }}>
+              If the chart is in the photo, drag the four points onto the middles of its marks.
+            </Typography>
+            <CornerPicker preview={pointed.url} corners={pointed.corners} onCorners={point} />
+            <TaskButton
+              task={task}
+              variant="outlined"
+              sx={{ alignSelf: 'center' }}
+              onClick={() => void photo(pointed.file, pointed.corners)}
+            >
+              Read it by these marks
+            </TaskButton>
+          </Box>
+        )}
         {taken && (
           <Step title="3. As it came out">
             <Typography sx={{ fontSize: 15, mb: 1 }}>{taken.note}</Typography>

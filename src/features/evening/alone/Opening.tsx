@@ -9,7 +9,6 @@ import { useEffect, useRef, useState } from 'react';
 import { isPrintedOn } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
-import type { Looked } from '@/ui/look/looked';
 import { Cautions, NIGHT } from '@/ui/press';
 import { FONTS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
@@ -24,7 +23,7 @@ const detailSx = { fontSize: { xs: 20, sm: 26 }, lineHeight: 1.35, maxWidth: 900
 /** Before a job is pressed: what stops it, or how long it takes and what to take care of. */
 export function Opening({ alone }: { alone: Alone }) {
   const { name } = useBench();
-  const { whole, job, plan, pathTo } = useJob();
+  const { whole, job, plan, pathTo, looks, keepLook } = useJob();
   const units = useUnits();
   const { shown, begin, tooMany } = alone;
   const button = useRef<HTMLButtonElement>(null);
@@ -34,12 +33,7 @@ export function Opening({ alone }: { alone: Alone }) {
   const pass = plan.press.program.passes.find(({ transfer }) => transfer === job.transfer);
   const [looking, setLooking] = useState(false);
   // what was looked at before it began is part of how it went
-  const [looks, setLooks] = useState<readonly Looked[]>([]);
-  const beginAfterLooks = (simulated: boolean) =>
-    begin(
-      simulated,
-      looks.map((each) => ({ kind: 'looked', jobId: whole.id, ...each })),
-    );
+  const beginAfterLooks = (simulated: boolean) => begin(simulated, [...looks]);
   useEffect(() => button.current?.focus(), []);
   return (
     <Box
@@ -124,8 +118,9 @@ export function Opening({ alone }: { alone: Alone }) {
       )}
       {looking && (
         <LookDialog
-          first={plan.tilings.length > 0 ? 'laid' : 'sheet'}
-          onLooked={(looked) => setLooks((all) => [...all, looked])}
+          looking={{ job, plan }}
+          first="laid"
+          onLooked={keepLook}
           onClose={() => setLooking(false)}
         />
       )}

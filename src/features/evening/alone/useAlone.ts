@@ -7,8 +7,7 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
-import { allowSound } from '@/ui/press';
-import { begun } from '../begun';
+import { allowSound, begun } from '@/ui/press';
 import { useEvening, useTimes } from '../useEvening';
 import { useKeptEvening } from '../useKeptEvening';
 
@@ -45,7 +44,11 @@ export function useAlone() {
     ),
     /** Begins by the job as it is now; the run as it was can be gone back to. */
     startAgain: () => {
-      begin(run?.simulated != null);
+      // what a look found stays told
+      begin(
+        run?.simulated != null,
+        run?.events.filter(({ kind }) => kind === 'looked'),
+      );
       notify({
         tone: 'info',
         text: 'Begun again, by the job as it is now.',

@@ -2,9 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
-import { useState } from 'react';
 import {
   addThings,
   breakFrom,
@@ -15,52 +12,16 @@ import {
   secondsAt,
   type NewThing,
 } from '@/core/evening';
-import { MOST_THINGS } from '@/core/model';
+import { MOST_THINGS, type Job } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNotify } from '@/ui/notify';
 import { thingsAt, thingsWords } from '@/words';
+import { Choices, type Choice } from './Choices';
+import { LookChoice } from './LookChoice';
 import type { Live } from './useLive';
 
 /** Lengths of breaks that are offered, min. */
 const BREAKS_MIN = [5, 10, 20, 45];
-
-interface Choice {
-  readonly key: string;
-  readonly label: string;
-  readonly run: () => void;
-}
-
-/** A button that opens a list of choices. */
-function Choices({ label, choices }: { label: string; choices: readonly Choice[] }) {
-  const [at, setAt] = useState<HTMLElement | null>(null);
-  if (choices.length === 0) return null;
-  return (
-    <>
-      <Button
-        color="inherit"
-        variant="outlined"
-        aria-haspopup="menu"
-        onClick={({ currentTarget }) => setAt(currentTarget)}
-      >
-        {label}
-      </Button>
-      <Menu anchorEl={at} open={at !== null} onClose={() => setAt(null)}>
-        {choices.map(({ key, label: text, run }) => (
-          <MenuItem
-            key={key}
-            sx={{ minHeight: 48 }}
-            onClick={() => {
-              setAt(null);
-              run();
-            }}
-          >
-            {text}
-          </MenuItem>
-        ))}
-      </Menu>
-    </>
-  );
-}
 
 /** A break: when it can begin without missing a bell is told, and kept free. */
 function useBreaks({ made, run, change }: Live, clock: (s: number) => string): Choice[] {
@@ -122,12 +83,14 @@ const firstWhole = ({ loads }: Live['made'], piece: number): number =>
 export interface LiveMenuProps {
   live: Live;
   clock: (s: number) => string;
+  /** The jobs whose things are pressed, or can be put in. */
+  jobs: readonly Job[];
   /** One more of each job there is. */
   more: readonly { readonly label: string; readonly thing: () => NewThing | null }[];
 }
 
 /** What goes otherwise than planned: a break, something left out, something put in; and the way back. */
-export function LiveMenu({ live, clock, more }: LiveMenuProps) {
+export function LiveMenu({ live, clock, jobs, more }: LiveMenuProps) {
   const { shelf } = useBench();
   const breaks = useBreaks(live, clock);
   const drops = useDrops(live);
@@ -158,6 +121,7 @@ export function LiveMenu({ live, clock, more }: LiveMenuProps) {
       <Choices label="A break" choices={breaks} />
       <Choices label="Leave one out" choices={drops} />
       <Choices label="Put one in" choices={adds} />
+      <LookChoice live={live} jobs={jobs} />
     </Box>
   );
 }

@@ -143,7 +143,7 @@ export function LivePressing({ run, onRun, jobs, back, giveUp, notice, over }: L
         </>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        <LiveMenu live={live} clock={clock} more={more} />
+        <LiveMenu {...{ live, clock, jobs, more }} />
         <Button color="inherit" onClick={end} sx={{ minHeight: 48 }}>
           {giveUp.label}
         </Button>

@@ -1,4 +1,4 @@
-import { pressingOf, wasDropped } from '@/core/evening';
+import { looksOf, pressingOf, wasDropped } from '@/core/evening';
 import { recordOf } from '@/core/log';
 import type { Job, PressRecord, Shelf } from '@/core/model';
 import { planJob } from '@/core/plan';
@@ -31,7 +31,10 @@ export function recordsOfEvening(
       recordOf(
         // one record a thing, however often it is written down
         `evening-${Date.parse(run.startedAt)}-${nth}`,
-        { job: own, plan: planJob(own, shelf), run: pressing, simulated: run.simulated !== null },
+        {
+          ...{ job: own, plan: planJob(own, shelf), run: pressing },
+          ...{ simulated: run.simulated !== null, looks: looksOf(run, job.id) },
+        },
         { outcome, faults, note, photoSha256: null, items },
         run.simulated ? now : wall,
       ),

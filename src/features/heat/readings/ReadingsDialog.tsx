@@ -10,12 +10,14 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Machine, Readings } from '@/core/model';
-import { withReadings } from '@/core/press';
+import { withMeasuring, withReadings } from '@/core/press';
 import { readReadings, writePlaces } from '@/files/readingsFile';
+import { steadyNow } from '@/ui/clock';
 import { FileButton } from '@/ui/fields/FileButton';
 import { download, fileName } from '@/ui/files';
 import { COLOURS } from '@/ui/theme';
 import { learnedLines } from '@/words';
+import { Measurings } from './Measurings';
 import { PlaceFields } from './PlaceFields';
 import { PlateMap } from './PlateMap';
 import { PressingField } from './PressingField';
@@ -34,7 +36,8 @@ export function ReadingsDialog({
 }) {
   const [readings, setReadings] = useState(start.readings ?? NONE);
   const [problem, setProblem] = useState<string | null>(null);
-  const machine = withReadings(start, readings);
+  const [measured, setMeasured] = useState(start.measured);
+  const machine = withReadings({ ...start, measured }, readings);
   const { plate, displayUnit: unit } = machine;
   const put = (part: Partial<Readings>) => setReadings((now) => ({ ...now, ...part }));
   /** Takes what a file holds: places, or a pressing. */
@@ -99,6 +102,7 @@ export function ReadingsDialog({
               </Typography>
             ))}
           </Box>
+          <Measurings {...{ measured, unit }} onMeasured={setMeasured} />
           <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
             The plate burns: hold the probe with a glove, and follow the makers of press and
             thermometer.
@@ -107,7 +111,12 @@ export function ReadingsDialog({
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" onClick={() => onKeep(machine)}>
+        <Button
+          variant="contained"
+          onClick={() =>
+            onKeep(withMeasuring(machine, { ...start, measured }, new Date(steadyNow())))
+          }
+        >
           Keep it for this machine
         </Button>
       </DialogActions>
