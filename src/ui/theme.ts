@@ -46,6 +46,8 @@ export const TOUCHED = {
   '@media (pointer: coarse)': { minHeight: FINGER_PX, minWidth: FINGER_PX },
 };
 const touched = { styleOverrides: { root: TOUCHED } };
+/** A button that becomes ready is legible at once: half faded in, its label has too little contrast. */
+const readyAtOnce = { styleOverrides: { root: { ...TOUCHED, transition: 'none' } } };
 
 const heading = { fontFamily: FONTS.heading, fontWeight: 650, letterSpacing: '-0.01em' };
 
@@ -87,9 +89,9 @@ export const theme = createTheme({
       // marked by the browser's own word too: MUI's comes a moment later, or while the page is busy not at all
       styleOverrides: { root: { '&.Mui-focusVisible, &:focus-visible': FOCUS } },
     },
-    MuiButton: { defaultProps: { disableElevation: true }, ...touched },
-    MuiIconButton: touched,
-    MuiToggleButton: touched,
+    MuiButton: { defaultProps: { disableElevation: true }, ...readyAtOnce },
+    MuiIconButton: readyAtOnce,
+    MuiToggleButton: readyAtOnce,
     MuiMenuItem: touched,
     MuiCheckbox: touched,
     MuiDialog: {

@@ -30,6 +30,10 @@ export { expect };
 
 /** What axe finds serious on a page, each with where. */
 export async function axeFaults(page: Page): Promise<string[]> {
+  // what is still fading in has no colours of its own yet
+  await page.waitForFunction(() =>
+    document.getAnimations().every((each) => !(each instanceof CSSTransition)),
+  );
   const { violations } = await new AxeBuilder({ page }).analyze();
   return violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
