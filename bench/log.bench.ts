@@ -9,7 +9,7 @@ const ROUNDS = 5;
 const BLANKS = ['Straight mug, 12 oz', 'Mouse mat', 'Tee, polyester', 'Round coaster'];
 const OUTCOMES = ['good', 'good', 'usable', 'spoiled'];
 
-/** Puts a record of the last version on the bench so many times over the years, each with an identity of its own. */
+/** Puts a record of an earlier version on the bench so many times over the years, each with an identity of its own. */
 async function fillLog(page: Page): Promise<void> {
   const record: unknown = JSON.parse(
     readFileSync('tests/fixtures/documents/record.v7.json', 'utf8'),

@@ -11,6 +11,7 @@ import {
   saveDocuments,
   saveJob,
   survey,
+  wipeBench,
   type BenchStore,
 } from '.';
 
@@ -70,6 +71,29 @@ test('the log is read once: what is written, put right or taken away here or in 
   expect(read).not.toHaveBeenCalled();
   read.mockRestore();
   other.close();
+});
+
+test('a bench that was cleared under the page has no log but what was written since', async () => {
+  const [record] = DEMO_RECORDS;
+  if (!record) throw new Error('no record');
+  await saveDocument(store, {
+    kind: 'record',
+    id: 'old',
+    body: { ...record, id: 'old' },
+    baseRev: 0,
+  });
+  expect(await listRecords(store)).toHaveLength(1);
+  await wipeBench('own');
+  expect((await survey(store)).kept).toEqual([]);
+  await saveDocument(store, {
+    kind: 'record',
+    id: 'new',
+    body: { ...record, id: 'new' },
+    baseRev: 0,
+  });
+  await settled();
+  expect((await listRecords(store)).map(({ id }) => id)).toEqual(['new']);
+  expect((await survey(store)).kept.map(({ id }) => id)).toEqual(['new']);
 });
 
 test('a bench of database version 3 gets what puts its pressings in order', async () => {

@@ -38,12 +38,15 @@ export function followLog(store: BenchStore): void {
   store.hear((changes) => {
     const known = logs.get(store);
     const ids = new Set(changes.flatMap(({ kind, id }) => (kind === 'record' ? [id] : [])));
-    if (known && ids.size > 0) void keep(store, renewed(store, known.log, ids));
+    // of a bench that was cleared nothing is carried on
+    if (known?.laidOut === store.laidOut() && ids.size > 0)
+      void keep(store, renewed(store, known.log, ids));
   });
 }
 
 /** Whether the log of a bench has been read. */
-export const isLogRead = (store: BenchStore): boolean => logs.has(store);
+export const isLogRead = (store: BenchStore): boolean =>
+  logs.get(store)?.laidOut === store.laidOut();
 
 /** All pressings written down, also what cannot be read. */
 export function logOf(store: BenchStore): Promise<Log> {

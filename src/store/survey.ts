@@ -10,7 +10,7 @@ import {
   type Span,
   type Unreadable,
 } from './reading';
-import type { BenchStore, RawDocument } from './types';
+import type { AsideDocument, BenchStore, RawDocument } from './types';
 
 /** All that lies on a bench, read once. */
 export interface Survey {
@@ -34,25 +34,24 @@ function foundOrUnknown(raw: RawDocument): Found<DocumentKind> {
   return { ok: false, lost: { raw, newer: true, reason: UNKNOWN_KIND } };
 }
 
+/** Why something was set aside. */
+function setAside(raw: AsideDocument): Unreadable {
+  if (raw.kind === 'shelf') return { raw, newer: false, reason: 'it has not the shape of a shelf' };
+  const read = DOCUMENT_KINDS.includes(raw.kind) ? found({ ...raw, kind: raw.kind }) : null;
+  if (!read) return { raw, newer: true, reason: UNKNOWN_KIND };
+  const reason = 'it could not be read before, and another has taken its place';
+  return read.ok ? { raw, newer: false, reason } : { ...read.lost, raw };
+}
+
 /** Reads everything on the bench, each thing once. */
 export async function survey(store: BenchStore): Promise<Survey> {
-  const log = await logOf(store);
-  return store.use(async (db) => {
-    const read = [
-      ...(await readInPortions(db, BEFORE_LOG, foundOrUnknown)),
-      ...log,
-      ...(await readInPortions(db, BEHIND_LOG, foundOrUnknown)),
-    ];
-    const kept = readable(read);
-    const inPlace = read.flatMap((one) => (one.ok ? [] : [one.lost]));
-    const aside = (await db.getAll('aside')).map((raw): Unreadable => {
-      if (raw.kind === 'shelf')
-        return { raw, newer: false, reason: 'it has not the shape of a shelf' };
-      const read = DOCUMENT_KINDS.includes(raw.kind) ? found({ ...raw, kind: raw.kind }) : null;
-      if (!read) return { raw, newer: true, reason: UNKNOWN_KIND };
-      const reason = 'it could not be read before, and another has taken its place';
-      return read.ok ? { raw, newer: false, reason } : { ...read.lost, raw };
-    });
-    return { kept, unreadable: [...inPlace, ...aside] };
-  });
+  const rest = await store.use(async (db) => ({
+    before: await readInPortions(db, BEFORE_LOG, foundOrUnknown),
+    behind: await readInPortions(db, BEHIND_LOG, foundOrUnknown),
+    aside: (await db.getAll('aside')).map(setAside),
+  }));
+  // only now: a bench that was cleared under the page is known to be another once the database was used
+  const read = [...rest.before, ...(await logOf(store)), ...rest.behind];
+  const inPlace = read.flatMap((one) => (one.ok ? [] : [one.lost]));
+  return { kept: readable(read), unreadable: [...inPlace, ...rest.aside] };
 }

@@ -50,9 +50,7 @@ export interface LogSoFar {
  */
 export function useLogSoFar(most: number, onFailed: (error: unknown) => void): LogSoFar {
   const { store } = useBench();
-  const [latest, setLatest] = useState<readonly PressRecord[] | null>(() =>
-    isLogRead(store) ? [] : null,
-  );
+  const [latest, setLatest] = useState<readonly PressRecord[] | null>(null);
   const all = useLog(onFailed, latest === null);
   useEffect(() => {
     let gone = false;
