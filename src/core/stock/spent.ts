@@ -1,4 +1,11 @@
-import { areTestPieces, thingsIn, type Good, type Job, type LayerMaterial } from '../model';
+import {
+  areTestPieces,
+  thingsIn,
+  type Good,
+  type Job,
+  type LayerMaterial,
+  type Program,
+} from '../model';
 import type { JobPlan } from '../plan';
 
 /** What is used up: a good by the piece, or sheets of a paper. */
@@ -65,6 +72,16 @@ export function spentBy(job: Job, plan: JobPlan): Spent[] {
   };
   return added([[blanks], sheets, supplies]).filter(({ count }) => count > 0);
 }
+/** What the second heat of one thing uses up: its cover and its sleeve, for blank and print are there. */
+export const spentAgain = ({ operations }: Program): Spent[] =>
+  added(
+    operations.map(({ uses }) =>
+      uses.flatMap(({ is, count }): Spent[] =>
+        isSpent(is) && count > 0 ? [{ of: { kind: 'supply', is }, name: is, count }] : [],
+      ),
+    ),
+  );
+
 /** What so many of a job's things use up of what all of them do: blanks by the piece, the rest by its share. */
 export const shareOf = (spent: readonly Spent[], things: number, all: number): Spent[] =>
   spent

@@ -2,6 +2,7 @@ import { goldenJobs } from '@tests/support/golden';
 import { DEMO_RECORDS } from '@/demo/records';
 import { itemLabels, type Good, type Job, type Money, type PressRecord } from '../model';
 import { planJob } from '../plan';
+import { pressedAgain } from '../press';
 import { BUILT_IN_SHELF } from '../shelf';
 import {
   added,
@@ -10,7 +11,9 @@ import {
   keyOf,
   shareOf,
   shortOf,
+  spentAgain,
   spentBy,
+  spoiledAgain,
   spoiledIn,
   spoiledShare,
   type Spent,
@@ -44,6 +47,33 @@ test('four mugs use up four mugs, their sheets, and a sleeve each where they go 
   const paper = observers.find(({ of }) => of.kind === 'paper');
   expect(paper?.count).toBe(planJob(jobCalled('demo-observers'), shelf).sheets.length);
   expect(countOf(spentOf('demo-moons'), 'supply-shrink-sleeve')).toBe(1);
+});
+
+test('a second heat uses up its sleeve again, no mug and no sheet; what it spoils or saves is one blank', () => {
+  const moons = jobCalled('demo-moons');
+  const first = planJob(moons, shelf).press.program;
+  const again = pressedAgain(first, { how: 'under-its-paper', dwellS: 180 });
+  const spent = spentAgain(again);
+  expect(spent.map(({ of }) => of.kind)).not.toContain('blank');
+  expect(countOf(spent, 'supply-shrink-sleeve')).toBe(1);
+
+  const came = (outcome: PressRecord['outcome']) => ({ outcome, items: [] });
+  expect(spoiledAgain(moons, came('usable'), 'good')).toEqual([]);
+  expect(spoiledAgain(moons, null, 'spoiled')).toMatchObject([{ count: 1 }]);
+  const saved = spoiledAgain(moons, came('spoiled'), 'usable');
+  expect(saved).toMatchObject([{ blankId: moons.blank.id, count: -1 }]);
+  const { id: blankId, name } = moons.blank;
+  const good: Good = {
+    id: 'b',
+    of: { kind: 'blank', blankId },
+    name,
+    left: 4,
+    pack: null,
+    test: 1,
+  };
+  expect(booked({ goods: [good], papers: [] }, [], saved).goods).toMatchObject([
+    { left: 4, test: 0 },
+  ]);
 });
 
 test('several jobs are added thing by thing; half of the things use up half', () => {

@@ -45,6 +45,7 @@ export const shortOf = (needed: readonly Spent[], stock: Stock): Shortage[] =>
 export interface Spoiled {
   readonly blankId: string;
   readonly name: string;
+  /** Below zero where a second heat saved one. */
   readonly count: number;
 }
 
@@ -57,6 +58,20 @@ export function spoiledIn(job: Job, told: Pick<PressRecord, 'outcome' | 'items'>
     return sum + ((own ?? told).outcome === 'spoiled' ? copies : 0);
   }, 0);
   return count > 0 ? [{ blankId, name, count }] : [];
+}
+
+/**
+ * The blank that a second heat spoiled, or saved where it had been told of as spoiled.
+ * @param before how the job came out before it; null where that is not known.
+ */
+export function spoiledAgain(
+  job: Job,
+  before: Pick<PressRecord, 'outcome' | 'items'> | null,
+  outcome: PressRecord['outcome'],
+): Spoiled[] {
+  const was = before !== null && spoiledIn(job, before).length > 0 ? 1 : 0;
+  const count = (outcome === 'spoiled' ? 1 : 0) - was;
+  return count === 0 ? [] : [{ blankId: job.blank.id, name: job.blank.name, count }];
 }
 
 /** A change of the stock: what has to be kept of it. */
@@ -96,7 +111,7 @@ export function booked(
   for (const { blankId, name, count } of spoiled) {
     const of = { kind: 'blank' as const, blankId };
     const good = known(of) ?? { id: keyOf(of), of, name, left: null, pack: null, test: 0 };
-    changed.set(keyOf(of), { ...good, test: Math.min(MOST_LEFT, good.test + count) });
+    changed.set(keyOf(of), { ...good, test: Math.min(MOST_LEFT, Math.max(0, good.test + count)) });
   }
   return { goods: [...changed.values()], papers: sheets };
 }

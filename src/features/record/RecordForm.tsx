@@ -10,10 +10,10 @@ import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { recordOf } from '@/core/log';
-import { FAULT_IDS, itemLabels, type Fault, type Outcome } from '@/core/model';
+import { FAULT_IDS, itemLabels, type Fault, type Outcome, type PressRecord } from '@/core/model';
 import { assembledOf, looksOf, pressingOf } from '@/core/evening';
-import { spentBy, spoiledIn } from '@/core/stock';
-import { saveDocument, storageProblem, type Kept, newId } from '@/store';
+import { spentAgain, spentBy, spoiledAgain, spoiledIn } from '@/core/stock';
+import { newId, recordsOfJob, saveDocument, storageProblem, type Kept } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/jobContext';
@@ -86,7 +86,7 @@ export function RecordForm({ corrected, onDone }: FormProps) {
   const [outcomeMissing, setOutcomeMissing] = useState(false);
   const variants = itemLabels(job);
 
-  const hadAgain = run?.programs.some(({ conditions }) => conditions.again) ?? false;
+  const again = run?.programs.find(({ conditions }) => conditions.again) ?? null;
 
   /** Writes it down; false where that was not done, and why is told. */
   async function save(): Promise<boolean> {
@@ -107,7 +107,9 @@ export function RecordForm({ corrected, onDone }: FormProps) {
           { ...rest, outcome },
           new Date(steadyNow()),
         );
+    let before: PressRecord | null = null;
     try {
+      before = (await recordsOfJob(store, job.id))[0]?.body ?? null;
       const baseRev = corrected?.rev ?? 0;
       const saved = await saveDocument(store, { kind: 'record', id: body.id, body, baseRev });
       if (saved.kind === 'conflict') {
@@ -125,8 +127,13 @@ export function RecordForm({ corrected, onDone }: FormProps) {
       tone: 'success',
       text: corrected ? 'Put right in the log.' : 'Written down. It is in the log.',
     });
-    // said last, so that its Undo stays; a second heat takes no blank and no print
-    if (!corrected && !hadAgain) book({ spent: spentBy(job, plan), spoiled: spoiledIn(job, body) });
+    // said last, so that its Undo stays
+    if (!corrected)
+      book(
+        again
+          ? { spent: spentAgain(again), spoiled: spoiledAgain(job, before, outcome) }
+          : { spent: spentBy(job, plan), spoiled: spoiledIn(job, body) },
+      );
     return true;
   }
 
@@ -184,7 +191,7 @@ export function RecordForm({ corrected, onDone }: FormProps) {
           <StillDone
             faults={told.faults}
             onAgain={
-              hadAgain
+              again !== null
                 ? null
                 : (how) => {
                     void allowSound();
