@@ -1,7 +1,7 @@
 import type { Raster as Photo } from '../art';
 import { bottom, right } from '../geometry';
 import type { Raster } from '../proof';
-import { driftAt, type Drift } from './blocks';
+import { NO_DRIFT, type Drift } from './blocks';
 import { pixelOf, seenAt, type View } from './camera';
 import type { Part } from './expected';
 
@@ -62,32 +62,40 @@ export function seenColours(
   const middle = seenAt(view, width / 2 / pxPerMm, height / 2 / pxPerMm);
   const beside = seenAt(view, (width / 2 + 1) / pxPerMm, height / 2 / pxPerMm);
   const looks = max(1, min(2, round(hypot(beside.x - middle.x, beside.y - middle.y))));
+  // by figures alone: millions of places are looked at
+  const moved = new Float64Array(parts.flatMap((_, nth) => figuresOf(drifts[nth] ?? NO_DRIFT)));
+  const [red, green, blue] = planes;
+  const { data, width: photoWidth, height: photoHeight } = photo;
+  const all = looks * looks;
   for (let y = 0, at = 0; y < height; y++)
     for (let x = 0; x < width; x++, at++) {
-      const own = drifts[owner[at] ?? 0];
-      let [r, g, b] = [0, 0, 0];
-      for (let v = 0; v < looks; v++)
-        for (let u = 0; u < looks; u++) {
-          const [px, py] = [(x + (u + 0.5) / looks) / pxPerMm, (y + (v + 0.5) / looks) / pxPerMm];
-          if (own) {
-            const { x: ox, y: oy } = driftAt(own, px, py);
-            pixel(px + ox, py + oy, p);
-          } else pixel(px, py, p);
-          const [ix, iy] = [floor(p.x), floor(p.y)];
-          const i =
-            ix >= 0 && iy >= 0 && ix < photo.width && iy < photo.height
-              ? (iy * photo.width + ix) * 4
-              : -1;
-          r += i < 0 ? NaN : (photo.data[i] ?? 0);
-          g += i < 0 ? NaN : (photo.data[i + 1] ?? 0);
-          b += i < 0 ? NaN : (photo.data[i + 2] ?? 0);
-        }
-      planes[0][at] = r / looks ** 2;
-      planes[1][at] = g / looks ** 2;
-      planes[2][at] = b / looks ** 2;
+      const m = 6 * (owner[at] ?? 0);
+      let r = 0;
+      let g = 0;
+      let b = 0;
+      for (let look = 0; look < all; look++) {
+        const px = (x + ((look % looks) + 0.5) / looks) / pxPerMm;
+        const py = (y + (floor(look / looks) + 0.5) / looks) / pxPerMm;
+        const dx = (moved[m] ?? 0) + (moved[m + 1] ?? 0) * px + (moved[m + 2] ?? 0) * py;
+        const dy = (moved[m + 3] ?? 0) + (moved[m + 4] ?? 0) * px + (moved[m + 5] ?? 0) * py;
+        pixel(px + dx, py + dy, p);
+        const ix = floor(p.x);
+        const iy = floor(p.y);
+        const seen = ix >= 0 && iy >= 0 && ix < photoWidth && iy < photoHeight;
+        const i = (iy * photoWidth + ix) * 4;
+        r += seen ? (data[i] ?? 0) : NaN;
+        g += seen ? (data[i + 1] ?? 0) : NaN;
+        b += seen ? (data[i + 2] ?? 0) : NaN;
+      }
+      red[at] = r / all;
+      green[at] = g / all;
+      blue[at] = b / all;
     }
   return { width, height, pxPerMm, planes };
 }
+
+/** The six figures of a drift. */
+const figuresOf = ({ x, y }: Drift): number[] => [...x, ...y];
 
 /** Which part each pixel belongs to; the first where none. */
 function ownersOf(

@@ -6,6 +6,7 @@ import { driftAt, NO_DRIFT, seenFromAbove, type Drift } from './blocks';
 import type { Expected } from './expected';
 import { shrunk, smoothed, type Plane } from './plane';
 import type { Registered } from './refine';
+import { inGroups } from './together';
 
 const { floor, max, min, round, sqrt } = Math;
 
@@ -48,15 +49,25 @@ const IN_PLACE = 0.95;
 const ASIDE_MM = 1.4;
 const ROUND_MM = 3;
 
+/** How alike a place is to what must lie there, −1 to 1: where it must lie, and at the best place a little aside. */
+export interface PlaceSeen {
+  readonly inPlace: number;
+  readonly best: number;
+}
+
 /**
- * Whether what must be in a small box is seen there after all, or a little aside of it.
+ * How alike what is round a small box is to what must lie there; null at the edge of all that is looked at.
  * @param drift where it was found to lie, of what it is on.
  */
-export function isThere({ wanted, seen, scale }: SideBySide, box: Box, drift: Drift): boolean {
+export function placeSeen(
+  { wanted, seen, scale }: SideBySide,
+  box: Box,
+  drift: Drift,
+): PlaceSeen | null {
   const side = round((max(box.width, box.height) + 2 * ROUND_MM) * scale);
   const x = round((box.x + box.width / 2) * scale - side / 2);
   const y = round((box.y + box.height / 2) * scale - side / 2);
-  if (x < 0 || y < 0 || x + side > wanted.width || y + side > wanted.height) return false;
+  if (x < 0 || y < 0 || x + side > wanted.width || y + side > wanted.height) return null;
   const off = driftAt(drift, box.x, box.y);
   const [atX, atY] = [x + round(off.x * scale), y + round(off.y * scale)];
   const reach = round(ASIDE_MM * scale);
@@ -65,9 +76,12 @@ export function isThere({ wanted, seen, scale }: SideBySide, box: Box, drift: Dr
     (most, own, i) => ((variances[i] ?? -1) >= 0 ? max(most, own) : most),
     0,
   );
-  const inPlace = scores[(size * size - 1) / 2] ?? 0;
-  return inPlace > IN_PLACE || (best > THERE && 1 - best < LESS_UNLIKE * (1 - inPlace));
+  return { inPlace: scores[(size * size - 1) / 2] ?? 0, best };
 }
+
+/** Whether what must be in a place is seen there after all, or a little aside of it. */
+export const isThere = ({ inPlace, best }: PlaceSeen): boolean =>
+  inPlace > IN_PLACE || (best > THERE && 1 - best < LESS_UNLIKE * (1 - inPlace));
 
 /** Places where something must be printed and nothing of it is seen: plain where there must be a letter or a star. */
 export function deadPlaces(
@@ -92,14 +106,11 @@ export function deadPlaces(
   const dead = places.filter(
     ({ own, spread, alike }) => alike < MOST_ALIKE && own < FADED * usual * spread,
   );
-  return joined(
-    dead.map(({ x, y }) => ({
-      x: x / scale,
-      y: y / scale,
-      width: side / scale,
-      height: side / scale,
-    })),
-  );
+  // boxes that touch are one
+  const boxes = dead.map(({ x, y }) => ({
+    box: { x: x / scale, y: y / scale, width: side / scale, height: side / scale },
+  }));
+  return inGroups(boxes, 0).map(({ box }) => box);
 }
 
 /** The same places of two planes, so many pixels a millimetre. */
@@ -162,33 +173,4 @@ function bestAt(
     if (variance >= 0 && (!best || alike > best.alike)) best = { own: sqrt(variance), alike };
   }
   return best;
-}
-
-/** Boxes that touch are one. */
-function joined(boxes: readonly Box[]): Box[] {
-  const out: Box[] = [];
-  for (const box of boxes) {
-    let own = box;
-    for (let i = 0; i < out.length; i++) {
-      const other = out[i] as Box;
-      if (
-        own.x <= right(other) &&
-        other.x <= right(own) &&
-        own.y <= bottom(other) &&
-        other.y <= bottom(own)
-      ) {
-        const [x, y] = [min(own.x, other.x), min(own.y, other.y)];
-        own = {
-          x,
-          y,
-          width: max(right(own), right(other)) - x,
-          height: max(bottom(own), bottom(other)) - y,
-        };
-        out.splice(i, 1);
-        i = -1;
-      }
-    }
-    out.push(own);
-  }
-  return out;
 }

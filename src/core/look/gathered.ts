@@ -1,5 +1,5 @@
-import { rectRing, regionBox } from '../geometry';
 import type { LookFinding } from './findings';
+import { boxRound } from './together';
 
 /** So many places of one tile are told one by one; with more of them it is the tile that is not as it must be. */
 const MOST_PLACES = 3;
@@ -17,7 +17,7 @@ export function gathered(findings: readonly LookFinding[]): LookFinding[] {
     const places = isInk(finding) ? placesOf(finding.tile) : [];
     if (!isInk(finding) || places.length <= MOST_PLACES) return [finding];
     if (places[0] !== finding) return [];
-    const box = regionBox(places.map((place) => rectRing(place.box)));
+    const box = boxRound(places.map((place) => place.box));
     const code = places.some((place) => place.code === 'covered') ? 'covered' : 'bare';
     return [{ code, tile: finding.tile, mm: Math.max(box.width, box.height), box }];
   });

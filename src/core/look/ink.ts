@@ -1,14 +1,16 @@
-import { bottom, centreOf, rectRing, regionBox, right, type Box } from '../geometry';
+import { bottom, centreOf, right, type Box } from '../geometry';
 import type { Side } from '../sheet';
 import { NO_DRIFT } from './blocks';
 import { seenColours, wantedColours } from './colours';
-import { deadPlaces, isThere, sideBySide } from './dead';
+import { deadPlaces, isThere, placeSeen, sideBySide } from './dead';
 import type { Expected, Part } from './expected';
 import type { LookFinding } from './findings';
 import { sizeOff, type Over } from './over';
 import { patchesOf, type Patch } from './residue';
+import { isSlight, lostStrokes } from './strokes';
 import { whiteStrip } from './strips';
 import { tintOf, type Tint } from './tint';
+import { boxRound, meets } from './together';
 import { around, done, type Told } from './told';
 
 const { abs, max, min, sqrt } = Math;
@@ -17,10 +19,6 @@ const { abs, max, min, sqrt } = Math;
 const BORDER_MM = 0.45;
 /** So many of a kind are told at most, the largest first. */
 const MOST_TOLD = 12;
-/** Patches smaller than this are not told, mm². */
-const LEAST_PATCH_MM2 = 4.5;
-/** Nor what is thinner than this: an edge that registration left a little off, mm. */
-const LEAST_THICK_MM = 1.6;
 /** Patches so small may be letters that registration left aside: they are looked for there. */
 const SMALL_MM2 = 150;
 const SMALL_MM = 25;
@@ -44,27 +42,20 @@ export function inkOf(over: Over, astray: ReadonlySet<number>): Told {
   const beside = (box: Box) => parts.some((part, nth) => astray.has(nth) && meets(part.box, box));
   const both = sideBySide(expected, wantedLight, light, registered);
   const driftOf = (box: Box) => drifts[parts.findIndex((part) => meets(part.box, box))]?.drift;
-  const aside = ({ box, areaMm2: own }: Patch) =>
-    own < SMALL_MM2 &&
-    max(box.width, box.height) < SMALL_MM &&
-    isThere(both, box, driftOf(box) ?? NO_DRIFT);
-  const thin = ({ box }: Patch) => min(box.width, box.height) < LEAST_THICK_MM;
+  const seenAt = (box: Box) => placeSeen(both, box, driftOf(box) ?? NO_DRIFT);
+  const aside = ({ box, areaMm2: own }: Patch) => {
+    const small = own < SMALL_MM2 && max(box.width, box.height) < SMALL_MM;
+    const place = small ? seenAt(box) : null;
+    return place !== null && isThere(place);
+  };
   // what is off its size ends elsewhere at its edges: that is told already
   const zone = sizeOff(over) * 2 * sqrt(areaMm2) + EDGE_MM;
-  const all = regionBox(parts.map(({ box }) => rectRing(box)));
+  const all = boxRound(parts.map(({ box }) => box));
   const atEdge = (box: Box) => sizeOff(over) > 0 && alongEdge(box, all, zone);
-  const patches = patchesOf(
-    tint,
-    seen,
-    parts.map((part) => part.box),
-  ).filter(
-    (patch) =>
-      patch.areaMm2 >= LEAST_PATCH_MM2 &&
-      !thin(patch) &&
-      !beside(patch.box) &&
-      !aside(patch) &&
-      !atEdge(patch.box),
-  );
+  const boxes = parts.map((part) => part.box);
+  const off = patchesOf(tint, seen, boxes).filter(({ box }) => !beside(box) && !atEdge(box));
+  const solid = off.filter((patch) => !isSlight(patch) && !aside(patch));
+  const patches = [...solid, ...lostStrokes(off.filter(isSlight), seenAt)];
   const findings: LookFinding[] = patches
     .slice(0, MOST_TOLD)
     .map((patch) => patchFinding(patch, expected));
@@ -121,9 +112,6 @@ const alongEdge = (box: Box, own: Box, zone: number): boolean =>
   box.x >= right(own) - zone ||
   bottom(box) <= own.y + zone ||
   box.y >= bottom(own) - zone;
-
-const meets = (a: Box, b: Box): boolean =>
-  a.x < right(b) && b.x < right(a) && a.y < bottom(b) && b.y < bottom(a);
 
 function edgeBox(box: Box, side: Side, mm: number): Box {
   const wide = max(mm, 2);
