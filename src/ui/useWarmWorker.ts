@@ -8,21 +8,31 @@ import type { TaskRunner } from './useTask';
 const AFTER_MS = 400;
 
 /**
- * Keeps a worker started ahead while a screen is open whose task is likely, and another after each task.
- * @param wanted whether one is likely now. @param forPrint whether it is a print file.
+ * Does something ahead of a task while a screen is open whose task is likely, and again after each task.
+ * @param ahead what is done; null where none is likely now.
  */
-export function useWarmWorker({ progress }: TaskRunner, wanted: boolean, forPrint: boolean): void {
+export function useAhead({ progress }: TaskRunner, ahead: (() => void) | null): void {
   useEffect(() => {
-    if (!wanted) return;
+    if (!ahead) return;
     let later: ReturnType<typeof setTimeout> | undefined;
-    if (!progress.getState()) warmUp(forPrint);
+    if (!progress.getState()) ahead();
     const stop = progress.subscribe((step: Progress | null) => {
       clearTimeout(later);
-      if (!step) later = setTimeout(() => warmUp(forPrint), AFTER_MS);
+      if (!step) later = setTimeout(ahead, AFTER_MS);
     });
     return () => {
       clearTimeout(later);
       stop();
     };
-  }, [wanted, forPrint, progress]);
+  }, [ahead, progress]);
 }
+
+const forAnything = () => warmUp(false);
+const forPrinting = () => warmUp(true);
+
+/**
+ * Keeps a worker started ahead while a screen is open whose task is likely, and another after each task.
+ * @param wanted whether one is likely now. @param forPrint whether it is a print file.
+ */
+export const useWarmWorker = (task: TaskRunner, wanted: boolean, forPrint: boolean): void =>
+  useAhead(task, wanted ? (forPrint ? forPrinting : forAnything) : null);

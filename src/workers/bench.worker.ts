@@ -11,7 +11,7 @@ import type { Pattern } from '@/words';
 import type { ChartReading } from '@/core/colour';
 import { takeInLine } from './lettering';
 import type { ReadPage } from './pdfPages';
-import type { LookedAt, PhotoLook } from './look';
+import type { LookInput, PhotoLook } from './look';
 import type { Preparation } from './prepare';
 import type { PaperSize, SheetsInput } from './printing';
 import type { OnProgress } from './progress';
@@ -25,12 +25,6 @@ export interface UnpackedJob {
   readonly job: Job;
   readonly shelf: Shelf;
   readonly pictures: readonly TakenIn[];
-}
-
-/** What a photo is held against. */
-export interface LookInput extends SheetsInput {
-  readonly plan: JobPlan;
-  readonly what: LookedAt;
 }
 
 /** What a trial print is made from. */
@@ -116,27 +110,28 @@ const benchWorker = {
     return runTrial(plan, pages, settings, { job, blobOf: stored, onProgress });
   },
 
+  /** Makes ready what must be in a photo, ahead of it. */
+  async readyToLook(input: LookInput): Promise<void> {
+    await (await import('./look')).readyOf(input, () => undefined);
+  },
+
   /** A photo of a print or of sheets laid together, held against the plan. */
   async look(
-    { job, plan, blobs, units, what }: LookInput,
+    input: LookInput,
     photo: Blob,
     corners: readonly Point[],
     onProgress: OnProgress,
   ): Promise<Result<PhotoLook>> {
-    const stored = (sha256: string) => storedIn(blobs, sha256);
-    const { lookAtPhoto } = await import('./look');
-    return lookAtPhoto(plan, what, photo, corners, { job, units, blobOf: stored, onProgress });
+    return (await import('./look')).lookAtPhoto(input, photo, corners, onProgress);
   },
 
   /** A photo by the simulated camera. */
   async practice(
-    { job, plan, blobs, units, what }: LookInput,
+    input: LookInput,
     of: { fault: PracticeFault; seed: number },
     onProgress: OnProgress,
   ): Promise<Blob> {
-    const stored = (sha256: string) => storedIn(blobs, sha256);
-    const { practicePhoto } = await import('./look');
-    return practicePhoto(plan, what, of, { job, units, blobOf: stored, onProgress });
+    return (await import('./look')).practicePhoto(input, of, onProgress);
   },
 
   /** A photo by the simulated camera of a print on its blank. */

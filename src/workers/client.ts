@@ -7,8 +7,8 @@ import { failure, success, type Result } from '@/core/result';
 import type { Point } from '@/core/geometry';
 import type { LevelPlan } from '@/core/look';
 import type { LevelFault, PracticeFault } from '@/devices';
-import type { PhotoLook } from './look';
-import type { BenchWorker, LookInput, TrialInput, UnpackedJob } from './bench.worker';
+import type { LookInput, PhotoLook } from './look';
+import type { BenchWorker, TrialInput, UnpackedJob } from './bench.worker';
 import type { PaperSize, SheetsInput } from './printing';
 import type { DrawnLine } from './lettering';
 import type { ReadPage } from './pdfPages';
@@ -47,6 +47,16 @@ export function warmUp(forPrint: boolean): void {
   }
   // what does not come now is asked for again by the task that needs it, which tells it
   if (forPrint) spare.bench.readyToPrint().catch(() => undefined);
+}
+
+/**
+ * Lets the spare worker make ready what must be in a photo that is likely to come; a look at another thing, or none, is
+ * only a little late by it.
+ */
+export function readyToLook(input: LookInput): void {
+  warmUp(false);
+  // what goes wrong is met again, and told, by the look itself
+  spare?.bench.readyToLook(input).catch(() => undefined);
 }
 
 /** The spare worker where there is one, else a new one. */

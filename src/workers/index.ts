@@ -14,6 +14,7 @@ export {
   packJobTask,
   prepareTask,
   readPagesTask,
+  readyToLook,
   sheetPngTask,
   sheetsPdfTask,
   takeInTask,
@@ -21,7 +22,7 @@ export {
   unpackJobTask,
   warmUp,
 } from './client';
-export type { LookedAt, PhotoLook } from './look';
+export type { LookedAt, LookInput, PhotoLook } from './look';
 export { Cancelled, type Task } from './task';
 export type { OnProgress, Progress } from './progress';
 export type { DrawnLine } from './lettering';

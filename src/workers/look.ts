@@ -6,6 +6,7 @@ import {
   type Expected,
   type LevelPlan,
   type Look,
+  type Ready,
 } from '@/core/look';
 import type { Point } from '@/core/geometry';
 import type { JobPlan } from '@/core/plan';
@@ -24,13 +25,22 @@ import {
   type TableScene,
 } from '@/devices';
 import { inspectImage } from '@/files/image';
+import type { SheetsInput } from './printing';
+import type { OnProgress } from './progress';
 import { drawSheet, type SheetSources } from './sheetPng';
+import { storedIn } from './stored';
 import { meantPiece } from './trial';
 
 /** What is in the photo: a printed sheet, or the sheets of a large piece laid together. */
 export type LookedAt =
   | { readonly kind: 'sheet'; readonly sheetId: string }
   | { readonly kind: 'laid'; readonly pieceId: string };
+
+/** What a photo is held against. */
+export interface LookInput extends SheetsInput {
+  readonly plan: JobPlan;
+  readonly what: LookedAt;
+}
 
 /** How closely what must lie there is drawn: so many pixels on the longer side, no more than so many a millimetre. */
 const LONGEST_PX = 2400;
@@ -65,7 +75,7 @@ async function sheetOf(
 }
 
 /** What the photo must show, printed side up. */
-async function expectedOf(plan: JobPlan, what: LookedAt, sources: SheetSources): Promise<Expected> {
+async function expectedOf({ plan, what }: LookInput, sources: SheetSources): Promise<Expected> {
   sources.onProgress({ doing: 'Drawing what must lie there', share: 0 });
   if (what.kind === 'sheet') {
     const sheet = plan.sheets.find(({ id }) => id === what.sheetId);
@@ -78,6 +88,23 @@ async function expectedOf(plan: JobPlan, what: LookedAt, sources: SheetSources):
   const picture = await meantPiece(piece, finenessOf(piece.widthMm, piece.heightMm), sources);
   const mirrored = liesMirrored(plan);
   return expectedLaid(tiling, mirrored ? turnedOver(picture) : picture, mirrored);
+}
+
+const sourcesOf = ({ job, units, blobs }: LookInput, onProgress: OnProgress): SheetSources => ({
+  ...{ job, units, onProgress },
+  blobOf: (sha256) => storedIn(blobs, sha256),
+});
+
+/** What was made ready last, and what for. */
+let last: { readonly of: string; readonly is: Promise<Ready> } | null = null;
+
+/** What must be in a photo, made ready to be looked for; what was made ready ahead is taken. */
+export function readyOf(input: LookInput, onProgress: OnProgress): Promise<Ready> {
+  const { job, plan, what } = input;
+  const of = JSON.stringify([job, plan.tools, plan.mirror, what]);
+  if (last?.of !== of)
+    last = { of, is: expectedOf(input, sourcesOf(input, onProgress)).then(ready) };
+  return last.is;
 }
 
 async function pixelsOf(photo: Blob): Promise<Result<ImageData>> {
@@ -104,7 +131,7 @@ export interface PhotoLook {
   readonly shown: string | null;
 }
 
-type LookAgainst = (things: readonly Expected[]) => Look;
+type LookAgainst = (things: readonly Ready[]) => Look;
 
 /** Looks for any other sheet of the plan in the photo, some at a time. */
 async function amongOthers(
@@ -119,11 +146,11 @@ async function amongOthers(
       doing: 'Looking for another sheet of this job in the photo',
       share: 0.5 + (0.5 * done) / others.length,
     });
-    const things: Expected[] = [];
+    const things: Ready[] = [];
     for (const sheet of others.slice(done, done + AT_A_TIME))
-      things.push(await sheetOf(plan, sheet, sources, OTHERS_PX));
+      things.push(ready(await sheetOf(plan, sheet, sources, OTHERS_PX)));
     const look = against(things);
-    const shown = look.which === null ? undefined : things[look.which]?.id;
+    const shown = look.which === null ? undefined : things[look.which]?.expected.id;
     if (shown) return { look, shown };
   }
   return null;
@@ -135,36 +162,38 @@ async function amongOthers(
  * @param corners of the paper or of all that is laid, shares of the photo each way, where a person pointed at them.
  */
 export async function lookAtPhoto(
-  plan: JobPlan,
-  what: LookedAt,
+  input: LookInput,
   photo: Blob,
   corners: readonly Point[],
-  sources: SheetSources,
+  onProgress: OnProgress,
 ): Promise<Result<PhotoLook>> {
   const pixels = await pixelsOf(photo);
   if (!pixels.ok) return pixels;
   const { width: widthPx, height: heightPx } = pixels.value;
   const places = corners.map(({ x, y }) => ({ x: x * widthPx, y: y * heightPx }));
-  const against: LookAgainst = (things) => lookAt(pixels.value, things.map(ready), places);
-  const expected = await expectedOf(plan, what, sources);
-  sources.onProgress({ doing: 'Holding the photo against the plan', share: 0.3 });
-  const look = against([expected]);
-  const told = { widthPx, heightPx, asked: expected.id };
-  if (look.which !== null) return success({ ...told, look, shown: expected.id });
+  const against: LookAgainst = (things) => lookAt(pixels.value, things, places);
+  const wanted = await readyOf(input, onProgress);
+  onProgress({ doing: 'Holding the photo against the plan', share: 0.3 });
+  const look = against([wanted]);
+  const { id } = wanted.expected;
+  const told = { widthPx, heightPx, asked: id };
+  if (look.which !== null) return success({ ...told, look, shown: id });
+  const { plan, what } = input;
   const other =
-    what.kind === 'sheet' ? await amongOthers(plan, expected.id, against, sources) : null;
+    what.kind === 'sheet'
+      ? await amongOthers(plan, id, against, sourcesOf(input, onProgress))
+      : null;
   return success({ ...told, look: other?.look ?? look, shown: other?.shown ?? null });
 }
 
 /** A photo by the simulated camera, of what the plan says must lie there but for one fault. */
 export async function practicePhoto(
-  plan: JobPlan,
-  what: LookedAt,
+  input: LookInput,
   of: { fault: PracticeFault; seed: number },
-  sources: SheetSources,
+  onProgress: OnProgress,
 ): Promise<Blob> {
-  const expected = await expectedOf(plan, what, sources);
-  sources.onProgress({ doing: 'Taking a photo by the simulated camera', share: 0.6 });
+  const { expected } = await readyOf(input, onProgress);
+  onProgress({ doing: 'Taking a photo by the simulated camera', share: 0.6 });
   return photoOf(practiceScene(expected, of.fault, of.seed), practiceShot(expected, of.seed));
 }
 

@@ -33,7 +33,8 @@ interface Props {
 
 /** A photo of a print or of sheets laid together, held against the plan of a job before there is heat. */
 export function LookDialog({ looking, first, sheetId, onLooked, onClose }: Props) {
-  const { task, looked, lookAt, practise } = useLook(looking, onLooked);
+  const { options, chosen, choose } = useWhat(looking, first, sheetId);
+  const { task, looked, lookAt, practise } = useLook(looking, chosen?.what, onLooked);
   const result = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (!looked) return;
@@ -41,7 +42,6 @@ export function LookDialog({ looking, first, sheetId, onLooked, onClose }: Props
     const below = window.matchMedia('(max-width: 899px)').matches;
     result.current?.scrollIntoView({ block: below ? 'start' : 'nearest' });
   }, [looked]);
-  const { options, chosen, choose } = useWhat(looking, first, sheetId);
   const [camera, setCamera] = useState<'off' | 'on' | 'refused'>('off');
   const [corners, setCorners] = useState<Corners | null>(null);
   const [remedy, setRemedy] = useState<Remedy | null>(null);

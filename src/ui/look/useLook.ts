@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Corners } from '@/core/art';
 import type { KeptLook } from '@/core/model';
 import { LEVEL_FAULTS, PRACTICE_FAULTS, type LevelFault, type PracticeFault } from '@/devices';
@@ -10,11 +10,14 @@ import { letGoUrl } from '@/ui/files';
 import { useNotify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
 import { useTask } from '@/ui/useTask';
+import { useAhead } from '@/ui/useWarmWorker';
 import { lookedOf } from './looked';
 import {
   lookTask,
   practiceOnBlankTask,
   practiceTask,
+  readyToLook,
+  type LookInput,
   type LookedAt,
   type PhotoLook,
 } from '@/workers';
@@ -32,8 +35,15 @@ export interface Looked {
 
 const newSeed = (): number => Math.floor(Math.random() * 1e6);
 
-/** Photos of prints, held against the plan of a job; nothing of them is kept or sent. */
-export function useLook({ job, plan }: Looking, onLooked: ((look: KeptLook) => void) | undefined) {
+/**
+ * Photos of prints, held against the plan of a job; nothing of them is kept or sent.
+ * @param next what the next photo is likely to be of: it is made ready while the photo is taken.
+ */
+export function useLook(
+  { job, plan }: Looking,
+  next: Choice['what'] | undefined,
+  onLooked: ((look: KeptLook) => void) | undefined,
+) {
   const { store } = useBench();
   const units = useUnits();
   const notify = useNotify();
@@ -47,10 +57,18 @@ export function useLook({ job, plan }: Looking, onLooked: ((look: KeptLook) => v
   });
   useEffect(() => () => void (url && letGoUrl(url)), [url]);
 
-  const input = async (what: LookedAt) => ({
-    ...{ job, plan, units, what },
-    blobs: await artBlobs(store, job),
-  });
+  const input = useCallback(
+    async (what: LookedAt): Promise<LookInput> => ({
+      ...{ job, plan, units, what },
+      blobs: await artBlobs(store, job),
+    }),
+    [job, plan, units, store],
+  );
+  const ahead = useCallback(() => {
+    // a picture that is not there is told of by the look itself
+    if (next && next.kind !== 'on-blank') input(next).then(readyToLook, () => undefined);
+  }, [next, input]);
+  useAhead(task, ahead);
 
   async function lookAt(of: Choice, photo: Blob, corners: Corners | null): Promise<void> {
     const { what } = of;

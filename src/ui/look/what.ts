@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { levelPlan, type LevelPlan } from '@/core/look';
 import type { Job } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
@@ -37,12 +37,8 @@ export const sheetNames = ({ sheets }: Pick<JobPlan, 'sheets'>): ReadonlyMap<str
     ]),
   );
 
-/** What may be in the photo, and what was chosen; sheets laid together come first where there is no sheet to begin with. */
-export function useWhat(
-  { job, plan }: Looking,
-  first: 'sheet' | 'laid',
-  sheetId: string | undefined,
-) {
+/** What may be in a photo of a job; sheets laid together come first where there is no sheet to begin with. */
+function optionsOf({ job, plan }: Looking, first: 'sheet' | 'laid'): Choice[] {
   const names = sheetNames(plan);
   const sheets = plan.sheets.map(({ id }): Choice => ({
     key: `sheet ${id}`,
@@ -64,7 +60,16 @@ export function useWhat(
       : [];
   });
   const printed = first === 'laid' ? [...laid, ...sheets] : [...sheets, ...laid];
-  const options = [...printed, ...onBlank];
+  return [...printed, ...onBlank];
+}
+
+/** What may be in the photo, and what was chosen. */
+export function useWhat(
+  { job, plan }: Looking,
+  first: 'sheet' | 'laid',
+  sheetId: string | undefined,
+) {
+  const options = useMemo(() => optionsOf({ job, plan }, first), [job, plan, first]);
   const [chosen, choose] = useState(
     () => (options.find(({ key }) => key === `sheet ${sheetId}`) ?? options[0])?.key,
   );
