@@ -1,5 +1,7 @@
 import { Matrix, solve } from 'ml-matrix';
 
+const { max, min } = Math;
+
 /** Solves a small least-squares problem by its normal equations; null where they do not tell. */
 export function leastSquares(
   rows: readonly (readonly number[])[],
@@ -7,22 +9,26 @@ export function leastSquares(
   weights: readonly number[],
 ): number[] | null {
   const n = rows[0]?.length ?? 0;
-  const normal = Matrix.zeros(n, n);
-  const right = Matrix.zeros(n, 1);
-  rows.forEach((row, r) => {
+  // summed in plain figures: there are thousands of rows
+  const sums = new Float64Array(n * n);
+  const right = new Float64Array(n);
+  for (let r = 0; r < rows.length; r++) {
+    const row = rows[r] ?? [];
     const weight = weights[r] ?? 1;
     for (let i = 0; i < n; i++) {
       const own = weight * (row[i] ?? 0);
-      right.set(i, 0, right.get(i, 0) + own * (wanted[r] ?? 0));
-      for (let j = i; j < n; j++) normal.set(i, j, normal.get(i, j) + own * (row[j] ?? 0));
+      right[i] = (right[i] ?? 0) + own * (wanted[r] ?? 0);
+      for (let j = i; j < n; j++) sums[i * n + j] = (sums[i * n + j] ?? 0) + own * (row[j] ?? 0);
     }
-  });
-  for (let i = 0; i < n; i++) {
-    normal.set(i, i, normal.get(i, i) * (1 + 1e-12) + 1e-12);
-    for (let j = 0; j < i; j++) normal.set(i, j, normal.get(j, i));
   }
+  const normal = Matrix.zeros(n, n);
+  for (let i = 0; i < n; i++)
+    for (let j = 0; j < n; j++) {
+      const sum = sums[min(i, j) * n + max(i, j)] ?? 0;
+      normal.set(i, j, i === j ? sum * (1 + 1e-12) + 1e-12 : sum);
+    }
   try {
-    const found = solve(normal, right).to1DArray();
+    const found = solve(normal, Matrix.columnVector([...right])).to1DArray();
     return found.every(Number.isFinite) ? found : null;
   } catch {
     return null;

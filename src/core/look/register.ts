@@ -3,7 +3,7 @@ import { fittedMap, frontal, pixelOf, type Pair, type Projective } from './camer
 import { cornersOf, matched, type Corners, type Match } from './corners';
 import { evened, flipped, shrunk, type Plane } from './plane';
 
-const { cos, sin, min, max, round } = Math;
+const { cos, log, log1p, sin, min, max, round } = Math;
 
 /** What is looked for is looked at in these sizes beside its full one: a corner is known again within a tenth or two. */
 const SIZES = [1, 0.76, 0.58, 0.44, 0.33, 0.25, 0.19, 0.14] as const;
@@ -13,8 +13,12 @@ const PHOTO_CORNERS = 1300;
 const WANTED_CORNERS = 1300;
 /** Contrast is evened within so many pixels to each side. */
 const EVEN_REACH = 18;
-/** Guesses tried from single matches. */
+/** Guesses tried from single matches at most. */
 const GUESSES = 400;
+/** Of guesses from a right match so many are near enough in size to lead to the map (own choice, on the low side). */
+const NEAR_SHARE = 0.25;
+/** Guessing ends when all that were right would have failed no more often than this. */
+const MISSED = 1e-4;
 /** Where a match may lie off a guess as the guess is made better, pixels of the photo looked at. */
 const NARROWING = [70, 40, 22, 12, 8, 6, 5] as const;
 /** The thing must be seen by this many matches to be known, and by so many times those of any other reading. */
@@ -148,6 +152,10 @@ const spots = (pairs: readonly Pair[], { widthMm, heightMm }: Wanted): number =>
     ),
   ).size;
 
+/** How many guesses are enough where so many of all matches agree on the best so far (Fischler and Bolles 1981). */
+const enough = (best: Found | null, all: number): number =>
+  best ? min(GUESSES, log(MISSED) / log1p((-NEAR_SHARE * best.matches) / all)) : GUESSES;
+
 /**
  * Finds the map that most matches agree on: guessed from one match at a time, and made better with what agrees
  * (Fischler and Bolles 1981; Chum, Matas and Kittler 2003). Never one that shows the thing from behind.
@@ -166,7 +174,7 @@ export function found(
   const extent = max(...photo.x) - min(...photo.x) + max(...photo.y) - min(...photo.y);
   const likely = extent / (wanted.widthMm + wanted.heightMm);
   let best: Found | null = null;
-  for (let guess = 0; guess < GUESSES; guess++) {
+  for (let guess = 0; guess < enough(best, matches.length); guess++) {
     const match = matches[Math.floor(random() * matches.length)] as Match;
     const size = pxPerMm ?? likely * (0.45 + 0.75 * random());
     let map = guessOf(photo, wanted, match, size);
