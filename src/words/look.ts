@@ -108,6 +108,7 @@ export const LOOK_CHECK_WORDS: Readonly<Record<LookCheck, string>> = {
   seams: 'steps and gaps at the seams',
   border: 'white left at the edges',
   ink: 'ink missing or covered',
+  edges: 'ink along the edges',
 };
 
 const UNSEEN_WORDS: Readonly<Record<Unseen, string>> = {
@@ -115,6 +116,7 @@ const UNSEEN_WORDS: Readonly<Record<Unseen, string>> = {
   'no-edges': 'the edges of the paper do not stand out from the table, or are not all in the photo',
   'too-plain': 'too little is printed there to go by',
   'not-here': 'there is none here',
+  'off-size': 'a print that is off its size ends elsewhere',
 };
 
 /** What was checked, in a line. */

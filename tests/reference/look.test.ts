@@ -40,6 +40,8 @@ test('a print off its size is told by the edges of its paper', async () => {
   const { look, found } = await looked('size', 43);
   expect(found).toBe(true);
   expect(look.checks.find(({ check }) => check === 'size')?.unseen).toBeNull();
+  // what is at its edges ends elsewhere: of that nothing can be said, and that is said
+  expect(look.checks).toContainEqual({ check: 'edges', unseen: 'off-size', of: [] });
 }, 120_000);
 
 test('a photo of something else is not taken for the print', async () => {

@@ -63,7 +63,9 @@ export type LookFinding =
   | { readonly code: 'aside'; readonly mm: number };
 
 /** What a look can check. */
-export const LOOK_CHECKS = ['which', 'mirror', 'tiles', 'size', 'seams', 'border', 'ink'] as const;
+export const LOOK_CHECKS = [
+  ...(['which', 'mirror', 'tiles', 'size', 'seams', 'border', 'ink', 'edges'] as const),
+] as const;
 /** One thing that a look can check. */
 export type LookCheck = (typeof LOOK_CHECKS)[number];
 
@@ -76,7 +78,9 @@ export type Unseen =
   /** Too little is printed there to go by. */
   | 'too-plain'
   /** The plan has nothing of the kind here. */
-  | 'not-here';
+  | 'not-here'
+  /** A print off its size ends elsewhere than it must. */
+  | 'off-size';
 
 /** One check: done, or why not. */
 export interface Checked {

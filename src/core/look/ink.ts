@@ -4,7 +4,7 @@ import { NO_DRIFT } from './blocks';
 import { seenColours, wantedColours } from './colours';
 import { deadPlaces, isThere, placeSeen, sideBySide } from './dead';
 import type { Expected, Part } from './expected';
-import type { LookFinding } from './findings';
+import type { Checked, LookFinding } from './findings';
 import { sizeOff, type Over } from './over';
 import { patchesOf, type Patch } from './residue';
 import { isSlight, lostStrokes } from './strokes';
@@ -67,10 +67,12 @@ export function inkOf(over: Over, astray: ReadonlySet<number>): Told {
       ...{ code: 'bare', tile: tileAt(expected, box), mm: max(box.width, box.height), box },
     })),
   );
+  const edges: Checked[] =
+    sizeOff(over) > 0 ? [{ check: 'edges', unseen: 'off-size', of: [] }] : [];
   const border = borderOf({ over, astray, tint, pxPerMm: wanted.pxPerMm });
   return {
     findings: [...findings, ...border.findings],
-    checks: [...border.checks, done('ink')],
+    checks: [...border.checks, done('ink'), ...edges],
   };
 }
 
