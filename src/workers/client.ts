@@ -67,23 +67,33 @@ function takeWorker(): Started {
 }
 
 /**
- * Runs one task on a worker of its own; stopping the task ends the worker, so nothing lingers.
+ * Runs one task on a worker of its own, or several; stopping the task ends them, so nothing lingers.
  * `result` rejects with `Cancelled` when stopped.
+ * @param work is handed the worker, and what starts another beside it.
  */
 function runTask<T>(
-  work: (bench: Remote<BenchWorker>, onProgress: OnProgress) => PromiseLike<T>,
+  work: (
+    bench: Remote<BenchWorker>,
+    onProgress: OnProgress,
+    another: () => Remote<BenchWorker>,
+  ) => PromiseLike<T>,
   onProgress: OnProgress,
 ): Task<T> {
-  const { worker, bench } = takeWorker();
-  let cancel: () => void = () => undefined;
+  const all: Worker[] = [];
+  let stop: (reason: Error) => void = () => undefined;
   const stopped = new Promise<never>((_, reject) => {
-    cancel = () => reject(new Cancelled());
-    worker.onerror = (event) => reject(new Error(event.message || 'The background task failed.'));
+    stop = reject;
   });
-  const result = Promise.race([work(bench, proxy(onProgress)), stopped]).finally(() =>
-    worker.terminate(),
+  const own = ({ worker, bench }: Started): Remote<BenchWorker> => {
+    worker.onerror = (event) => stop(new Error(event.message || 'The background task failed.'));
+    all.push(worker);
+    return bench;
+  };
+  const working = work(own(takeWorker()), proxy(onProgress), () => own(startWorker()));
+  const result = Promise.race([working, stopped]).finally(() =>
+    all.forEach((worker) => worker.terminate()),
   );
-  return { result, cancel };
+  return { result, cancel: () => stop(new Cancelled()) };
 }
 
 /** Packs a bench into one file, off the main thread. */
@@ -109,8 +119,12 @@ export const unpackBackupTask = (file: Blob, have: ReadonlySet<string>, onProgre
 export const takeInTask = (file: Blob, name: string, onProgress: OnProgress) =>
   runTask<Result<TakenIn>>((worker, progress) => worker.takeIn(file, name, progress), onProgress);
 
+/** So many workers take lines of lettering in at once, each so many lines at least (own choices). */
+const MOST_WORKERS = 3;
+const LINES_A_WORKER = 4;
+
 /**
- * Takes lines of lettering in, one after another on one worker, so that the page only draws them.
+ * Takes lines of lettering in on several workers, so that the page only draws them.
  * @param draw draws the nth line; null where it has no words.
  */
 export const letteringTask = (
@@ -118,22 +132,24 @@ export const letteringTask = (
   draw: (nth: number) => Promise<DrawnLine | null>,
   onProgress: OnProgress,
 ) =>
-  runTask<Result<readonly TakenIn[]>>(async (worker, progress) => {
+  runTask<Result<readonly TakenIn[]>>(async (first, progress, another) => {
     const taken: TakenIn[] = [];
-    let next = draw(0);
-    for (let nth = 0; nth < count; nth++) {
-      const line = await next;
-      if (!line) return failure('There is nothing to draw in these words.');
-      progress({ doing: `Setting “${line.label}”`, share: (nth + 0.5) / count });
-      const taking = worker.takeInLine(transfer(line, [line.bitmap]));
-      // the page draws the next one meanwhile
-      if (nth + 1 < count) next = draw(nth + 1);
-      next.catch(() => undefined); // told when its turn comes
-      const one = await taking;
-      if (!one.ok) return one;
-      taken.push(one.value);
-    }
-    return success(taken);
+    let [next, failed]: [number, Result<never> | null] = [0, null];
+    const takeIn = async (worker: Remote<BenchWorker>): Promise<void> => {
+      while (next < count && !failed) {
+        const nth = next++;
+        const line = await draw(nth);
+        if (line) progress({ doing: `Setting “${line.label}”`, share: (nth + 0.5) / count });
+        const one = line
+          ? await worker.takeInLine(transfer(line, [line.bitmap]))
+          : failure('There is nothing to draw in these words.');
+        if (one.ok) taken[nth] = one.value;
+        else failed ??= one;
+      }
+    };
+    const more = Math.min(MOST_WORKERS, Math.ceil(count / LINES_A_WORKER)) - 1;
+    await Promise.all([first, ...Array.from({ length: more }, another)].map(takeIn));
+    return failed ?? success(taken);
   }, onProgress);
 
 /** Reads the pages of a print file as pixels, off the main thread. */

@@ -41,7 +41,7 @@ export async function takeInLine({ bitmap, perInch, label }: DrawnLine): Promise
   const close = drawnOn(box.width, box.height, bitmap, box.left, box.top);
   bitmap.close();
   const blob = await close.canvas.convertToBlob({ type: 'image/png' });
-  const taken = await takeInPicture(blob, label, () => undefined, true);
+  const taken = await takeInPicture(blob, label, () => undefined, close.canvas);
   if (!taken.ok) return taken;
   const mm = MM_PER_INCH / perInch;
   const realMm = { widthMm: box.width * mm, heightMm: box.height * mm };

@@ -23,7 +23,7 @@ const FACTS_PX = 320;
 const AREAS_PX = 800;
 
 /** The whole picture upright, no larger than it has to be for the screen. */
-function drawUpright(bitmap: ImageBitmap, facts: ImageFacts): OffscreenCanvas {
+function drawUpright(picture: ImageBitmap | OffscreenCanvas, facts: ImageFacts): OffscreenCanvas {
   const { widthPx, heightPx } = uprightPixels(facts);
   const scale = Math.min(1, PREVIEW_PX / Math.max(widthPx, heightPx));
   const width = Math.max(1, Math.round(widthPx * scale));
@@ -34,7 +34,7 @@ function drawUpright(bitmap: ImageBitmap, facts: ImageFacts): OffscreenCanvas {
   if (!context) throw new Error('This browser cannot draw pictures in the background.');
   context.imageSmoothingQuality = 'high';
   context.setTransform(...chain(uprightMap(facts.orientation), scaling(width, height)));
-  context.drawImage(bitmap, 0, 0, 1, 1);
+  context.drawImage(picture, 0, 0, 1, 1);
   return canvas;
 }
 
@@ -58,13 +58,14 @@ function transparentShareOf(rgba: Uint8ClampedArray): number {
 
 /**
  * Reads, checks, decodes and measures a picture file.
- * @param made whether it was drawn here, still and upright: then it is its own preview, unless it is far too large for one.
+ * @param made what it was drawn on here, still and upright: then it need not be decoded, and is its own preview unless it is far
+ * too large for one.
  */
 export async function takeInPicture(
   blob: Blob,
   name: string,
   onProgress: OnProgress,
-  made = false,
+  made: OffscreenCanvas | null = null,
 ): Promise<Result<TakenIn>> {
   onProgress({ doing: 'Reading the file', share: 0.05 });
   const bytes = new Uint8Array(await blob.arrayBuffer());
@@ -76,9 +77,9 @@ export async function takeInPicture(
   // what is kept is what was read, whatever becomes of the file
   const own = new Blob([bytes], { type: mime });
   const sha256 = sha256Of(bytes);
-  let bitmap: ImageBitmap;
+  let picture: ImageBitmap | OffscreenCanvas;
   try {
-    bitmap = await createImageBitmap(own, { imageOrientation: 'none' });
+    picture = made ?? (await createImageBitmap(own, { imageOrientation: 'none' }));
   } catch {
     return failure(
       `“${pictureName(name)}”: ${storedWidthPx} × ${storedHeightPx} pixels, but it cannot be decoded; the file is damaged. ` +
@@ -87,8 +88,8 @@ export async function takeInPicture(
   }
 
   onProgress({ doing: 'Drawing a preview', share: 0.6 });
-  const canvas = drawUpright(bitmap, facts.value);
-  bitmap.close();
+  const canvas = drawUpright(picture, facts.value);
+  if (picture instanceof ImageBitmap) picture.close();
   const traced = mayBeClear ? pixelsOf(canvas, TRACE_PX) : null;
   const transparentShare = traced ? transparentShareOf(traced.data) : 0;
   const itself = made && Math.max(storedWidthPx, storedHeightPx) <= 2 * PREVIEW_PX;
