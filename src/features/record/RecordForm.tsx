@@ -109,7 +109,7 @@ export function RecordForm({ corrected, onDone }: FormProps) {
         );
     let before: PressRecord | null = null;
     try {
-      before = (await recordsOfJob(store, job.id))[0]?.body ?? null;
+      if (again) before = (await recordsOfJob(store, job.id))[0]?.body ?? null;
       const baseRev = corrected?.rev ?? 0;
       const saved = await saveDocument(store, { kind: 'record', id: body.id, body, baseRev });
       if (saved.kind === 'conflict') {
