@@ -172,7 +172,10 @@ const MOST_BITS = 74;
 const CLEARER = 0.88;
 const RIVAL_BITS = Math.ceil(MOST_BITS / CLEARER) + 1;
 
-/** Where the first quarter, or half, of their bits differs in more than this share of those that count, two are not alike (own choices; of alike ones few are lost by it). */
+/**
+ * Where the first quarter, or half, of their bits differs in more than this share of those that count, two are not alike
+ * (own choices: of alike ones few should be lost by it, if bits differ independently).
+ */
 const QUARTER_SHARE = 0.36;
 const HALF_SHARE = 0.62;
 
