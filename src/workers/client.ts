@@ -49,14 +49,29 @@ export function warmUp(forPrint: boolean): void {
   if (forPrint) spare.bench.readyToPrint().catch(() => undefined);
 }
 
-/**
- * Lets the spare worker make ready what must be in a photo that is likely to come; a look at another thing, or none, is
- * only a little late by it.
- */
+/** A worker of looks alone that makes ready what must be in a photo to come: no other task waits for it. */
+let looker: Started | null = null;
+
+/** Makes ready, on a worker of its own, what must be in a photo that is likely to come; what was made ready before goes. */
 export function readyToLook(input: LookInput): void {
-  warmUp(false);
+  endLooking();
+  looker = startWorker();
   // what goes wrong is met again, and told, by the look itself
-  spare?.bench.readyToLook(input).catch(() => undefined);
+  looker.worker.onerror = endLooking;
+  looker.bench.readyToLook(input).catch(() => undefined);
+}
+
+/** Lets go of what was made ready for a photo that is no longer likely. */
+export function endLooking(): void {
+  looker?.worker.terminate();
+  looker = null;
+}
+
+/** The worker that made something ready for a look where there is one, else any. */
+function takeLooker(): Started {
+  const started = looker ?? takeWorker();
+  looker = null;
+  return started;
 }
 
 /** The spare worker where there is one, else a new one. */
@@ -69,7 +84,7 @@ function takeWorker(): Started {
 /**
  * Runs one task on a worker of its own, or several; stopping the task ends them, so nothing lingers.
  * `result` rejects with `Cancelled` when stopped.
- * @param work is handed the worker, and what starts another beside it.
+ * @param work is handed the worker, and what starts another beside it. @param take gives the worker.
  */
 function runTask<T>(
   work: (
@@ -78,6 +93,7 @@ function runTask<T>(
     another: () => Remote<BenchWorker>,
   ) => PromiseLike<T>,
   onProgress: OnProgress,
+  take: () => Started = takeWorker,
 ): Task<T> {
   const all: Worker[] = [];
   let stop: (reason: Error) => void = () => undefined;
@@ -89,7 +105,7 @@ function runTask<T>(
     all.push(worker);
     return bench;
   };
-  const working = work(own(takeWorker()), proxy(onProgress), () => own(startWorker()));
+  const working = work(own(take()), proxy(onProgress), () => own(startWorker()));
   const result = Promise.race([working, stopped]).finally(() =>
     all.forEach((worker) => worker.terminate()),
   );
@@ -226,6 +242,7 @@ export const lookTask = (
   runTask<Result<PhotoLook>>(
     (worker, progress) => worker.look(input, photo, corners, progress),
     onProgress,
+    takeLooker,
   );
 
 /** Takes a photo by the simulated camera, off the main thread. */
@@ -233,7 +250,8 @@ export const practiceTask = (
   input: LookInput,
   of: { fault: PracticeFault; seed: number },
   onProgress: OnProgress,
-) => runTask<Blob>((worker, progress) => worker.practice(input, of, progress), onProgress);
+) =>
+  runTask<Blob>((worker, progress) => worker.practice(input, of, progress), onProgress, takeLooker);
 
 /** Takes a photo of a print on its blank by the simulated camera, off the main thread. */
 export const practiceOnBlankTask = (

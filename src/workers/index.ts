@@ -1,5 +1,6 @@
 export {
   drawChartTask,
+  endLooking,
   readChartTask,
   allPngsTask,
   isBackupTask,

@@ -13,6 +13,7 @@ import { useTask } from '@/ui/useTask';
 import { useAhead } from '@/ui/useWarmWorker';
 import { lookedOf } from './looked';
 import {
+  endLooking,
   lookTask,
   practiceOnBlankTask,
   practiceTask,
@@ -69,6 +70,7 @@ export function useLook(
     if (next && next.kind !== 'on-blank') input(next).then(readyToLook, () => undefined);
   }, [next, input]);
   useAhead(task, ahead);
+  useEffect(() => endLooking, []);
 
   async function lookAt(of: Choice, photo: Blob, corners: Corners | null): Promise<void> {
     const { what } = of;
