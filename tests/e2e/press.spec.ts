@@ -210,7 +210,11 @@ test('what was written down is put right, added to, deleted and put back', async
   await expect(entries).toContainText('After ten washes a corner lifts');
   await page.getByRole('button', { name: /^Delete the entry/ }).click();
   await expect(entries).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+  await page
+    .getByRole('alert')
+    .filter({ hasText: 'The entry was deleted.' })
+    .getByRole('button', { name: 'Undo' })
+    .click();
   await expect(entries).toHaveCount(1);
 });
 
