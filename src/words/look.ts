@@ -40,7 +40,9 @@ export function lookFindingWords(finding: LookFinding, units: UnitStyle): string
     case 'tile-missing':
       return `Where ${finding.tile} must lie, it is not seen: it is missing, covered, or lies face down.`;
     case 'tile-swapped':
-      return `Where ${finding.tile} must lie, ${finding.shows} lies.`;
+      return finding.exchanged
+        ? `${finding.tile} and ${finding.shows} lie in each other’s places.`
+        : `Where ${finding.tile} must lie, ${finding.shows} lies.`;
     case 'tile-turned':
       return `${finding.tile} lies turned by ${abs(finding.turnDeg)}°.`;
     case 'tile-size':

@@ -109,7 +109,11 @@ export function sceneOf(printed: Printed, fault: Fault | null, seed: number): Fa
       const [a, b] = [corner(own), corner(two)];
       change({ at: { x: b.x - own.kept.x, y: b.y - own.kept.y } });
       change({ at: { x: a.x - two.kept.x, y: a.y - two.kept.y } }, other);
-      return made((finding) => finding.code === 'tile-swapped' && finding.tile === tile);
+      return made(
+        (finding) =>
+          finding.code === 'tile-swapped' &&
+          (finding.tile === tile || (finding.exchanged !== null && finding.shows === tile)),
+      );
     }
     case 'turned':
       change({ turn: PI });

@@ -13,6 +13,8 @@ export type LookFinding =
       readonly tile: string;
       readonly shows: string;
       readonly box: Box;
+      /** Where the one that lies here must lie, if this one lies there: the two change places. Else null. */
+      readonly exchanged: Box | null;
     }
   | {
       readonly code: 'tile-turned';

@@ -26,3 +26,16 @@ test('on a sheet alone every place is told', () => {
   const places = [0, 20, 40, 60, 80].map((x) => place(null, x));
   expect(gathered(places)).toEqual(places);
 });
+
+test('two tiles in each other’s places are one finding, three that went round are three', () => {
+  const swap = (tile: string, shows: string, x: number): LookFinding => ({
+    ...{ code: 'tile-swapped', tile, shows, exchanged: null },
+    box: { x, y: 0, width: 50, height: 50 },
+  });
+  expect(gathered([swap('A1', 'B2', 0), place('C1', 200), swap('B2', 'A1', 100)])).toEqual([
+    { ...swap('A1', 'B2', 0), exchanged: { x: 100, y: 0, width: 50, height: 50 } },
+    place('C1', 200),
+  ]);
+  const round = [swap('A1', 'A2', 0), swap('A2', 'A3', 50), swap('A3', 'A1', 100)];
+  expect(gathered(round)).toEqual(round);
+});

@@ -9,8 +9,24 @@ type Ink = Extract<LookFinding, { code: 'bare' | 'covered' }>;
 const isInk = (finding: LookFinding): finding is Ink =>
   finding.code === 'bare' || finding.code === 'covered';
 
-/** Findings with those of many places of one tile told as one: another sheet may lie there. */
-export function gathered(findings: readonly LookFinding[]): LookFinding[] {
+/** Two tiles each in the place of the other, told as one finding, by whichever comes first. */
+function exchanged(findings: readonly LookFinding[]): LookFinding[] {
+  const swaps = findings.flatMap((each) => (each.code === 'tile-swapped' ? [each] : []));
+  return findings.flatMap((finding): LookFinding[] => {
+    if (finding.code !== 'tile-swapped') return [finding];
+    const other = swaps.find(({ tile, shows }) => tile === finding.shows && shows === finding.tile);
+    if (!other) return [finding];
+    return swaps.indexOf(finding) < swaps.indexOf(other)
+      ? [{ ...finding, exchanged: other.box }]
+      : [];
+  });
+}
+
+/** Findings that are one, told as one: an exchange of two tiles, and many places of one tile, where another sheet may lie. */
+export const gathered = (findings: readonly LookFinding[]): LookFinding[] =>
+  placesTogether(exchanged(findings));
+
+function placesTogether(findings: readonly LookFinding[]): LookFinding[] {
   const placesOf = (tile: string | null): Ink[] =>
     tile === null ? [] : findings.filter(isInk).filter((each) => each.tile === tile);
   return findings.flatMap((finding): LookFinding[] => {

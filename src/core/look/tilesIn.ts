@@ -88,7 +88,8 @@ function insteadOf(
     return Math.hypot(at.x - middle.x, at.y - middle.y);
   }
   const turnDeg = round((atan2(one.map[3], one.map[0]) * 180) / PI);
-  if (shown.name !== tile) return { code: 'tile-swapped', tile, shows: shown.name, box };
+  if (shown.name !== tile)
+    return { code: 'tile-swapped', tile, shows: shown.name, box, exchanged: null };
   return abs(turnDeg) > 20
     ? { code: 'tile-turned', tile, turnDeg, box }
     : { code: 'tile-missing', tile, box };

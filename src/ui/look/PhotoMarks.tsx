@@ -33,12 +33,22 @@ const roomy = ({ x, y, width, height }: Area): Area => {
   return { x: x - dx, y: y - dy, width: width + 2 * dx, height: height + 2 * dy };
 };
 
+/** Where something was found: in one place, or in the two of an exchange. */
+const placesOf = (finding: LookFinding): Area[] => {
+  if (!('box' in finding)) return [];
+  const other = finding.code === 'tile-swapped' ? finding.exchanged : null;
+  return other ? [finding.box, other] : [finding.box];
+};
+
 /** A photo with what was found marked on it by number. */
 export function PhotoMarks({ url, told }: { url: string; told: PhotoLook | null }) {
   const view = told?.look.view;
-  const marks = (told?.look.findings ?? []).flatMap((finding: LookFinding, nth) =>
-    view && 'box' in finding
-      ? [{ nth, points: outlineOf(roomy(finding.box)).map(({ x, y }) => seenAt(view, x, y)) }]
+  const marks = (told?.look.findings ?? []).flatMap((finding, nth) =>
+    view
+      ? placesOf(finding).map((box, place) => ({
+          ...{ nth, key: `${nth} ${place}` },
+          points: outlineOf(roomy(box)).map(({ x, y }) => seenAt(view, x, y)),
+        }))
       : [],
   );
   const r = told ? Math.max(told.widthPx, told.heightPx) / 55 : 1;
@@ -56,9 +66,9 @@ export function PhotoMarks({ url, told }: { url: string; told: PhotoLook | null 
           aria-hidden="true"
           style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }}
         >
-          {marks.map(({ nth, points }) => (
+          {marks.map(({ key, points }) => (
             <polygon
-              key={nth}
+              key={key}
               points={points.map((point) => `${point.x},${point.y}`).join(' ')}
               fill="none"
               stroke={COLOURS.clover}
@@ -67,12 +77,12 @@ export function PhotoMarks({ url, told }: { url: string; told: PhotoLook | null 
             />
           ))}
           {/* numbers last: no outline crosses them */}
-          {marks.map(({ nth, points }) => {
+          {marks.map(({ nth, key, points }) => {
             const top = points.reduce((best, point) => (point.y < best.y ? point : best));
             const x = Math.min(told.widthPx - r, Math.max(r, top.x));
             const y = Math.min(told.heightPx - r, Math.max(r, top.y - r));
             return (
-              <g key={nth}>
+              <g key={key}>
                 <circle cx={x} cy={y} r={r} fill={COLOURS.clover} />
                 <text
                   x={x}

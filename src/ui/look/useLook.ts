@@ -65,12 +65,25 @@ export function useLook(
     }),
     [job, plan, units, store],
   );
+  // pictures are read for it first: only the last asked for is made ready, and none once this is closed
+  const asked = useRef(0);
   const ahead = useCallback(() => {
+    const own = ++asked.current;
+    if (!next || next.kind === 'on-blank') return;
     // a picture that is not there is told of by the look itself
-    if (next && next.kind !== 'on-blank') input(next).then(readyToLook, () => undefined);
+    input(next).then(
+      (ready) => own === asked.current && readyToLook(ready),
+      () => undefined,
+    );
   }, [next, input]);
   useAhead(task, ahead);
-  useEffect(() => endLooking, []);
+  useEffect(
+    () => () => {
+      asked.current++;
+      endLooking();
+    },
+    [],
+  );
 
   async function lookAt(of: Choice, photo: Blob, corners: Corners | null): Promise<void> {
     const { what } = of;
