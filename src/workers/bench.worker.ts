@@ -11,7 +11,8 @@ import type { Pattern } from '@/words';
 import type { ChartReading } from '@/core/colour';
 import { takeInLine } from './lettering';
 import type { ReadPage } from './pdfPages';
-import type { LookInput, PhotoLook } from './look';
+import type { PhotoLook } from './look';
+import type { LookInput } from './mustLie';
 import type { Preparation } from './prepare';
 import type { PaperSize, SheetsInput } from './printing';
 import type { OnProgress } from './progress';
@@ -112,7 +113,7 @@ const benchWorker = {
 
   /** Makes ready what must be in a photo, ahead of it. */
   async readyToLook(input: LookInput): Promise<void> {
-    await (await import('./look')).readyOf(input, () => undefined);
+    await (await import('./mustLie')).readyOf(input, () => undefined);
   },
 
   /** A photo of a print or of sheets laid together, held against the plan. */

@@ -23,7 +23,8 @@ export {
   unpackJobTask,
   warmUp,
 } from './client';
-export type { LookedAt, LookInput, PhotoLook } from './look';
+export type { PhotoLook } from './look';
+export type { LookedAt, LookInput } from './mustLie';
 export { Cancelled, type Task } from './task';
 export type { OnProgress, Progress } from './progress';
 export type { DrawnLine } from './lettering';

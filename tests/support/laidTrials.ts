@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import type { Box } from '@/core/geometry';
-import { lookAt, placeAt, type Expected, type Look, type Ready } from '@/core/look';
+import { lookAt, photographed, placeAt, type Expected, type Look, type Ready } from '@/core/look';
 import { randomOf } from '@/core/random';
 import { photographTable, tableSeen, type Shot } from '@/devices';
 import type { Faulty } from './laidFaults';
@@ -97,7 +97,7 @@ export async function tried(
   const turn = floor(random() * 4);
   const turned = corners.map((_, i) => corners[(i + turn) % 4] ?? { x: 0, y: 0 });
   const began = performance.now();
-  const look = lookAt(photo, things, turned);
+  const look = lookAt(photographed(photo), things, turned);
   const ms = performance.now() - began;
   return {
     look,

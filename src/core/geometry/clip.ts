@@ -11,7 +11,8 @@ import {
   type Region,
   type Ring,
 } from './region';
-import { crossingsOf, DECIMALS, easierAxis } from './simple';
+import { crossingsOf, easierAxis } from './crossings';
+import { DECIMALS } from './simple';
 
 const GRID = 10 ** DECIMALS;
 const onGrid = (value: number): number => Math.round(value * GRID) / GRID;

@@ -3,7 +3,8 @@ import type { Point } from './affine';
 import { spend, TooMuchWork } from '../work';
 import { alongside, oriented } from './clip';
 import { cornersOf, doubleArea, regionBox, type Region, type Ring } from './region';
-import { DECIMALS, nearPairsOf, thinned } from './simple';
+import { nearPairsOf } from './crossings';
+import { DECIMALS, thinned } from './simple';
 
 /** How far a chord may stand off its arc, mm: far below what scissors can follow. */
 const CHORD_ERROR_MM = 0.01;

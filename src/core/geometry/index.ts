@@ -13,5 +13,6 @@ export {
   withoutHoles,
 } from './clip';
 export { growRegion } from './grow';
-export { crossingsOf, simpleRegion, thinned } from './simple';
+export { crossingsOf } from './crossings';
+export { simpleRegion, thinned } from './simple';
 export * from './shapes';

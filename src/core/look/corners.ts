@@ -150,6 +150,17 @@ export function cornersOf(plane: Plane, most: number): Corners {
   return { count, x, y, angle, bits };
 }
 
+/** One in so many corners, spread as they all are. */
+export function oneIn({ x, y, angle, bits, count: all }: Corners, of: number): Corners {
+  const count = Math.ceil(all / of);
+  const each = (from: Float32Array) =>
+    Float32Array.from({ length: count }, (_, i) => from[i * of] ?? 0);
+  return {
+    ...{ count, x: each(x), y: each(y), angle: each(angle) },
+    bits: Uint32Array.from({ length: 8 * count }, (_, i) => bits[8 * of * (i >> 3) + (i & 7)] ?? 0),
+  };
+}
+
 /** Two corners that look alike, by their numbers. */
 export interface Match {
   readonly a: number;

@@ -1,4 +1,5 @@
 export { placeAt, seenAt, type View } from './camera';
+export { likeliest } from './among';
 export { expectedLaid, expectedSheet, type Expected, type Part, type Seam } from './expected';
 export {
   LOOK_CHECKS,
@@ -17,5 +18,6 @@ export {
   type LevelPlan,
 } from './level';
 export { lookAt, type Look } from './look';
+export { photographed, type Photographed } from './photographed';
 export { ready, type Ready } from './ready';
 export { remedyFor, type Remedy } from './remedy';

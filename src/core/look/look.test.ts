@@ -1,12 +1,15 @@
-import { whiteRaster, type Raster } from '../proof';
+import { turnedOver, whiteRaster, type Raster } from '../proof';
 import { randomOf } from '../random';
 import { driftOf, type Block } from './blocks';
-import { expectedLaid, type Expected } from './expected';
+import { likeliest } from './among';
+import { expectedLaid, expectedSheet, type Expected } from './expected';
 import { remedyFor } from './remedy';
 import { seamLooks } from './seams';
 import { sheetFit } from './sheetFit';
 import { placeAt, seenAt, type View } from './camera';
+import { photographed } from './photographed';
 import { flipped, lightOf } from './plane';
+import { ready } from './ready';
 import { photoCorners, readBy, wantedOf } from './register';
 import { planJob } from '../plan';
 import { artwork, jobOn, shelf } from '@tests/support/jobs';
@@ -144,6 +147,14 @@ test('a picture is known from its mirror image', () => {
   // another picture is neither
   const other = readBy(photoCorners(lightOf(blots(77), Infinity)), [wanted]);
   expect(other).toBeNull();
+});
+
+test('of many things the likeliest is told first, from behind too', () => {
+  const [sheet] = planJob(jobOn('mug-12oz', artwork()), shelf).sheets;
+  if (!sheet) throw new Error('no sheet');
+  const sketches = [1, 3, 5].map((seed) => ready(expectedSheet(sheet, blots(seed), false)));
+  expect(likeliest(photographed(blots(3)), sketches, 2)[0]).toBe(1);
+  expect(likeliest(photographed(turnedOver(blots(5))), sketches, 2)[0]).toBe(2);
 });
 
 test('a remedy undoes no more than it must: one tile printed again, one sheet lifted', () => {

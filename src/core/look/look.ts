@@ -1,20 +1,16 @@
-import type { Raster as Photo } from '../art';
 import type { Point } from '../geometry';
 import { placesByCorners, type Place } from './byCorners';
 import type { Projective, View } from './camera';
 import { checksOf } from './checks';
 import type { Expected } from './expected';
 import type { Checked, LookFinding } from './findings';
-import { flipped, lightOf, type Plane } from './plane';
-import { paperOutline } from './outline';
+import { flipped, type Plane } from './plane';
+import type { Photographed } from './photographed';
 import { sheetFit } from './sheetFit';
 import { paperEdges } from './paperEdges';
 import { refined, seenBy, type Registered } from './refine';
 import type { Ready } from './ready';
-import { photoCorners, readBy } from './register';
-
-/** Photos are looked for at this size, longest side, pixels. */
-const LOOK_PX = 1600;
+import { readBy } from './register';
 
 /** What a look at a photo came to. */
 export interface Look {
@@ -62,22 +58,19 @@ const borneOut = ({ most, blocks }: Registered): boolean =>
 /**
  * Looks at a photo: finds which of several things the plan speaks of it shows, brings it to lie over the plan, and tells
  * what was checked, what was found and what could not be seen. What is not certain is not said.
- * @param photo sRGB pixels, no larger than some 16 million.
  * @param corners the four corners of the paper, or of all that is laid, clockwise from any, pixels, where a person pointed at them.
  */
 export function lookAt(
-  photo: Photo,
+  seen: Photographed,
   things: readonly Ready[],
   corners: readonly Point[] = [],
 ): Look {
-  const { width: widthPx, height: heightPx } = photo;
-  const light = lightOf(photo, Infinity);
-  const seen: Seen = { light, widthPx, heightPx, things };
+  const { photo, light } = seen;
   const lies =
     corners.length === 4
-      ? laidOver(placesByCorners(light, things, corners), seen)
-      : (laidOver(byFeatures(lightOf(photo, LOOK_PX), widthPx, things), seen) ??
-        laidOver(byPaper(light, things), seen));
+      ? laidOver(placesByCorners(light, things, corners), seen, things)
+      : (laidOver(byFeatures(seen, things), seen, things) ??
+        laidOver(byPaper(seen, things), seen, things));
   if (!lies) return NOT_FOUND;
   const { first, thing, registered } = lies;
   if (first.mirrored)
@@ -102,23 +95,19 @@ function onSheet(registered: Registered, { paper }: Expected, light: Plane) {
   return { registered: seenBy(registered, size.view), size };
 }
 
-/** A photo, and what may be in it. */
-interface Seen {
-  readonly light: Plane;
-  readonly widthPx: number;
-  readonly heightPx: number;
-  readonly things: readonly Ready[];
-}
-
 /**
  * The place of several that what is found bears out, brought to lie over the photo; null where it bears out none, or
  * speaks for another nearly as loudly.
  */
-function laidOver(places: readonly Place[], { light, widthPx, heightPx, things }: Seen) {
+function laidOver(
+  places: readonly Place[],
+  { photo, light }: Photographed,
+  things: readonly Ready[],
+) {
   const tried = places.flatMap((first) => {
     const thing = things[first.which];
     if (!thing) return [];
-    const view: View = { map: first.map, lens: 0, widthPx, heightPx };
+    const view: View = { map: first.map, lens: 0, widthPx: photo.width, heightPx: photo.height };
     const wanted = first.mirrored ? flipped(thing.light) : thing.light;
     return [{ first, thing, registered: refined(view, thing.expected, wanted, light) }];
   });
@@ -132,18 +121,19 @@ function laidOver(places: readonly Place[], { light, widthPx, heightPx, things }
 }
 
 /** Where art is too plain or repeats itself, the edges of its paper may tell how it lies. */
-function byPaper(light: Plane, things: readonly Ready[]): Place[] {
-  const corners = things.every(({ expected }) => expected.paper) ? paperOutline(light) : null;
+function byPaper({ light, outline }: Photographed, things: readonly Ready[]): Place[] {
+  const corners = things.every(({ expected }) => expected.paper) ? outline() : null;
   return corners ? placesByCorners(light, things, corners) : [];
 }
 
 /** What corners alone tell, as a map to the pixels of the whole photo. */
-function byFeatures(small: Plane, widthPx: number, things: readonly Ready[]): Place[] {
+function byFeatures({ features }: Photographed, things: readonly Ready[]): Place[] {
+  const { corners, by } = features();
   const reading = readBy(
-    photoCorners(small),
+    corners,
     things.map(({ wanted }) => wanted),
   );
   if (!reading) return [];
   const { which, mirrored, found } = reading;
-  return [{ which, mirrored, map: enlarged(found.map, widthPx / small.width) }];
+  return [{ which, mirrored, map: enlarged(found.map, by) }];
 }
