@@ -5,6 +5,7 @@ import type { Ready } from './ready';
 import { evened, flipped, shrunk, type Plane } from './plane';
 
 const { max, round, sqrt } = Math;
+const { isNaN } = Number;
 
 /** Coarsely enough that a finger's breadth does not matter: longest side, pixels. */
 const LOOK_PX = 220;
@@ -34,7 +35,7 @@ function correlation(one: Plane, other: Plane): number {
   let [n, a, b, aa, bb, ab] = [0, 0, 0, 0, 0, 0];
   for (let i = 0; i < one.data.length; i++) {
     const [x, y] = [one.data[i] ?? NaN, other.data[i] ?? NaN];
-    if (Number.isNaN(x) || Number.isNaN(y)) continue;
+    if (isNaN(x) || isNaN(y)) continue;
     n++;
     a += x;
     b += y;
@@ -97,7 +98,7 @@ function readingsOf(
       if (!map || !frontal(map, widthMm / 2, heightMm / 2)) return [];
       const view = { map, lens: 0, widthPx: light.width, heightPx: light.height };
       const seen = seenFromAbove(light, light.width, view, widthMm, heightMm, scale);
-      const data = seen.data.map((v) => (Number.isNaN(v) ? 128 : v)).slice(0, width * height);
+      const data = seen.data.map((v) => (isNaN(v) ? 128 : v)).slice(0, width * height);
       const level = evened({ width, height, data }, EVEN_REACH);
       return wanted.map((one, flip) => ({
         ...{ way: `${which} ${turn} ${flip}`, which, mirrored: flip === 1, map },

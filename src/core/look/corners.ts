@@ -1,7 +1,7 @@
 import { randomOf } from '../random';
 import { smoothed, type Plane } from './plane';
 
-const { abs, atan2, cos, sin, floor, round, max, min } = Math;
+const { abs, atan2, ceil, cos, sin, floor, imul, round, max, min } = Math;
 
 /** Corners of a picture with what they look like: a binary descriptor of 256 bits each, turned with the corner. */
 export interface Corners {
@@ -41,10 +41,11 @@ function cornerness(data: Float32Array, at: number, offsets: Int32Array): number
   const east = (data[at + (offsets[4] ?? 0)] ?? 0) - middle;
   const west = (data[at + (offsets[12] ?? 0)] ?? 0) - middle;
   // nine in a row hold at least two of these four
-  const lighter =
-    Number(north > APART) + Number(south > APART) + Number(east > APART) + Number(west > APART);
-  const darker =
-    Number(north < -APART) + Number(south < -APART) + Number(east < -APART) + Number(west < -APART);
+  let [lighter, darker] = [0, 0];
+  for (const off of [north, south, east, west]) {
+    if (off > APART) lighter++;
+    else if (off < -APART) darker++;
+  }
   if (lighter < 2 && darker < 2) return 0;
   for (const sign of [1, -1]) {
     let [run, sum, best] = [0, 0, 0];
@@ -71,7 +72,7 @@ function spreadCorners(plane: Plane, most: number): number[] {
     for (let x = edge; x < width - edge; x++)
       strength[y * width + x] = cornerness(data, y * width + x, offsets);
   const cell = max(16, round(max(width, height) / 28));
-  const [columns, rows] = [Math.ceil(width / cell), Math.ceil(height / cell)];
+  const [columns, rows] = [ceil(width / cell), ceil(height / cell)];
   const cells: { at: number; strength: number }[][] = Array.from(
     { length: columns * rows },
     () => [],
@@ -93,7 +94,7 @@ function spreadCorners(plane: Plane, most: number): number[] {
       if (peak) cells[floor(y / cell) * columns + floor(x / cell)]?.push({ at, strength: own });
     }
   const filled = cells.filter(({ length }) => length > 0);
-  const each = max(3, Math.ceil(most / max(1, filled.length)));
+  const each = max(3, ceil(most / max(1, filled.length)));
   return filled.flatMap((found) =>
     found
       .sort((a, b) => b.strength - a.strength)
@@ -152,7 +153,7 @@ export function cornersOf(plane: Plane, most: number): Corners {
 
 /** One in so many corners, spread as they all are. */
 export function oneIn({ x, y, angle, bits, count: all }: Corners, of: number): Corners {
-  const count = Math.ceil(all / of);
+  const count = ceil(all / of);
   const each = (from: Float32Array) =>
     Float32Array.from({ length: count }, (_, i) => from[i * of] ?? 0);
   return {
@@ -174,14 +175,14 @@ function ones(one: number, other: number): number {
   v = (v & 0x33333333) + ((v >>> 2) & 0x33333333);
   w = (w & 0x33333333) + ((w >>> 2) & 0x33333333);
   v += w;
-  return Math.imul((v & 0x0f0f0f0f) + ((v >>> 4) & 0x0f0f0f0f), 0x01010101) >>> 24;
+  return imul((v & 0x0f0f0f0f) + ((v >>> 4) & 0x0f0f0f0f), 0x01010101) >>> 24;
 }
 
 /** More of 256 bits than this apart are not alike. */
 const MOST_BITS = 74;
 /** The best must be nearer than the next elsewhere by this. */
 const CLEARER = 0.88;
-const RIVAL_BITS = Math.ceil(MOST_BITS / CLEARER) + 1;
+const RIVAL_BITS = ceil(MOST_BITS / CLEARER) + 1;
 
 /**
  * Where the first quarter, or half, of their bits differs in more than this share of those that count, two are not alike

@@ -9,6 +9,7 @@ import type { Registered } from './refine';
 import { inGroups } from './together';
 
 const { floor, max, min, round, sqrt } = Math;
+const { isNaN } = Number;
 
 /** A place this large is looked at, mm, each half a place from the next. */
 const PLACE_MM = 5;
@@ -169,7 +170,7 @@ function bestAt(
   let best: { own: number; alike: number } | null = null;
   for (const [i, alike] of scores.entries()) {
     const variance = variances[i] ?? -1;
-    if (Number.isNaN(variance)) return null;
+    if (isNaN(variance)) return null;
     if (variance >= 0 && (!best || alike > best.alike)) best = { own: sqrt(variance), alike };
   }
   return best;

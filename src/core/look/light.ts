@@ -2,6 +2,7 @@ import { medianOf } from '../median';
 import type { Colours } from './colours';
 
 const { ceil, floor, max, min } = Math;
+const { isNaN } = Number;
 
 /** Light is told in so many squares over the longer side, and smoothed over a few of them. */
 const LIGHT_CELLS = 56;
@@ -25,7 +26,7 @@ export function lightField(predicted: Colours, seen: Colours): Float32Array {
             ((predicted.planes[0][i] ?? 1) +
               (predicted.planes[1][i] ?? 1) +
               (predicted.planes[2][i] ?? 1));
-          if (!Number.isNaN(ratio)) values.push(ratio);
+          if (!isNaN(ratio)) values.push(ratio);
         }
       if (values.length > 3) ratios[row * columns + column] = medianOf(values);
     }
@@ -40,7 +41,7 @@ export function lightField(predicted: Colours, seen: Colours): Float32Array {
           u++
         ) {
           const own = ratios[v * columns + u] ?? NaN;
-          if (!Number.isNaN(own)) near.push(own);
+          if (!isNaN(own)) near.push(own);
         }
       smooth[row * columns + column] = near.length > 0 ? medianOf(near) : 1;
     }

@@ -4,6 +4,7 @@ import { pxPerMmAt, seenAt, type View } from './camera';
 import { sampleAt, type Plane } from './plane';
 
 const { abs, max, min, ceil } = Math;
+const { isNaN } = Number;
 
 /** An edge of the paper as the photo shows it. */
 export interface PaperEdge {
@@ -40,7 +41,7 @@ function fallAlong(values: readonly number[], stepMm: number, fromMm: number): n
   let [sum, weight] = [0, 0];
   for (let i = where - 2 * gap; i <= where + 2 * gap; i++) {
     const fall = max(0, (values[i - 1] ?? NaN) - (values[i + 1] ?? NaN));
-    if (Number.isNaN(fall)) continue;
+    if (isNaN(fall)) continue;
     sum += fall * i;
     weight += fall;
   }

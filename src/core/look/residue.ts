@@ -3,6 +3,7 @@ import { CHANNELS, type Colours } from './colours';
 import type { Tint } from './tint';
 
 const { abs, floor, max, min, sqrt } = Math;
+const { isNaN } = Number;
 
 /** Something in the photo that is not as foretold. */
 export interface Patch {
@@ -61,7 +62,7 @@ export function residueOf({ predicted, lit }: Tint, seen: Colours): Float32Array
     for (let i = 0; i < off.length; i++) {
       const value = (plane[i] ?? NaN) / (lit[i] ?? 1);
       const own = max(0, (low[i] ?? 0) - value, value - (high[i] ?? 0));
-      off[i] = Number.isNaN(value) ? NaN : max(off[i] ?? 0, own);
+      off[i] = isNaN(value) ? NaN : max(off[i] ?? 0, own);
     }
   }
   return off;
@@ -72,7 +73,7 @@ function noiseOf({ planes: [, green], width }: Colours): number {
   const steps: number[] = [];
   for (let i = width + 1; i < green.length - width; i += 97) {
     const bend = (green[i] ?? NaN) - ((green[i - 1] ?? NaN) + (green[i + 1] ?? NaN)) / 2;
-    if (!Number.isNaN(bend)) steps.push(abs(bend));
+    if (!isNaN(bend)) steps.push(abs(bend));
   }
   steps.sort((a, b) => a - b);
   return (steps[floor(steps.length / 2)] ?? 1) * 1.21;

@@ -9,6 +9,7 @@ import { evened, type Plane } from './plane';
 import { found, wantedAt, type Wanted } from './register';
 
 const { atan2, round, PI, min, max, ceil, floor, abs } = Math;
+const { isNaN } = Number;
 
 /** A tile of which less than this share was found again does not lie there as it must. */
 const LEAST_SHARE = 0.3;
@@ -33,7 +34,7 @@ function cropped(
   for (let v = t; v < b; v++)
     for (let u = l; u < r; u++) {
       const own = data[v * width + u] ?? NaN;
-      out[(v - t) * (r - l) + u - l] = Number.isNaN(own) ? 128 : own;
+      out[(v - t) * (r - l) + u - l] = isNaN(own) ? 128 : own;
     }
   return { width: r - l, height: b - t, data: out };
 }

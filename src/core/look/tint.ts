@@ -3,6 +3,7 @@ import { leastSquares } from './leastSquares';
 import { lightField } from './light';
 
 const { abs, floor, max, min } = Math;
+const { isNaN } = Number;
 
 const terms = (r: number, g: number, b: number): number[] => [
   1,
@@ -50,7 +51,7 @@ export function tintOf(wanted: Colours, seen: Colours): Tint {
   };
   const samples = samplesOf(wanted);
   for (let turn = 0; turn < ROUNDS; turn++) {
-    const told = samples.filter(({ at }) => !Number.isNaN(seen.planes[0][at] ?? NaN));
+    const told = samples.filter(({ at }) => !isNaN(seen.planes[0][at] ?? NaN));
     const rows = told.map(({ at: i }) =>
       terms(
         (wanted.planes[0][i] ?? 0) / 255,
