@@ -10,7 +10,8 @@ import { placeAt, seenAt, type View } from './camera';
 import { photographed } from './photographed';
 import { flipped, lightOf } from './plane';
 import { ready } from './ready';
-import { photoCorners, readBy, wantedOf } from './register';
+import { readBy } from './readBy';
+import { photoCorners, wantedOf } from './register';
 import { planJob } from '../plan';
 import { artwork, jobOn, shelf } from '@tests/support/jobs';
 

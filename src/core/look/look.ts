@@ -10,7 +10,7 @@ import { sheetFit } from './sheetFit';
 import { paperEdges } from './paperEdges';
 import { refined, seenBy, type Registered } from './refine';
 import type { Ready } from './ready';
-import { readBy } from './register';
+import { readBy } from './readBy';
 
 /** What a look at a photo came to. */
 export interface Look {

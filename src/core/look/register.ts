@@ -1,6 +1,6 @@
 import { randomOf } from '../random';
 import { fittedMap, frontal, pixelOf, type Pair, type Projective } from './camera';
-import { cornersOf, matched, type Corners, type Match } from './corners';
+import { cornersOf, type Corners, type Match } from './corners';
 import { evened, flipped, shrunk, type Plane } from './plane';
 
 const { cos, log, log1p, sin, min, max, round } = Math;
@@ -21,10 +21,6 @@ const NEAR_SHARE = 0.25;
 const MISSED = 1e-4;
 /** Where a match may lie off a guess as the guess is made better, pixels of the photo looked at. */
 const NARROWING = [70, 40, 22, 12, 8, 6, 5] as const;
-/** The thing must be seen by this many matches to be known, and by so many times those of any other reading. */
-const LEAST_MATCHES = 18;
-const CLEARLY = 1.8;
-
 /** Matches must lie in this many squares of a twelfth of the thing each way. */
 const LEAST_SPOTS = 5;
 
@@ -217,37 +213,4 @@ function similar(pairs: readonly Pair[]): Projective | null {
   if (square === 0) return null;
   const [a, b] = [c / square, s / square];
   return [a, -b, tx - a * fx + b * fy, b, a, ty - b * fx - a * fy, 0, 0, 1];
-}
-
-/** A reading of the photo: which of the things looked for, flipped or not, and how it was found. */
-export interface Reading {
-  readonly which: number;
-  readonly mirrored: boolean;
-  readonly found: Found;
-}
-
-/**
- * Which of several things a photo shows, by corners alone.
- * @returns null where none is clear: too few matches, or another reading nearly as good.
- */
-export function readBy(
-  photo: Corners,
-  things: readonly (readonly [Wanted, Wanted])[],
-): Reading | null {
-  const readings: Reading[] = [];
-  things.forEach((pair, which) =>
-    pair.forEach((wanted, nth) => {
-      const matches = matched(photo, wanted.corners);
-      const one = found(photo, wanted, matches, 1 + which);
-      if (one) readings.push({ which, mirrored: nth === 1, found: one });
-    }),
-  );
-  readings.sort((a, b) => b.found.matches - a.found.matches);
-  const [best, next] = readings;
-  const rival = next?.found.matches ?? 0;
-  const clear =
-    best !== undefined &&
-    best.found.matches >= LEAST_MATCHES &&
-    best.found.matches >= CLEARLY * rival;
-  return clear ? best : null;
 }
