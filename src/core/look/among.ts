@@ -10,8 +10,8 @@ const ONE_IN = 3;
 const LEAST_MATCHES = 10;
 
 /**
- * Which of many things a photo most likely shows: by how many matches agree on where each lies, then by how alike they
- * are between the edges of the paper. Nothing is certain of these; each is still to be looked at.
+ * Which of many things a photo most likely shows: by how many matches agree on where each lies, or where none do by how
+ * alike they are between the edges of the paper. Nothing is certain of these; each is still to be looked at.
  * @param sketches the things, each drawn as small as can still be told apart; some 400 pixels do.
  * @param most so many of them at most.
  * @returns their places in the list, the likeliest first.
@@ -28,7 +28,8 @@ export function likeliest(photo: Photographed, sketches: readonly Ready[], most:
     .filter(({ matches }) => matches >= LEAST_MATCHES)
     .sort((a, b) => b.matches - a.matches)
     .map(({ which }) => which);
-  const outline = byMatches.length < most ? photo.outline() : null;
+  if (byMatches.length > 0) return byMatches.slice(0, most);
+  const outline = photo.outline();
   const byPaper = outline ? placesByCorners(photo.light, sketches, outline) : [];
-  return [...new Set([...byMatches, ...byPaper.map(({ which }) => which)])].slice(0, most);
+  return [...new Set(byPaper.map(({ which }) => which))].slice(0, most);
 }
