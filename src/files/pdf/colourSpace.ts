@@ -9,6 +9,31 @@ const profileStream = (doc: PDFDocument, bytes: Uint8Array, channels: 1 | 3 | 4)
     doc.context.flateStream(bytes, { N: channels, Alternate: DEVICES[channels] }),
   );
 
+/** A profile that is in a document, by its bytes. */
+interface Kept {
+  readonly bytes: Uint8Array;
+  readonly ref: PDFRef;
+}
+
+/** The profiles of pictures in each document: those of one camera share theirs. */
+const profiles = new WeakMap<PDFDocument, Kept[]>();
+
+const same = (one: Uint8Array, other: Uint8Array): boolean =>
+  one.length === other.length && one.every((byte, i) => byte === other[i]);
+
+/** Where a profile stands in a document, into which each goes once. */
+function profileIn(doc: PDFDocument, { bytes, channels }: IccProfile): PDFRef {
+  const kept = profiles.get(doc) ?? [];
+  profiles.set(doc, kept);
+  const known = kept.find((each) => same(each.bytes, bytes));
+  if (known) return known.ref;
+  // a copy: the bytes of a picture may be given away
+  const own = bytes.slice();
+  const ref = profileStream(doc, own, channels);
+  kept.push({ bytes: own, ref });
+  return ref;
+}
+
 /** What a colour space is called in a PDF: by its profile (ISO 32000-1 §8.6.5.5), or by its channels. */
 export type ColourSpace = readonly [string, PDFRef] | (typeof DEVICES)[keyof typeof DEVICES];
 
@@ -17,8 +42,7 @@ export const spaceOf = (
   doc: PDFDocument,
   channels: 1 | 3 | 4,
   profile: IccProfile | null = null,
-): ColourSpace =>
-  profile ? ['ICCBased', profileStream(doc, profile.bytes, profile.channels)] : DEVICES[channels];
+): ColourSpace => (profile ? ['ICCBased', profileIn(doc, profile)] : DEVICES[channels]);
 
 /** Says that what has no profile of its own is meant as sRGB (output intent, ISO 32000-1 §14.11.5). */
 export function sayItIsSrgb(doc: PDFDocument): void {
