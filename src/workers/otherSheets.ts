@@ -33,6 +33,7 @@ async function likelySheets(
   input: LookInput,
   sheets: readonly Sheet[],
   photo: Photographed,
+  corners: readonly Point[],
   onProgress: OnProgress,
 ): Promise<Sheet[]> {
   // bent pictures are read pixel by pixel, by the size they have
@@ -51,7 +52,7 @@ async function likelySheets(
     });
     sketches.push(ready(await sheetOf(input.plan, sheet, sources, SKETCH_PX)));
   }
-  return likeliest(photo, sketches, LIKELIEST).flatMap((which) => sheets[which] ?? []);
+  return likeliest(photo, sketches, LIKELIEST, corners).flatMap((which) => sheets[which] ?? []);
 }
 
 /**
@@ -68,7 +69,7 @@ export async function amongOthers(
   const others = input.plan.sheets.filter(({ id }) => id !== asked);
   if (others.length === 0) return null;
   const things: Ready[] = [];
-  for (const sheet of await likelySheets(input, others, photo, onProgress))
+  for (const sheet of await likelySheets(input, others, photo, corners, onProgress))
     things.push(ready(await sheetOf(input.plan, sheet, sourcesOf(input, onProgress), OTHERS_PX)));
   onProgress({ doing: 'Holding the photo against the likeliest', share: 0.9 });
   const look = lookAt(photo, things, corners);

@@ -156,6 +156,14 @@ test('of many things the likeliest is told first, from behind too', () => {
   const sketches = [1, 3, 5].map((seed) => ready(expectedSheet(sheet, blots(seed), false)));
   expect(likeliest(photographed(blots(3)), sketches, 2)[0]).toBe(1);
   expect(likeliest(photographed(turnedOver(blots(5))), sketches, 2)[0]).toBe(2);
+  // by four corners, pointed at from anywhere, where they were
+  const corners = [
+    { x: 320, y: 240 },
+    { x: 0, y: 240 },
+    { x: 0, y: 0 },
+    { x: 320, y: 0 },
+  ];
+  expect(likeliest(photographed(blots(3)), sketches, 1, corners)).toEqual([1]);
 });
 
 test('a remedy undoes no more than it must: one tile printed again, one sheet lifted', () => {
