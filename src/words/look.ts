@@ -38,7 +38,7 @@ export function lookFindingWords(finding: LookFinding, units: UnitStyle): string
     case 'size':
       return `It came out at ${sizeWords(finding.across, finding.along)}, told by the edges of its paper.`;
     case 'tile-missing':
-      return `Where ${finding.tile} must lie, it is not seen: it is missing, covered, or lies face down.`;
+      return `Where ${finding.tile} must lie, it is not seen: it is missing, covered, lies face down, or another lies there.`;
     case 'tile-swapped':
       return finding.exchanged
         ? `${finding.tile} and ${finding.shows} lie in each other’s places.`
