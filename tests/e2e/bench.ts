@@ -1,7 +1,7 @@
 import { pngPicture } from '../support/pictures';
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test as base, type Download, type Page } from '@playwright/test';
+import { expect, test as base, type Download, type Locator, type Page } from '@playwright/test';
 
 /** A page that fails its test on any console error, uncaught error, or request to another origin. */
 export const test = base.extend<{ quiet: undefined; blocked: RegExp | null }>({
@@ -98,6 +98,12 @@ export async function downloaded(
     bytes: await bytesOf(download),
     path: await download.path(),
   };
+}
+
+/** Touches a switch or a choice, and waits until it shows: a plan that takes long is worked out beside the page first. */
+export async function turn(switched: Locator, on: boolean): Promise<void> {
+  await switched.click();
+  await expect(switched).toBeChecked({ checked: on });
 }
 
 /** A text field by its whole label. */

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { checks, expect, field, saved, startMug, test } from './bench';
+import { checks, expect, field, saved, startMug, test, turn } from './bench';
 
 const card = (page: Page) => page.getByRole('group', { name: 'Press card' });
 
@@ -54,7 +54,7 @@ test('own figures are judged, kept, and given up by a button or with the machine
 test('both cooling schools are told apart, the cautious one first', async ({ page }) => {
   await expect(page.getByLabel('Cool until fully cold')).toBeChecked();
   await expect(card(page)).toContainText('Leave it 12–15 minutes');
-  await page.getByLabel('Cool about 5 minutes, gloves on').check();
+  await turn(page.getByLabel('Cool about 5 minutes, gloves on'), true);
   await expect(card(page)).toContainText('Keep the gloves on: it still burns.');
   await page.keyboard.press('Control+z');
   await expect(page.getByLabel('Cool until fully cold')).toBeChecked();

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import sharp from 'sharp';
-import { downloaded, expect, givePicture, goTo, saved, startMug, test } from './bench';
+import { downloaded, expect, givePicture, goTo, saved, startMug, test, turn } from './bench';
 import { title, touchUntil } from './live';
 
 /** 24 megapixels, cheap to make: a small picture with no symmetry, enlarged. */
@@ -85,7 +85,7 @@ test('one mug from blank to record, with a 24-megapixel picture and a reload at 
     await page.getByRole('option', { name: 'Press with mug attachment' }).click();
     await page.getByRole('textbox', { name: 'Temperature' }).fill('200 °C');
     await page.getByRole('textbox', { name: 'Time' }).fill('2 s');
-    await page.getByLabel('Cool about 5 minutes').check();
+    await turn(page.getByLabel('Cool about 5 minutes'), true);
     await saved(page);
     await page.reload();
     await expect(page.getByRole('textbox', { name: 'Temperature' })).toHaveValue('392 °F');

@@ -13,6 +13,7 @@ import {
   startMug,
   startOn,
   test,
+  turn,
 } from './bench';
 
 test.describe('Blank', () => {
@@ -75,7 +76,7 @@ test.describe('Art', () => {
     await page.getByRole('button', { name: 'Cover' }).click();
     await expect(field(page, 'Width')).toHaveValue('9.03 in');
     await page.getByRole('button', { name: 'Exact' }).click();
-    await page.getByLabel('Keep its proportions').uncheck();
+    await turn(page.getByLabel('Keep its proportions'), false);
     await field(page, 'Width').fill('4 in');
     await field(page, 'Height').fill('2 in');
     await expect(
@@ -225,12 +226,12 @@ test.describe('Sheets', () => {
     await expect(
       page.getByText('Flipped once; laid face to the blank it reads right.'),
     ).toBeVisible();
-    await page.getByLabel('The print dialog').check();
+    await turn(page.getByLabel('The print dialog'), true);
     await expect(page.getByText('Print dialog: mirror ON.', { exact: true })).toBeVisible();
     await expect(
       page.getByText('Flipped once; laid face to the blank it reads right.'),
     ).toBeVisible();
-    await page.getByLabel('It mirrors by itself').check();
+    await turn(page.getByLabel('It mirrors by itself'), true);
     await expect(page.getByText('This printer mirrors every page by itself.')).toBeVisible();
     await expect(
       page.getByText('Flipped once; laid face to the blank it reads right.'),
