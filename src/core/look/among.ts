@@ -1,31 +1,21 @@
 import type { Point } from '../geometry';
 import { placesByCorners } from './byCorners';
-import { matched, oneIn } from './corners';
 import type { Photographed } from './photographed';
+import { readBySome } from './readBy';
 import type { Ready } from './ready';
-import { found } from './register';
 
-const { max } = Math;
-
-/** One corner of the photo in so many is enough to tell which things are worth a closer look. */
-const ONE_IN = 3;
 /** A sketch that fewer matches agree on is not taken to be seen by them. */
 const LEAST_MATCHES = 10;
 
-/** Things that enough matches agree on the place of, the most first. */
-function byFeatures({ features }: Photographed, sketches: readonly Ready[]): number[] {
-  const seen = oneIn(features().corners, ONE_IN);
-  return sketches
-    .map(({ wanted }, which) => {
-      const matches = wanted.map(
-        (way) => found(seen, way, matched(seen, way.corners), 1 + which)?.matches ?? 0,
-      );
-      return { which, matches: max(...matches) };
-    })
-    .filter(({ matches }) => matches >= LEAST_MATCHES)
-    .sort((a, b) => b.matches - a.matches)
+/** Things that enough matches agree on the place of, the most first; flipped or not, each may be there twice. */
+const byFeatures = ({ features }: Photographed, sketches: readonly Ready[]): number[] =>
+  readBySome(
+    features().corners,
+    sketches.map(({ wanted }) => wanted),
+  )
+    .filter(({ found }) => found.matches >= LEAST_MATCHES)
+    .sort((a, b) => b.found.matches - a.found.matches)
     .map(({ which }) => which);
-}
 
 /**
  * Which of many things a photo most likely shows: by how many matches agree on where each lies, or where none do by how

@@ -16,6 +16,12 @@ export interface Reading {
 const ONE_IN = 3;
 const SURE_MATCHES = 40;
 
+/** Every reading by some of the corners of a photo alone. */
+export const readBySome = (
+  photo: Corners,
+  things: readonly (readonly [Wanted, Wanted])[],
+): readonly Reading[] => readingsOf(oneIn(photo, ONE_IN), things);
+
 function readingsOf(
   photo: Corners,
   things: readonly (readonly [Wanted, Wanted])[],
@@ -43,5 +49,5 @@ export const readBy = (
   photo: Corners,
   things: readonly (readonly [Wanted, Wanted])[],
 ): Reading | null =>
-  clearOf(readingsOf(oneIn(photo, ONE_IN), things), SURE_MATCHES) ??
+  clearOf(readBySome(photo, things), SURE_MATCHES) ??
   clearOf(readingsOf(photo, things), LEAST_MATCHES);
