@@ -159,20 +159,24 @@ const up = () =>
   );
 while (!(await up()));
 
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-background-networking'],
-});
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-await page.goto(`${BASE}/demo`);
-await page.getByRole('heading', { name: 'Comet mug' }).waitFor({ timeout: 60_000 });
-const only = process.argv.slice(2);
-for (const [name, path, prepare] of VIEWS) {
-  if (only.length > 0 && !only.includes(name)) continue;
-  await page.goto(`${BASE}${path}`);
-  await prepare?.(page);
-  await page.waitForTimeout(1500);
-  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+// a view that does not come must not leave the server behind: the next run would ask that one
+try {
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-background-networking'],
+  });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${BASE}/demo`);
+  await page.getByRole('heading', { name: 'Comet mug' }).waitFor({ timeout: 60_000 });
+  const only = process.argv.slice(2);
+  for (const [name, path, prepare] of VIEWS) {
+    if (only.length > 0 && !only.includes(name)) continue;
+    await page.goto(`${BASE}${path}`);
+    await prepare?.(page);
+    await page.waitForTimeout(1500);
+    await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  }
+  await browser.close();
+} finally {
+  process.kill(-server.pid);
 }
-await browser.close();
-process.kill(-server.pid);
