@@ -34,6 +34,9 @@ function say(kind: ArtKind, told: readonly Told[]): void {
   );
   const codes = flagged.flatMap(({ result }) => result.look.findings.map(({ code }) => code));
   if (codes.length > 0) console.log(`  flagged for ${codes.join(', ')}`);
+  const faulty = told.filter(({ fault }) => fault !== null);
+  const beside = faulty.filter(({ result }) => result.beside.length > 0);
+  console.log(`  something told beside the fault ${share(beside.length, faulty.length)}`);
   for (const fault of new Set(told.flatMap((each) => each.fault ?? []))) {
     const own = told.filter((each) => each.fault === fault);
     const found = own.filter(({ result }) => result.found).length;
@@ -64,7 +67,8 @@ export async function benchLook(): Promise<void> {
           if (GOOD > 3)
             console.log(
               `  ${kind} ${seed} ${fault ?? 'good'} ${nth}: ${result.right ? 'found' : 'not found'}, ` +
-                `${result.look.findings.map(({ code }) => code).join(' ') || 'nothing said'}`,
+                `${result.look.findings.map(({ code }) => code).join(' ') || 'nothing said'}` +
+                `${result.beside.length > 0 ? `; beside it ${JSON.stringify(result.beside)}` : ''}`,
             );
         }
     }

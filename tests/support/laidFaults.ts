@@ -41,7 +41,16 @@ export interface Faulty {
   readonly which: number;
   /** Whether a finding is the fault. */
   readonly is: (finding: LookFinding) => boolean;
+  /** Whether a finding tells of where the fault is: the tile it was done to, or the place. */
+  readonly touches: (finding: LookFinding) => boolean;
 }
+
+const names = (finding: LookFinding, tiles: readonly (string | undefined)[]): boolean =>
+  tiles.some(
+    (tile) =>
+      ('between' in finding && tile !== undefined && finding.between.includes(tile)) ||
+      ('tile' in finding && finding.tile === tile),
+  );
 
 const meets = (finding: LookFinding, box: Box): boolean =>
   'box' in finding &&
@@ -69,7 +78,7 @@ export function sceneOf(printed: Printed, fault: Fault | null, seed: number): Fa
   const tile = expected.kind === 'laid' ? expected.parts[nth]?.name : undefined;
   const change = (part: Partial<LyingSheet>, of = nth) =>
     (sheets = sheets.map((sheet, i) => (i === of ? { ...sheet, ...part } : sheet)));
-  const made = (is: Faulty['is']): Faulty => ({ scene: scene(), which, is });
+  const made = (is: Faulty['is'], touches = is): Faulty => ({ scene: scene(), which, is, touches });
   const sign = random() < 0.5 ? -1 : 1;
   const tape = (
     widthMm: number,
@@ -113,14 +122,21 @@ export function sceneOf(printed: Printed, fault: Fault | null, seed: number): Fa
         (finding) =>
           finding.code === 'tile-swapped' &&
           (finding.tile === tile || (finding.exchanged !== null && finding.shows === tile)),
+        (finding) => names(finding, [tile, expected.parts[other]?.name]),
       );
     }
     case 'turned':
       change({ turn: PI });
-      return made((finding) => finding.code === 'tile-turned' && finding.tile === tile);
+      return made(
+        (finding) => finding.code === 'tile-turned' && finding.tile === tile,
+        (finding) => names(finding, [tile]),
+      );
     case 'missing':
       sheets = sheets.filter((_, i) => i !== nth);
-      return made((finding) => finding.code === 'tile-missing' && finding.tile === tile);
+      return made(
+        (finding) => finding.code === 'tile-missing' && finding.tile === tile,
+        (finding) => names(finding, [tile]),
+      );
     case 'step':
     case 'gap': {
       const seam = expected.seams.find(
@@ -134,6 +150,7 @@ export function sceneOf(printed: Printed, fault: Fault | null, seed: number): Fa
         (finding) =>
           (finding.code === 'step' || finding.code === 'gap') &&
           finding.between.includes(tile ?? ''),
+        (finding) => names(finding, [tile]),
       );
     }
     case 'size': {
@@ -178,6 +195,7 @@ export function sceneOf(printed: Printed, fault: Fault | null, seed: number): Fa
           finding.code === 'border' &&
           finding.tile === chosen.part.name &&
           finding.side === chosen.side,
+        (finding) => names(finding, [chosen.part.name]),
       );
     }
     case 'clip': {
@@ -193,6 +211,7 @@ export function sceneOf(printed: Printed, fault: Fault | null, seed: number): Fa
       return made(
         (finding) =>
           (finding.code === 'clipped' || finding.code === 'bare') && meets(finding, strip),
+        (finding) => meets(finding, strip),
       );
     }
     case 'white-tape':
@@ -211,6 +230,7 @@ export function sceneOf(printed: Printed, fault: Fault | null, seed: number): Fa
       things.push({ box, colour: groundOf(expected, box), hides: 1 });
       return made(
         (finding) => (finding.code === 'bare' || finding.code === 'covered') && meets(finding, box),
+        (finding) => meets(finding, box),
       );
     }
   }

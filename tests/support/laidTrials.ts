@@ -1,6 +1,14 @@
 import sharp from 'sharp';
 import type { Box } from '@/core/geometry';
-import { lookAt, photographed, placeAt, type Expected, type Look, type Ready } from '@/core/look';
+import {
+  lookAt,
+  photographed,
+  placeAt,
+  type Expected,
+  type Look,
+  type LookFinding,
+  type Ready,
+} from '@/core/look';
 import { randomOf } from '@/core/random';
 import { photographTable, tableSeen, type Shot } from '@/devices';
 import type { Faulty } from './laidFaults';
@@ -60,6 +68,8 @@ export interface Tried {
   /** Middle and 95th percentile of how far places were off, mm; NaN where it was not found. */
   readonly offMm: readonly [number, number];
   readonly found: boolean;
+  /** What is told of places and tiles that the fault has nothing to do with. */
+  readonly beside: readonly LookFinding[];
   readonly ms: number;
   readonly photo: { width: number; height: number; data: Uint8ClampedArray };
 }
@@ -68,7 +78,7 @@ export interface Tried {
 export async function tried(
   printed: Printed,
   things: readonly Ready[],
-  { scene, which, is }: Faulty,
+  { scene, which, is, touches }: Faulty,
   seed: number,
   taps: boolean,
   widthPx = 4000,
@@ -105,6 +115,7 @@ export async function tried(
     photo,
     right: look.which === which,
     found: look.findings.some(is),
+    beside: look.findings.filter((each) => !is(each) && !touches(each)),
     offMm: offOf(look, seen, shot, frame),
   };
 }
