@@ -1,18 +1,17 @@
 'use client';
 
 import { isCup } from '@/core/blank';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
-import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { edgeLength, islandsOf } from '@/core/geometry';
 import { canFold, cutLineOf, fittedInto, piecesOfItem, USUAL_FOLD_GAP_MM } from '@/core/layout';
 import { EDGE_STYLES, type CutChoice, type WrapPaper } from '@/core/model';
 import { TRANSFERS } from '@/core/transfer';
 import { formatLength } from '@/words/units';
+import { SelectField } from '@/ui/fields/SelectField';
 import { Choice } from '@/ui/fields/Choice';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
+import { SwitchField } from '@/ui/fields/SwitchField';
 import { useJob } from '@/ui/job/jobContext';
 import { Pair } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
@@ -51,8 +50,7 @@ function WrapFields({ seamed }: { seamed: boolean }) {
       />
       {seamed && (
         <Pair>
-          <TextField
-            select
+          <SelectField
             label="Seam"
             value={wrap.seam.kind}
             onChange={({ target }) =>
@@ -62,7 +60,7 @@ function WrapFields({ seamed }: { seamed: boolean }) {
             <MenuItem value="overlap">Overlaps</MenuItem>
             <MenuItem value="butt">Edge to edge</MenuItem>
             <MenuItem value="gap">Leaves a gap</MenuItem>
-          </TextField>
+          </SelectField>
           {wrap.seam.kind !== 'butt' && (
             <LengthField
               label="By"
@@ -75,8 +73,7 @@ function WrapFields({ seamed }: { seamed: boolean }) {
         </Pair>
       )}
       <Pair>
-        <TextField
-          select
+        <SelectField
           label="Rim and base edge"
           value={wrap.edge.style}
           onChange={({ target }) =>
@@ -88,7 +85,7 @@ function WrapFields({ seamed }: { seamed: boolean }) {
               {style}
             </MenuItem>
           ))}
-        </TextField>
+        </SelectField>
         {wrap.edge.style !== 'straight' && (
           <LengthField
             label="How deep"
@@ -148,9 +145,10 @@ function CutLineFields() {
             ]}
             onChoose={(holes) => set({ holes })}
           />
-          <FormControlLabel
-            control={<Switch checked={cut.apart} onChange={(_, apart) => set({ apart })} />}
+          <SwitchField
             label="Every loose part a piece of its own"
+            checked={cut.apart}
+            onTurn={(apart) => set({ apart })}
           />
         </>
       )}
@@ -162,16 +160,10 @@ function FoldFields() {
   const { job, edit } = useJob();
   return (
     <>
-      <FormControlLabel
-        control={
-          <Switch
-            checked={job.fold !== null}
-            onChange={(_, on) =>
-              edit((old) => ({ ...old, fold: on ? { gapMm: USUAL_FOLD_GAP_MM } : null }))
-            }
-          />
-        }
+      <SwitchField
         label="Both sides on one strip, folded over"
+        checked={job.fold !== null}
+        onTurn={(on) => edit((old) => ({ ...old, fold: on ? { gapMm: USUAL_FOLD_GAP_MM } : null }))}
       />
       {job.fold && (
         <LengthField

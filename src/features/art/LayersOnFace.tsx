@@ -1,13 +1,12 @@
 'use client';
 
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Switch from '@mui/material/Switch';
 import { useId } from 'react';
 import type { Face } from '@/core/blank';
 import { inverse, mapRegion, pathData } from '@/core/geometry';
 import { piecesOfItem, type Slot } from '@/core/layout';
 import type { LayerOnBlank } from '@/core/plan';
 import { TRANSFERS } from '@/core/transfer';
+import { SwitchField } from '@/ui/fields/SwitchField';
 import { useJob } from '@/ui/job/jobContext';
 import { Picture } from '@/ui/stage/PiecePicture';
 import { TRANSFER_WORDS } from '@/words';
@@ -112,9 +111,11 @@ export function LayersSwitch({
   if (others.length === 0) return null;
   const names = others.map(({ transfer }) => TRANSFER_WORDS[transfer].label.toLowerCase());
   return (
-    <FormControlLabel
-      control={<Switch size="small" checked={shown} onChange={(_, on) => onShown(on)} />}
+    <SwitchField
       label={`With the ${names.join(' and ')}`}
+      small
+      checked={shown}
+      onTurn={(on) => onShown(on)}
     />
   );
 }

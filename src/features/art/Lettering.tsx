@@ -1,16 +1,16 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
-import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { startTransition, useState } from 'react';
 import { namesOf, withArt, withLettering, withNames } from '@/core/job';
 import { NAME_SIGN, namedPlaces, TEXT_FONTS, type TextSpec } from '@/core/model';
+import { SelectField } from '@/ui/fields/SelectField';
 import { ColourField } from '@/ui/fields/ColourField';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
+import { SwitchField } from '@/ui/fields/SwitchField';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { Pair } from '@/ui/Section';
@@ -47,8 +47,7 @@ function SpecFields({
         onChange={({ target }) => change({ words: target.value.slice(0, 80) })}
       />
       <Pair>
-        <TextField
-          select
+        <SelectField
           label="Letters"
           value={spec.font}
           onChange={({ target }) => change({ font: target.value as TextSpec['font'] })}
@@ -58,7 +57,7 @@ function SpecFields({
               {font}
             </MenuItem>
           ))}
-        </TextField>
+        </SelectField>
         <ColourField
           label="Colour of the letters"
           value={spec.colour}
@@ -84,10 +83,7 @@ function SpecFields({
           }
         />
       </Pair>
-      <FormControlLabel
-        control={<Switch checked={spec.bold} onChange={(_, bold) => change({ bold })} />}
-        label="Bold"
-      />
+      <SwitchField label="Bold" checked={spec.bold} onTurn={(bold) => change({ bold })} />
     </>
   );
 }

@@ -2,12 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
-import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { judgeResolution, pixelsPerInch, uprightPixels } from '@/core/art';
 import { sizeForSheets } from '@/core/fitSheets';
@@ -19,7 +14,10 @@ import { formatSize } from '@/words/units';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useNotify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
+import { Choice } from '@/ui/fields/Choice';
+import { SelectField } from '@/ui/fields/SelectField';
 import { LengthField } from '@/ui/fields/QuantityField';
+import { SwitchField } from '@/ui/fields/SwitchField';
 import { useJob } from '@/ui/job/jobContext';
 import { Pair, Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
@@ -66,6 +64,12 @@ const turned = (placement: Placement, box: MmBox): Placement => ({
       : placement.sizing,
 });
 
+const SIZINGS = [
+  ['cover', 'Cover'],
+  ['fit', 'Fit inside'],
+  ['exact', 'Exact'],
+] as const;
+
 const SHEETS = [1, 2, 3, 4, 6] as const;
 
 /** Makes the picture as large as some sheets hold, where paper lies only round it. */
@@ -81,8 +85,7 @@ function FitSheets({ selection, selected }: { selection: Selection; selected: On
     notify({ tone: 'error', text: 'What else lies on this face takes more sheets already.' });
   };
   return (
-    <TextField
-      select
+    <SelectField
       label="As large as fits on"
       value=""
       onChange={({ target }) => fit(Number(target.value))}
@@ -92,7 +95,7 @@ function FitSheets({ selection, selected }: { selection: Selection; selected: On
           {sheets === 1 ? 'one sheet' : `${sheets} sheets`}
         </MenuItem>
       ))}
-    </TextField>
+    </SelectField>
   );
 }
 
@@ -111,23 +114,14 @@ export function SizeFields({ selection, selected }: { selection: Selection; sele
 
   return (
     <Section title="Size">
-      <ToggleButtonGroup
-        exclusive
-        fullWidth
-        size="small"
-        color="primary"
+      <Choice
+        label="How the size is found"
         value={sizing.mode}
-        aria-label="How the size is found"
-        onChange={(_, mode: Sizing['mode'] | null) => {
-          if (mode === null) return;
-          if (mode === 'exact') exact(box.width, box.height, true, '');
-          else set({ mode }, '');
-        }}
-      >
-        <ToggleButton value="cover">Cover</ToggleButton>
-        <ToggleButton value="fit">Fit inside</ToggleButton>
-        <ToggleButton value="exact">Exact</ToggleButton>
-      </ToggleButtonGroup>
+        options={SIZINGS}
+        onChoose={(mode) =>
+          mode === 'exact' ? exact(box.width, box.height, true, '') : set({ mode }, '')
+        }
+      />
       <Pair>
         <LengthField
           label="Width"
@@ -148,16 +142,10 @@ export function SizeFields({ selection, selected }: { selection: Selection; sele
           }
         />
       </Pair>
-      <FormControlLabel
-        control={
-          <Switch
-            checked={locked}
-            onChange={(_, lock) =>
-              exact(box.width, lock ? box.width / ratio : box.height, lock, '')
-            }
-          />
-        }
+      <SwitchField
         label="Keep its proportions"
+        checked={locked}
+        onTurn={(lock) => exact(box.width, lock ? box.width / ratio : box.height, lock, '')}
       />
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button

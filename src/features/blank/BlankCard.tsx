@@ -2,7 +2,6 @@
 
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
@@ -14,6 +13,7 @@ import { AboutFields, BlankEditor, Measures, SubstrateFields } from '@/ui/blank'
 import { withBlank } from '@/core/job';
 import type { Blank } from '@/core/model';
 import { newId } from '@/store';
+import { SelectField } from '@/ui/fields/SelectField';
 import { WordsField } from '@/ui/fields/WordsField';
 
 function ShelfChoice() {
@@ -22,8 +22,7 @@ function ShelfChoice() {
   const known = shelf.blanks.find(({ id }) => id === job.blank.id);
   return (
     <>
-      <TextField
-        select
+      <SelectField
         fullWidth
         label="Blank"
         value={known ? job.blank.id : ''}
@@ -37,7 +36,7 @@ function ShelfChoice() {
             {blank.name}, {blank.origin}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
         {job.blank.origin === 'measured'
           ? 'Figures: measured by you.'

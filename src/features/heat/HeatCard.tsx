@@ -3,11 +3,7 @@
 import { useMemo } from 'react';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
-import Radio from '@mui/material/Radio';
-import RadioGroup from '@mui/material/RadioGroup';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { areTestPieces, NOTHING_OWN, type HeatSettings, type Pressure } from '@/core/model';
 import { figuresFor, RECIPES } from '@/core/press';
@@ -15,6 +11,8 @@ import { formatRuns } from '@/words/units';
 import { areaLine, COOL_WORDS, schoolsLine, taskWords, testPieceWords } from '@/words';
 import { useUnits } from '@/ui/units';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { RadioField } from '@/ui/fields/RadioField';
+import { SelectField } from '@/ui/fields/SelectField';
 import { DurationField, TemperatureField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/jobContext';
 import { NextStep } from '@/ui/job/NextStep';
@@ -123,8 +121,7 @@ function Figures() {
         onValue={(dwellS) => own({ dwellS }, 'dwell')}
       />
       {settings.pressure !== null && (
-        <TextField
-          select
+        <SelectField
           label="Pressure"
           value={settings.pressure}
           onChange={({ target }) => own({ pressure: target.value as Pressure }, 'pressure')}
@@ -134,7 +131,7 @@ function Figures() {
               {pressure}
             </MenuItem>
           ))}
-        </TextField>
+        </SelectField>
       )}
       <FiguresBeside />
       <Origin />
@@ -157,20 +154,12 @@ function Schools({ title, label, difference, value, names, cautious, onChoose }:
   return (
     <Section title={title}>
       <Typography sx={{ fontSize: 15 }}>{difference}</Typography>
-      <RadioGroup
-        aria-label={label}
+      <RadioField
+        label={label}
         value={value}
-        onChange={(_, school) => onChoose(school as 'A' | 'B')}
-      >
-        {(['A', 'B'] as const).map((school) => (
-          <FormControlLabel
-            key={school}
-            value={school}
-            control={<Radio size="small" />}
-            label={names[school]}
-          />
-        ))}
-      </RadioGroup>
+        options={(['A', 'B'] as const).map((school) => [school, names[school]])}
+        onChoose={onChoose}
+      />
       <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>{cautious}</Typography>
     </Section>
   );

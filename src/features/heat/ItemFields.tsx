@@ -1,8 +1,7 @@
 'use client';
 
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
+import { SwitchField } from '@/ui/fields/SwitchField';
 import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import { useUnits } from '@/ui/units';
@@ -18,24 +17,22 @@ export function ItemFields() {
   const { passes, program } = plan.press;
   return (
     <Section title="This item">
-      <FormControlLabel
-        control={
-          <Switch
-            checked={heat.cover === 'used'}
-            onChange={(_, used) => change({ cover: used ? 'used' : 'fresh' })}
-          />
-        }
+      <SwitchField
         label="Cover paper was used before"
+        checked={heat.cover === 'used'}
+        onTurn={(used) => change({ cover: used ? 'used' : 'fresh' })}
       />
       {plan.tools.recipe.needsPad && (
-        <FormControlLabel
-          control={<Switch checked={heat.pad} onChange={(_, pad) => change({ pad })} />}
+        <SwitchField
           label="A soft pad lies under it"
+          checked={heat.pad}
+          onTurn={(pad) => change({ pad })}
         />
       )}
-      <FormControlLabel
-        control={<Switch checked={heat.overDye} onChange={(_, overDye) => change({ overDye })} />}
+      <SwitchField
         label="It carries finished dye already"
+        checked={heat.overDye}
+        onTurn={(overDye) => change({ overDye })}
       />
       {passes.length > 1 && (
         <ol style={{ margin: 0, paddingLeft: 22, fontSize: 15 }}>

@@ -3,13 +3,13 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { driftIn } from '@/core/log';
 import { NOTHING_OWN, type Machine } from '@/core/model';
 import { plateDriftIn } from '@/core/press';
 import { freeName } from '@/core/shelf';
+import { SelectField } from '@/ui/fields/SelectField';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
 import { useLog } from '@/ui/bench/useLog';
@@ -72,8 +72,7 @@ export function MachineFields() {
   }
   return (
     <Section title="Machine">
-      <TextField
-        select
+      <SelectField
         label="Heat source"
         value={job.heat.machineId}
         onChange={({ target }) => change({ machineId: target.value, own: NOTHING_OWN })}
@@ -83,7 +82,7 @@ export function MachineFields() {
             {name}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <Drifts machine={machine} onMeasure={() => setMeasures(true)} />
       {display && why.length > 0 && (
         <Typography sx={{ fontSize: 15 }}>

@@ -1,18 +1,17 @@
 'use client';
 
-import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
-import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import type { Machine, Pressure } from '@/core/model';
 import { MACHINES } from '@/core/traits';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { SelectField } from '@/ui/fields/SelectField';
 import { Choice } from '@/ui/fields/Choice';
 import { NumberField } from '@/ui/fields/NumberField';
 import { DurationField, LengthField, TemperatureField } from '@/ui/fields/QuantityField';
 import { Pair } from '@/ui/Section';
 import { degreesIn, fromDegrees } from '@/words/units';
 import { WordsField } from '@/ui/fields/WordsField';
+import { SwitchField } from '@/ui/fields/SwitchField';
 
 const PRESSURES: readonly Pressure[] = ['light', 'medium', 'firm'];
 /** What a timer is taken to end at while it is not known, s. */
@@ -102,9 +101,10 @@ function Plate({ machine, change }: PartProps) {
         max={Math.min(100, Math.min(plate.widthMm, plate.heightMm) / 2 - 5)}
         onValue={(coolBorderMm) => change({ coolBorderMm })}
       />
-      <FormControlLabel
-        control={<Switch checked={machine.pad} onChange={(_, pad) => change({ pad })} />}
+      <SwitchField
         label="It has a soft pad"
+        checked={machine.pad}
+        onTurn={(pad) => change({ pad })}
       />
     </>
   );
@@ -116,8 +116,7 @@ function OnPress({ machine, change }: PartProps) {
   if (MACHINES[machine.kind].changes !== 'part') return null;
   const presses = shelf.machines.filter(({ kind }) => MACHINES[kind].changes === 'press');
   return (
-    <TextField
-      select
+    <SelectField
       size="small"
       label="The press it is put on"
       value={presses.some(({ id }) => id === machine.onPress) ? machine.onPress : ''}
@@ -130,7 +129,7 @@ function OnPress({ machine, change }: PartProps) {
           {name}
         </MenuItem>
       ))}
-    </TextField>
+    </SelectField>
   );
 }
 
@@ -156,14 +155,10 @@ function Abilities({ machine, change }: PartProps) {
           onValue={(warmUpS) => change({ warmUpS })}
         />
       )}
-      <FormControlLabel
-        control={
-          <Switch
-            checked={timed}
-            onChange={(_, on) => change({ timerMaxS: on ? USUAL_TIMER_S : null })}
-          />
-        }
+      <SwitchField
         label="Its timer ends somewhere"
+        checked={timed}
+        onTurn={(on) => change({ timerMaxS: on ? USUAL_TIMER_S : null })}
       />
       {machine.timerMaxS !== null && (
         <DurationField
@@ -176,22 +171,18 @@ function Abilities({ machine, change }: PartProps) {
       )}
       {machine.plate &&
         PRESSURES.map((pressure) => (
-          <FormControlLabel
+          <SwitchField
             key={pressure}
-            control={
-              <Switch
-                size="small"
-                checked={machine.pressures.includes(pressure)}
-                onChange={(_, on) =>
-                  change({
-                    pressures: PRESSURES.filter((each) =>
-                      each === pressure ? on : machine.pressures.includes(each),
-                    ),
-                  })
-                }
-              />
-            }
             label={`It can press ${pressure === 'medium' ? 'medium' : `${pressure}ly`}`}
+            small
+            checked={machine.pressures.includes(pressure)}
+            onTurn={(on) =>
+              change({
+                pressures: PRESSURES.filter((each) =>
+                  each === pressure ? on : machine.pressures.includes(each),
+                ),
+              })
+            }
           />
         ))}
     </>

@@ -2,13 +2,13 @@
 
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { TRANSFER_KINDS, type TransferKind } from '@/core/model';
 import { canTake } from '@/core/press';
 import { TRANSFERS } from '@/core/transfer';
+import { SelectField } from '@/ui/fields/SelectField';
 import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
@@ -28,8 +28,7 @@ export function TransferFields() {
   const close = () => setOpen(null);
   return (
     <Section title="Transfer">
-      <TextField
-        select
+      <SelectField
         label="Kind of transfer"
         value={job.transfer}
         onChange={({ target }) => transfer(target.value as TransferKind)}
@@ -40,7 +39,7 @@ export function TransferFields() {
             {canTake(job.blank, each) ? '' : ' (not on this blank)'}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
         {kind.mirrored ? 'Mirrored, ' : 'Not mirrored, '}
         {kind.imageSide}. White: {words.white.toLowerCase()} {words.rightSide} {words.cutting}

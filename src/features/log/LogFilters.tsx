@@ -3,10 +3,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useMemo } from 'react';
 import { choicesIn, FACETS, type Facet, type LogFilter } from '@/core/log';
 import type { Outcome, PressRecord, TransferKind } from '@/core/model';
+import { SelectField } from '@/ui/fields/SelectField';
 import { OUTCOMES } from '@/ui/OutcomeWord';
 import { TRANSFER_WORDS } from '@/words';
 
@@ -52,9 +52,8 @@ export function LogFilters({
       sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}
     >
       {shown.map((facet) => (
-        <TextField
+        <SelectField
           key={facet}
-          select
           size="small"
           label={LABELS[facet]}
           value={filter[facet] ?? ''}
@@ -68,7 +67,7 @@ export function LogFilters({
               {called(facet, value)}
             </MenuItem>
           ))}
-        </TextField>
+        </SelectField>
       ))}
       {Object.keys(filter).length > 0 && (
         <Button size="small" onClick={() => onFilter({})}>

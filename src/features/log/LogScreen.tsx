@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useCallback, useMemo, useState } from 'react';
@@ -13,6 +12,7 @@ import type { PressRecord } from '@/core/model';
 import { storageProblem } from '@/store';
 import { useLogSoFar } from '@/ui/bench/useLog';
 import { useNotify } from '@/ui/notify';
+import { SelectField } from '@/ui/fields/SelectField';
 import { Choice } from '@/ui/fields/Choice';
 import { OffBench } from '@/ui/OffBench';
 import { useUnits } from '@/ui/units';
@@ -45,8 +45,7 @@ function OfOneKind({
   return (
     <>
       {kinds.length > 1 && (
-        <TextField
-          select
+        <SelectField
           size="small"
           label="Of what"
           value={kind.key}
@@ -58,7 +57,7 @@ function OfOneKind({
               {kindWords(each)}
             </MenuItem>
           ))}
-        </TextField>
+        </SelectField>
       )}
       <Typography sx={{ mb: 1.5, fontSize: 17 }}>
         {kindWords(kind)}:{' '}

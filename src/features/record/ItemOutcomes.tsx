@@ -2,9 +2,9 @@
 
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { ItemOutcome, Outcome } from '@/core/model';
+import { SelectField } from '@/ui/fields/SelectField';
 import { OUTCOMES } from '@/ui/OutcomeWord';
 import { Tucked } from '@/ui/Tucked';
 
@@ -29,8 +29,7 @@ export function ItemOutcomes({
         {variants.map((variant) => (
           <Box key={variant} sx={{ display: 'contents' }}>
             <Typography>{variant}</Typography>
-            <TextField
-              select
+            <SelectField
               size="small"
               label={`How ${variant} came out`}
               value={outcomeOf(variant) ?? 'as the rest'}
@@ -42,7 +41,7 @@ export function ItemOutcomes({
                   {OUTCOMES[outcome].word}
                 </MenuItem>
               ))}
-            </TextField>
+            </SelectField>
           </Box>
         ))}
       </Box>

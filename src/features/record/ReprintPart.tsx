@@ -1,8 +1,8 @@
 'use client';
 
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { SelectField } from '@/ui/fields/SelectField';
 import { useJob } from '@/ui/job/jobContext';
 import { PrintAgain } from '@/ui/look/PrintAgain';
 import { sheetNames } from '@/ui/look/what';
@@ -14,8 +14,7 @@ export function ReprintPart() {
   const sheet = plan.sheets.find(({ id }) => id === bad);
   return (
     <>
-      <TextField
-        select
+      <SelectField
         size="small"
         label="Which sheet is bad"
         value={sheet ? bad : ''}
@@ -27,7 +26,7 @@ export function ReprintPart() {
             {words}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       {sheet && <PrintAgain of={{ job, plan }} sheets={[sheet]} />}
     </>
   );

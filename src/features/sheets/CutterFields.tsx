@@ -1,10 +1,10 @@
 'use client';
 
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { Cutter } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { SelectField } from '@/ui/fields/SelectField';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/jobContext';
 import { Pair, Section } from '@/ui/Section';
@@ -19,8 +19,7 @@ export function CutterFields() {
     cutter && void addToShelf({ cutters: [{ ...cutter, ...part, origin: 'own setting' }] });
   return (
     <Section title="Cutting">
-      <TextField
-        select
+      <SelectField
         label="Cut with"
         value={cutter?.id ?? 'hand'}
         onChange={({ target }) =>
@@ -36,7 +35,7 @@ export function CutterFields() {
             {name}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       {cutter && (
         <>
           <LengthField

@@ -1,7 +1,5 @@
 'use client';
 
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Switch from '@mui/material/Switch';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
@@ -9,6 +7,7 @@ import { withItem, withSheet } from '@/core/job';
 import { MAX_COPIES, thingsIn, type SheetChoices } from '@/core/model';
 import { CountField } from '@/ui/fields/CountField';
 import { LengthField } from '@/ui/fields/QuantityField';
+import { SwitchField } from '@/ui/fields/SwitchField';
 import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 
@@ -21,10 +20,7 @@ export function GangFields() {
     edit((old) => withSheet(old, { gang: { ...old.sheet.gang, ...part } }));
   const many = plan.pieces.reduce((sum, { copies }) => sum + copies, 0) > 1;
   const toggle = (label: string, key: 'together' | 'turn' | 'straightCuts') => (
-    <FormControlLabel
-      control={<Switch checked={gang[key]} onChange={(_, on) => change({ [key]: on })} />}
-      label={label}
-    />
+    <SwitchField label={label} checked={gang[key]} onTurn={(on) => change({ [key]: on })} />
   );
   return (
     <Section title="How many">

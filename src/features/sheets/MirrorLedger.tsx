@@ -1,18 +1,20 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Radio from '@mui/material/Radio';
-import RadioGroup from '@mui/material/RadioGroup';
 import Typography from '@mui/material/Typography';
+import { RadioField } from '@/ui/fields/RadioField';
 import { useJob } from '@/ui/job/jobContext';
 import { Section } from '@/ui/Section';
 import { COLOURS, FONTS } from '@/ui/theme';
-import type { Job } from '@/core/model';
 import { TRANSFERS } from '@/core/transfer';
 import { flipperWords } from '@/words';
 
 const WHO = { file: 'File', driver: 'Print dialog', printer: 'Printer' } as const;
+
+const WHO_MIRRORS = [
+  ['file', 'The file'],
+  ['driver', 'The print dialog'],
+] as const;
 
 /** Who flips the picture, and the count that proves it is done once. */
 export function MirrorLedger() {
@@ -22,24 +24,13 @@ export function MirrorLedger() {
   return (
     <Section title="Mirror, once">
       {choice && (
-        <RadioGroup
+        <RadioField
           row
-          aria-label="Who mirrors"
+          label="Who mirrors"
           value={job.sheet.mirrorBy}
-          onChange={(_, by) =>
-            edit((old) => ({
-              ...old,
-              sheet: { ...old.sheet, mirrorBy: by as Job['sheet']['mirrorBy'] },
-            }))
-          }
-        >
-          <FormControlLabel value="file" control={<Radio size="small" />} label="The file" />
-          <FormControlLabel
-            value="driver"
-            control={<Radio size="small" />}
-            label="The print dialog"
-          />
-        </RadioGroup>
+          options={WHO_MIRRORS}
+          onChoose={(mirrorBy) => edit((old) => ({ ...old, sheet: { ...old.sheet, mirrorBy } }))}
+        />
       )}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {mirror.flippers.map((flipper) => (

@@ -2,7 +2,6 @@
 
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
@@ -12,6 +11,7 @@ import { offcutOf, type Sheet } from '@/core/sheet';
 import { withPaper, withSheet } from '@/core/job';
 import { comesOn, isFor, ownPaper } from '@/core/shelf';
 import { formatSize } from '@/words/units';
+import { SelectField } from '@/ui/fields/SelectField';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
@@ -145,18 +145,13 @@ function Choose({
 }) {
   const { length } = useUnits();
   return (
-    <TextField
-      select
-      label={label}
-      value={chosen.id}
-      onChange={({ target }) => onChoose(target.value)}
-    >
+    <SelectField label={label} value={chosen.id} onChange={({ target }) => onChoose(target.value)}>
       {papers.map((paper) => (
         <MenuItem key={paper.id} value={paper.id}>
           {paper.name} ({formatSize(paper.widthMm, paper.heightMm, length)})
         </MenuItem>
       ))}
-    </TextField>
+    </SelectField>
   );
 }
 

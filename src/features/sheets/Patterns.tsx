@@ -3,7 +3,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cutFilesFor, filmOutlines, jigsFor, sheetCutFile, type Purpose } from '@/core/jig';
@@ -12,6 +11,7 @@ import { plainPaper } from '@/core/plainProof';
 import { liesMirrored } from '@/core/sheet';
 import { patternToSvg } from '@/files/svg';
 import { formatSize } from '@/words/units';
+import { SelectField } from '@/ui/fields/SelectField';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { download, fileName } from '@/ui/files';
 import { useJob } from '@/ui/job/jobContext';
@@ -163,8 +163,7 @@ export function Patterns() {
       {files.length > 0 && (
         <Tucked title="For cutting and pen" now={mirror.needed ? 'mirrored' : ''}>
           {pieces.length > 1 && (
-            <TextField
-              select
+            <SelectField
               label="Piece"
               value={at}
               onChange={({ target }) => setNth(Number(target.value))}
@@ -174,7 +173,7 @@ export function Patterns() {
                   {pieceWords(piece)}
                 </MenuItem>
               ))}
-            </TextField>
+            </SelectField>
           )}
           <PatternList patterns={files} pdf={false} />
         </Tucked>

@@ -1,17 +1,16 @@
 'use client';
 
-import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
-import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { Printer } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { SelectField } from '@/ui/fields/SelectField';
 import { NumberField } from '@/ui/fields/NumberField';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/jobContext';
 import { Pair, Section } from '@/ui/Section';
 import { WordsField } from '@/ui/fields/WordsField';
+import { SwitchField } from '@/ui/fields/SwitchField';
 import { COLOURS } from '@/ui/theme';
 
 const INKS: readonly Printer['ink'][] = ['sublimation', 'ordinary inkjet', 'laser toner'];
@@ -43,8 +42,7 @@ export function PrinterFields() {
     void addToShelf({ printers: [{ ...printer, ...part, origin: 'own setting' }] });
   return (
     <Section title="Printer">
-      <TextField
-        select
+      <SelectField
         label="Printer"
         value={printer.id}
         onChange={({ target }) =>
@@ -56,12 +54,11 @@ export function PrinterFields() {
             {name}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <Typography sx={{ fontSize: 14, color: COLOURS.graphite }}>
         Figures: {printer.origin}. Changes here are kept for every job with this printer.
       </Typography>
-      <TextField
-        select
+      <SelectField
         label="It is filled with"
         value={printer.ink}
         onChange={({ target }) => change({ ink: target.value as Printer['ink'] })}
@@ -71,7 +68,7 @@ export function PrinterFields() {
             {ink}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <Typography sx={{ fontSize: 14 }}>Borders it cannot print</Typography>
       <Pair>
         {SIDES.map((side) => (
@@ -127,23 +124,15 @@ export function PrinterFields() {
         value={printer.feedSide}
         onWords={(feedSide) => change({ feedSide })}
       />
-      <FormControlLabel
-        control={
-          <Switch
-            checked={printer.driverCanMirror}
-            onChange={(_, driverCanMirror) => change({ driverCanMirror })}
-          />
-        }
+      <SwitchField
         label="Its print dialog can mirror"
+        checked={printer.driverCanMirror}
+        onTurn={(driverCanMirror) => change({ driverCanMirror })}
       />
-      <FormControlLabel
-        control={
-          <Switch
-            checked={printer.mirrorsOnItsOwn}
-            onChange={(_, mirrorsOnItsOwn) => change({ mirrorsOnItsOwn })}
-          />
-        }
+      <SwitchField
         label="It mirrors by itself"
+        checked={printer.mirrorsOnItsOwn}
+        onTurn={(mirrorsOnItsOwn) => change({ mirrorsOnItsOwn })}
       />
     </Section>
   );

@@ -7,15 +7,14 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
-import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
 import { isPrintedOn } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { SelectField } from '@/ui/fields/SelectField';
 import { LengthField } from '@/ui/fields/QuantityField';
+import { SwitchField } from '@/ui/fields/SwitchField';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
 import { TaskButton, TaskProgress } from '@/ui/useTask';
@@ -94,14 +93,10 @@ function SettingsFields({ settings, onSettings }: SettingsProps) {
   const printed = [...new Set(plan.sheets.flatMap(({ items }) => items.map((i) => i.pieceId)))];
   const pieces = printed.flatMap((wanted) => plan.pieces.filter(({ id }) => id === wanted));
   const toggle = (label: string, key: 'mirror' | 'fitToPage' | 'mirrorsOnItsOwn') => (
-    <FormControlLabel
-      control={
-        <Switch
-          checked={settings[key]}
-          onChange={(_, on) => onSettings({ ...settings, [key]: on })}
-        />
-      }
+    <SwitchField
       label={label}
+      checked={settings[key]}
+      onTurn={(on) => onSettings({ ...settings, [key]: on })}
     />
   );
   return (
@@ -109,8 +104,7 @@ function SettingsFields({ settings, onSettings }: SettingsProps) {
       {toggle('Mirror in the print dialog', 'mirror')}
       {toggle('Fit to page', 'fitToPage')}
       {toggle('The printer mirrors by itself', 'mirrorsOnItsOwn')}
-      <TextField
-        select
+      <SelectField
         label="Paper in the tray"
         value={paperId}
         onChange={({ target }) => {
@@ -125,10 +119,9 @@ function SettingsFields({ settings, onSettings }: SettingsProps) {
             {name}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       {pieces.length > 1 && (
-        <TextField
-          select
+        <SelectField
           label="Piece to lay and press"
           value={settings.pieceId ?? pieces[0]?.id}
           onChange={({ target }) => onSettings({ ...settings, pieceId: target.value })}
@@ -138,7 +131,7 @@ function SettingsFields({ settings, onSettings }: SettingsProps) {
               {pieceWords(piece)}
             </MenuItem>
           ))}
-        </TextField>
+        </SelectField>
       )}
       <LengthField
         label="Border it really leaves"

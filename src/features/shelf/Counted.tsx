@@ -4,11 +4,11 @@ import CloseIcon from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { MOST_LEFT, type Good } from '@/core/model';
 import { keyOf, SPENT_LAYERS } from '@/core/stock';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { SelectField } from '@/ui/fields/SelectField';
 import { CountField } from '@/ui/fields/CountField';
 import { PriceField } from '@/ui/fields/PriceField';
 import { useNotify } from '@/ui/notify';
@@ -127,8 +127,7 @@ export function Counted() {
           />
         ))}
       </Box>
-      <TextField
-        select
+      <SelectField
         label="Count something"
         value=""
         onChange={({ target }) => add(target.value)}
@@ -139,7 +138,7 @@ export function Counted() {
             {spentName({ of, name })}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
     </Box>
   );
 }

@@ -4,10 +4,10 @@ import type { ReactNode } from 'react';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { convertForm, measuringDoubt } from '@/core/blank';
 import type { FormKind } from '@/core/model';
 import { misreadWords, sayIn } from '@/words';
+import { SelectField } from '../fields/SelectField';
 import { Section } from '../Section';
 import { useUnits } from '../units';
 import { FORM_KINDS, FORM_PARTS } from './formParts';
@@ -51,8 +51,7 @@ export function Measures({ asks = false }: { asks?: boolean }) {
   const { kind } = blank.form;
   return (
     <Section title="Measures">
-      <TextField
-        select
+      <SelectField
         label="Form"
         value={kind}
         onChange={({ target }) => setForm((old) => convertForm(old, target.value as FormKind))}
@@ -62,7 +61,7 @@ export function Measures({ asks = false }: { asks?: boolean }) {
             {FORM_PARTS[each].label}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <TapeHint kind={kind} />
       <FormFields />
       {asks && <Doubtful />}

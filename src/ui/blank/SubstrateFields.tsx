@@ -1,18 +1,17 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import Slider from '@mui/material/Slider';
-import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { FINISHES, MATERIALS, type Substrate } from '@/core/model';
 import { isCloth, MATERIAL_TRAITS } from '@/core/traits';
 import { fahrenheitToC } from '@/core/units';
+import { SelectField } from '../fields/SelectField';
 import { LengthField, TemperatureField } from '../fields/QuantityField';
 import { Section } from '../Section';
 import { ColourField } from '../fields/ColourField';
+import { SwitchField } from '../fields/SwitchField';
 import { BLANK_COLOURS, Swatch } from './colours';
 import { useBlankEdit } from './BlankEditor';
 
@@ -31,8 +30,7 @@ function ColourFields({ substrate, change }: PartProps) {
   const known = BLANK_COLOURS.some(([colour]) => colour === substrate.colour);
   return (
     <>
-      <TextField
-        select
+      <SelectField
         label="Colour"
         value={known ? substrate.colour : 'other'}
         onChange={({ target }) => {
@@ -49,7 +47,7 @@ function ColourFields({ substrate, change }: PartProps) {
           </MenuItem>
         ))}
         <MenuItem value="other">Another colour</MenuItem>
-      </TextField>
+      </SelectField>
       {!known && (
         <ColourField
           label="Pick the colour"
@@ -81,8 +79,7 @@ function BearingFields({ substrate, change }: PartProps) {
   return (
     <>
       {isCloth(substrate) && (
-        <TextField
-          select
+        <SelectField
           label="Surface"
           value={substrate.texture}
           onChange={({ target }) => change({ texture: target.value as Substrate['texture'] })}
@@ -92,10 +89,9 @@ function BearingFields({ substrate, change }: PartProps) {
               {label}
             </MenuItem>
           ))}
-        </TextField>
+        </SelectField>
       )}
-      <TextField
-        select
+      <SelectField
         label="Finish"
         value={substrate.finish}
         onChange={({ target }) => change({ finish: target.value as Substrate['finish'] })}
@@ -105,7 +101,7 @@ function BearingFields({ substrate, change }: PartProps) {
             {FINISH_WORDS[finish]}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <LengthField
         label="Thickness"
         value={substrate.thicknessMm}
@@ -114,14 +110,10 @@ function BearingFields({ substrate, change }: PartProps) {
         onValue={(thicknessMm) => change({ thicknessMm })}
         onClear={() => change({ thicknessMm: null })}
       />
-      <FormControlLabel
-        control={
-          <Switch
-            checked={substrate.maxC !== null}
-            onChange={(_, on) => change({ maxC: on ? START_LIMIT_C : null })}
-          />
-        }
+      <SwitchField
         label="Its maker says how hot it may get"
+        checked={substrate.maxC !== null}
+        onTurn={(on) => change({ maxC: on ? START_LIMIT_C : null })}
       />
       {substrate.maxC !== null && (
         <TemperatureField
@@ -145,8 +137,7 @@ export function SubstrateFields() {
   const share = substrate.polyesterShare ?? 0;
   return (
     <Section title="What it is made of">
-      <TextField
-        select
+      <SelectField
         label="Material"
         value={substrate.material}
         onChange={({ target }) => {
@@ -159,7 +150,7 @@ export function SubstrateFields() {
             {material}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       {isCloth(substrate) ? (
         <Box sx={{ px: 1 }}>
           <Typography sx={{ fontSize: 14 }} id="polyester-share">
@@ -180,8 +171,7 @@ export function SubstrateFields() {
           />
         </Box>
       ) : (
-        <TextField
-          select
+        <SelectField
           label="Coating"
           value={substrate.coating}
           onChange={({ target }) => change({ coating: target.value as Substrate['coating'] })}
@@ -191,7 +181,7 @@ export function SubstrateFields() {
               {label}
             </MenuItem>
           ))}
-        </TextField>
+        </SelectField>
       )}
       <ColourFields substrate={substrate} change={change} />
       <BearingFields substrate={substrate} change={change} />

@@ -1,12 +1,12 @@
 'use client';
 
-import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
-import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import { GARMENTS, type FormOf } from '@/core/model';
 import { inches } from '@/core/units';
+import { SelectField } from '../fields/SelectField';
 import { LengthField } from '../fields/QuantityField';
+import { SwitchField } from '../fields/SwitchField';
 import { Pair } from '../Section';
 import { useBlankEdit } from './BlankEditor';
 
@@ -25,8 +25,7 @@ export function GarmentMeasures({ form }: { form: FormOf<'garment'> }) {
   return (
     <>
       <Pair>
-        <TextField
-          select
+        <SelectField
           label="What it is"
           value={form.garment}
           onChange={({ target }) =>
@@ -38,7 +37,7 @@ export function GarmentMeasures({ form }: { form: FormOf<'garment'> }) {
               {NAMES[each]}
             </MenuItem>
           ))}
-        </TextField>
+        </SelectField>
         <TextField
           label="Size"
           value={form.size}
@@ -105,8 +104,7 @@ export function GarmentMeasures({ form }: { form: FormOf<'garment'> }) {
         </Pair>
       )}
       <BundleMeasures form={form} />
-      <TextField
-        select
+      <SelectField
         label="Pocket in front"
         value={pocket ? 'yes' : 'no'}
         onChange={({ target }) =>
@@ -123,7 +121,7 @@ export function GarmentMeasures({ form }: { form: FormOf<'garment'> }) {
       >
         <MenuItem value="no">None</MenuItem>
         <MenuItem value="yes">In the middle</MenuItem>
-      </TextField>
+      </SelectField>
       {pocket && (
         <Pair>
           <LengthField
@@ -153,16 +151,12 @@ function BundleMeasures({ form }: { form: FormOf<'garment'> }) {
   const set = (next: FormOf<'garment'>['bundle']) => measure('garment', { bundle: next }, 'bundle');
   return (
     <>
-      <FormControlLabel
-        control={
-          <Switch
-            checked={bundle !== null}
-            onChange={(_, on) =>
-              set(on ? { widthMm: form.widthMm * 0.45, heightMm: form.widthMm * 0.45 } : null)
-            }
-          />
-        }
+      <SwitchField
         label="Pressed swirled or folded up"
+        checked={bundle !== null}
+        onTurn={(on) =>
+          set(on ? { widthMm: form.widthMm * 0.45, heightMm: form.widthMm * 0.45 } : null)
+        }
       />
       {bundle && (
         <Pair>

@@ -2,6 +2,7 @@
 
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useTouched } from './useTouched';
 
 interface ChoiceProps<T extends string | number> {
   label: string;
@@ -17,16 +18,19 @@ export function Choice<T extends string | number>({
   options,
   onChoose,
 }: ChoiceProps<T>) {
+  const [shown, touch] = useTouched(value);
   return (
     <ToggleButtonGroup
       exclusive
       fullWidth
       size="small"
       color="primary"
-      value={value}
+      value={shown}
       aria-label={label}
       onChange={(_, next: T | null) => {
-        if (next !== null && next !== value) onChoose(next);
+        if (next === null || next === shown) return;
+        touch(next);
+        onChoose(next);
       }}
     >
       {options.map(([option, words]) => (

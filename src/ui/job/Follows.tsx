@@ -1,6 +1,7 @@
 'use client';
 
-import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { useContext, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { BehindContext } from '../fields/useTouched';
 import { JobContext, useJob } from './jobContext';
 
 /**
@@ -18,11 +19,16 @@ export function Follows({
   children: ReactNode;
 }) {
   const open = useJob();
+  const behind = useContext(BehindContext);
   const now = useMemo(() => ({ open, children }), [open, children]);
   const later = useDeferredValue(now);
   const fresh = hand ? now : later;
   const [kept, setKept] = useState(fresh);
   if (!held && kept !== fresh) setKept(fresh);
   const shown = held ? kept : fresh;
-  return <JobContext value={shown.open}>{shown.children}</JobContext>;
+  return (
+    <BehindContext value={behind || shown.open !== open}>
+      <JobContext value={shown.open}>{shown.children}</JobContext>
+    </BehindContext>
+  );
 }

@@ -25,6 +25,7 @@ import {
   type StoredJob,
   type Unreadable,
 } from '@/store';
+import { BehindContext } from '../fields/useTouched';
 import { useBench } from '../bench/BenchProvider';
 import { steadyNow } from '../clock';
 import { useNotify } from '../notify';
@@ -103,7 +104,8 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   const units = useUnits();
   const notify = useNotify();
   const incoming = useTask();
-  const planned = usePlanned(useJobOf(session), shelf);
+  const touched = useJobOf(session);
+  const planned = usePlanned(touched, shelf);
   const jobId = session.jobStore.getState().job.id;
   const [passId, showPass] = useState(FIRST_PASS);
   const [itemId, showItem] = useState(FIRST_ITEM);
@@ -207,5 +209,9 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
     ],
   );
   if (!value) return <Opening words="Working out the job" />;
-  return <JobContext value={value}>{children}</JobContext>;
+  return (
+    <BehindContext value={planned?.job !== touched}>
+      <JobContext value={value}>{children}</JobContext>
+    </BehindContext>
+  );
 }

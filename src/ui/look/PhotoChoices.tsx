@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import {
@@ -12,6 +11,7 @@ import {
   type LevelFault,
   type PracticeFault,
 } from '@/devices';
+import { SelectField } from '../fields/SelectField';
 import { TaskButton, type TaskRunner } from '@/ui/useTask';
 import { LEVEL_ADVICE, PHOTO_ADVICE } from '@/words';
 import { hasCamera } from './CameraView';
@@ -63,8 +63,7 @@ export function PhotoChoices({
         ...{ display: 'flex', flexDirection: 'column', gap: 1.5 },
       }}
     >
-      <TextField
-        select
+      <SelectField
         label="What is in the photo"
         value={chosen.key}
         onChange={({ target }) => onChoose(target.value)}
@@ -74,7 +73,7 @@ export function PhotoChoices({
             {words}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 15 }}>
         {(chosen.what.kind === 'on-blank' ? LEVEL_ADVICE : PHOTO_ADVICE).map((line) => (
           <li key={line}>{line}</li>
@@ -126,8 +125,7 @@ function Practice({
   const fault = faults.includes(wished) ? wished : 'nothing';
   return (
     <>
-      <TextField
-        select
+      <SelectField
         size="small"
         label="To practise: a simulated camera"
         value={fault}
@@ -138,7 +136,7 @@ function Practice({
             {PRACTICE_WORDS[each]}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <TaskButton task={task} size="small" onClick={() => onPractise(fault)}>
         Take a practice photo
       </TaskButton>

@@ -3,7 +3,6 @@
 import Button from '@mui/material/Button';
 import FormControl from '@mui/material/FormControl';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import {
@@ -16,6 +15,7 @@ import {
 } from '@/core/model';
 import { inches } from '@/core/units';
 import { useBench } from '../bench/BenchProvider';
+import { SelectField } from '../fields/SelectField';
 import { DurationField, LengthField, TemperatureField } from '../fields/QuantityField';
 import { WordsField } from '../fields/WordsField';
 import { Pair } from '../Section';
@@ -39,8 +39,7 @@ function Words<T extends string>(props: {
 }) {
   const { label, value, options, onChoose } = props;
   return (
-    <TextField
-      select
+    <SelectField
       label={label}
       value={value ?? ''}
       onChange={({ target }) => onChoose(target.value === '' ? null : (target.value as T))}
@@ -51,7 +50,7 @@ function Words<T extends string>(props: {
           {option}
         </MenuItem>
       ))}
-    </TextField>
+    </SelectField>
   );
 }
 
@@ -194,8 +193,7 @@ export function MakerFields({ product, change }: MakerFieldsProps) {
         multiline
         onWords={(wash) => change({ wash })}
       />
-      <TextField
-        select
+      <SelectField
         label="Figures on this machine"
         value={machineId}
         onChange={({ target }) => setMachineId(target.value)}
@@ -205,7 +203,7 @@ export function MakerFields({ product, change }: MakerFieldsProps) {
             {name}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <Typography sx={{ fontSize: 14 }}>
         They outrank the usual figures on that machine; your own for a blank outrank both.
       </Typography>

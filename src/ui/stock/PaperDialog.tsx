@@ -6,7 +6,6 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import {
   productSchema,
@@ -17,6 +16,7 @@ import {
   type TransferKind,
 } from '@/core/model';
 import { TRANSFER_WORDS } from '@/words';
+import { SelectField } from '../fields/SelectField';
 import { CountField } from '../fields/CountField';
 import { PriceField } from '../fields/PriceField';
 import { LengthField } from '../fields/QuantityField';
@@ -113,8 +113,7 @@ function Kind({
           onValue={(heightMm) => set({ heightMm })}
         />
       </Pair>
-      <TextField
-        select
+      <SelectField
         label="What it is"
         value={paper.is}
         onChange={({ target }) => set({ is: target.value as Paper['is'] })}
@@ -124,9 +123,8 @@ function Kind({
             {GOODS[is]}
           </MenuItem>
         ))}
-      </TextField>
-      <TextField
-        select
+      </SelectField>
+      <SelectField
         label="Made for"
         value={product.transfer ?? ''}
         onChange={({ target }) =>
@@ -139,7 +137,7 @@ function Kind({
             {TRANSFER_WORDS[kind].label}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
     </>
   );
 }

@@ -2,10 +2,10 @@
 
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { Product } from '@/core/model';
 import { useBench } from '../bench/BenchProvider';
+import { SelectField } from '../fields/SelectField';
 import { WordsField } from '../fields/WordsField';
 import { Pair } from '../Section';
 
@@ -28,8 +28,7 @@ export function PrinterSettings({ product, change }: PrinterSettingsProps) {
     });
   return (
     <>
-      <TextField
-        select
+      <SelectField
         label="On this printer"
         value={printerId}
         onChange={({ target }) => setPrinterId(target.value)}
@@ -39,7 +38,7 @@ export function PrinterSettings({ product, change }: PrinterSettingsProps) {
             {name}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <Pair>
         <WordsField
           key={`${printerId} media`}

@@ -4,7 +4,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Tooltip from '@mui/material/Tooltip';
 import CloseIcon from '@mui/icons-material/Close';
 import UndoIcon from '@mui/icons-material/UndoOutlined';
@@ -15,6 +14,7 @@ import { MAX_COPIES, passIds, pictureOn, seenFrom, type Item, type Placement } f
 import { TEE_WIDTHS_IN } from '@/core/shelf';
 import { inches } from '@/core/units';
 import { BLANK_COLOURS, Swatch } from '@/ui/blank/colours';
+import { SelectField } from '@/ui/fields/SelectField';
 import { CountField } from '@/ui/fields/CountField';
 import { LengthField } from '@/ui/fields/QuantityField';
 import { WordsField } from '@/ui/fields/WordsField';
@@ -97,8 +97,7 @@ function SizeFields({ item, label }: Pick<LineProps, 'item' | 'label'>) {
   const known = !item.size || names.includes(item.size.name);
   return (
     <>
-      <TextField
-        select
+      <SelectField
         label="Size"
         value={item.size?.name ?? ''}
         slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
@@ -115,7 +114,7 @@ function SizeFields({ item, label }: Pick<LineProps, 'item' | 'label'>) {
           </MenuItem>
         ))}
         {!known && item.size && <MenuItem value={item.size.name}>{item.size.name}</MenuItem>}
-      </TextField>
+      </SelectField>
       {item.size && (
         <Box sx={{ width: 110 }}>
           <LengthField
@@ -138,8 +137,7 @@ function ColourChoice({ item }: Pick<LineProps, 'item'>) {
   const others = BLANK_COLOURS.filter(([colour]) => colour !== own);
   const known = others.some(([colour]) => colour === item.colour?.colour);
   return (
-    <TextField
-      select
+    <SelectField
       label="Colour"
       value={item.colour?.colour ?? ''}
       slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
@@ -166,7 +164,7 @@ function ColourChoice({ item }: Pick<LineProps, 'item'>) {
           {item.colour.colourName}
         </MenuItem>
       )}
-    </TextField>
+    </SelectField>
   );
 }
 
@@ -175,8 +173,7 @@ function PartChoice({ item, label }: Pick<LineProps, 'item' | 'label'>) {
   const { job, editDesign } = useJob();
   if (!passIds(job).some((id) => isCutOut(seenFrom(job, id)))) return null;
   return (
-    <TextField
-      select
+    <SelectField
       label={`Of the sheet, ${label}`}
       value={item.ground ? 'ground' : 'motif'}
       onChange={({ target }) =>
@@ -186,7 +183,7 @@ function PartChoice({ item, label }: Pick<LineProps, 'item' | 'label'>) {
     >
       <MenuItem value="motif">What is cut out</MenuItem>
       <MenuItem value="ground">What is left</MenuItem>
-    </TextField>
+    </SelectField>
   );
 }
 

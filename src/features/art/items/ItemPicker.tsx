@@ -3,10 +3,10 @@
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import ChevronLeftIcon from '@mui/icons-material/ChevronLeft';
 import ChevronRightIcon from '@mui/icons-material/ChevronRight';
 import { itemLabels } from '@/core/model';
+import { SelectField } from '@/ui/fields/SelectField';
 import { useJob } from '@/ui/job/jobContext';
 
 /** Which row of what is made stands on the stage; nothing where there is but one. */
@@ -24,8 +24,7 @@ export function ItemPicker() {
       <IconButton aria-label="The row before" onClick={() => step(-1)}>
         <ChevronLeftIcon />
       </IconButton>
-      <TextField
-        select
+      <SelectField
         label={`On the stage, of ${design.items.length}`}
         value={itemId}
         onChange={({ target }) => showItem(target.value)}
@@ -36,7 +35,7 @@ export function ItemPicker() {
             {labels[i]}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
       <IconButton aria-label="The next row" onClick={() => step(1)}>
         <ChevronRightIcon />
       </IconButton>

@@ -18,6 +18,7 @@ import {
   type Outcome,
 } from '@/core/model';
 import { TRANSFERS } from '@/core/transfer';
+import { SelectField } from '@/ui/fields/SelectField';
 import { OUTCOMES } from '@/ui/OutcomeWord';
 import { NIGHT } from '@/ui/press';
 import { Verdicts } from '@/ui/Verdicts';
@@ -96,8 +97,7 @@ function Row({
       )}
       {wrong && !piece ? (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', ...FIELDS }}>
-          <TextField
-            select
+          <SelectField
             size="small"
             label={`What is wrong with ${name}`}
             value={told.faults}
@@ -112,7 +112,7 @@ function Row({
                 {FAULT_WORDS[fault][0]}
               </MenuItem>
             ))}
-          </TextField>
+          </SelectField>
           <TextField
             size="small"
             label={`A word about ${name}`}

@@ -2,9 +2,9 @@
 
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { blankMm, coversFor, isRound, type Setup, type SetupChange } from '@/core/heat';
 import { MATERIALS, type Pressure, type Substrate } from '@/core/model';
+import { SelectField } from '@/ui/fields/SelectField';
 import { CountField } from '@/ui/fields/CountField';
 import { Choice } from '@/ui/fields/Choice';
 import { DurationField, LengthField, TemperatureField } from '@/ui/fields/QuantityField';
@@ -30,8 +30,7 @@ function OfStack({ setup, onChange }: Props) {
     <>
       {cover && (
         <>
-          <TextField
-            select
+          <SelectField
             label="What covers the print"
             value={cover}
             onChange={({ target }) => onChange({ cover: target.value as Setup['cover'] })}
@@ -41,7 +40,7 @@ function OfStack({ setup, onChange }: Props) {
                 {MATERIAL_WORDS[is]}
               </MenuItem>
             ))}
-          </TextField>
+          </SelectField>
           <CountField
             label="How many of them"
             value={setup.covers}
@@ -57,8 +56,7 @@ function OfStack({ setup, onChange }: Props) {
         {...THICKNESS_MM}
         onValue={(thicknessMm) => onChange({ thicknessMm })}
       />
-      <TextField
-        select
+      <SelectField
         label="What it is of"
         value={setup.material}
         onChange={({ target }) =>
@@ -70,7 +68,7 @@ function OfStack({ setup, onChange }: Props) {
             {material}
           </MenuItem>
         ))}
-      </TextField>
+      </SelectField>
     </>
   );
 }
