@@ -31,7 +31,10 @@ export function checksOf(over: Over): Told {
     inkOf(over, tiles.astray),
   ];
   return {
-    findings: gathered(parts.flatMap(({ findings }) => findings)),
+    findings: gathered(
+      parts.flatMap(({ findings }) => findings),
+      expected.flapMm,
+    ),
     checks: parts.flatMap(({ checks }) => checks),
   };
 }

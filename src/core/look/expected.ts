@@ -32,6 +32,8 @@ export interface Expected {
   readonly paper: Box | null;
   readonly parts: readonly Part[];
   readonly seams: readonly Seam[];
+  /** How far a sheet goes on under or over what is seen of it, mm; 0 where sheets are not laid together. */
+  readonly flapMm: number;
 }
 
 const mirroredIn = (box: Box, widthMm: number): Box => ({ ...box, x: widthMm - right(box) });
@@ -56,6 +58,7 @@ export function expectedSheet(sheet: Sheet, picture: Raster, flippedLater: boole
       outer: [],
     })),
     seams: [],
+    flapMm: 0,
   };
 }
 
@@ -65,6 +68,12 @@ const sidesOuter = (tile: Tile, mirrored: boolean): Side[] =>
     .map((side) => (mirrored ? OTHER[side] : side));
 
 const MEETS_MM = 0.5;
+
+const flapOf = ({ printed, shown }: Tile): number =>
+  Math.max(
+    ...[shown.x - printed.x, right(printed) - right(shown)],
+    ...[shown.y - printed.y, bottom(printed) - bottom(shown)],
+  );
 
 /** The tiles of a piece laid together on the table, printed side up: from behind where they are printed mirrored. */
 export function expectedLaid(
@@ -91,5 +100,6 @@ export function expectedLaid(
       return [];
     }),
   );
-  return { kind: 'laid', id: pieceId, picture, paper: null, parts, seams };
+  const flapMm = Math.max(0, ...tiles.map(flapOf));
+  return { kind: 'laid', id: pieceId, picture, paper: null, parts, seams, flapMm };
 }

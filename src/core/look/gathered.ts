@@ -1,3 +1,4 @@
+import { contains, outset } from '../geometry';
 import type { LookFinding } from './findings';
 import { boxRound } from './together';
 
@@ -22,9 +23,28 @@ function exchanged(findings: readonly LookFinding[]): LookFinding[] {
   });
 }
 
-/** Findings that are one, told as one: an exchange of two tiles, and many places of one tile, where another sheet may lie. */
-export const gathered = (findings: readonly LookFinding[]): LookFinding[] =>
-  placesTogether(exchanged(findings));
+/** A place that stands out less than this beyond a flap is the flap's, mm. */
+const BESIDE_MM = 1;
+
+/** Without what the flap of a sheet that lies elsewhere, or turned, hides of its neighbours: it goes where that sheet goes. */
+function withoutFlaps(findings: readonly LookFinding[], flapMm: number): LookFinding[] {
+  const reached = findings.flatMap((each) =>
+    each.code === 'tile-swapped' || each.code === 'tile-turned'
+      ? [outset(each.box, flapMm + BESIDE_MM)]
+      : [],
+  );
+  return findings.filter(
+    (each) => !isInk(each) || !reached.some((reach) => contains(reach, each.box)),
+  );
+}
+
+/**
+ * Findings that are one, told as one: an exchange of two tiles, and many places of one tile, where
+ * another sheet may lie.
+ * @param flapMm how far sheets go on under or over each other.
+ */
+export const gathered = (findings: readonly LookFinding[], flapMm: number): LookFinding[] =>
+  placesTogether(exchanged(withoutFlaps(findings, flapMm)));
 
 function placesTogether(findings: readonly LookFinding[]): LookFinding[] {
   const placesOf = (tile: string | null): Ink[] =>
