@@ -54,8 +54,8 @@ test('three hundred tiny evenings, gone through completely: hardly ever later, n
     excess += (through.endS - best) / Math.max(1, best);
   }
   expect(agreed / count).toBeGreaterThanOrEqual(0.97);
-  // what a block would have to be put off for, for another to fit before it, is not looked for
-  expect(excess / count).toBeLessThanOrEqual(0.0025);
+  // left: work begun so that a part of other work, laid aside after it, just fits before
+  expect(excess / count).toBeLessThanOrEqual(0.002);
 });
 
 test('two thousand evenings: no plan breaks a rule, and none ends before its bound', () => {

@@ -52,10 +52,13 @@ interface Progress {
   readonly ahead: Int32Array;
   /** What of every piece is left from each of its blocks on, s. */
   readonly left: readonly (readonly number[])[];
+  /** What is placed next begins no sooner than this, s: it was put off. */
+  noSoonerS: number;
 }
 
-function begin({ floor, pieces, ...progress }: Progress, kept: Floor['kept']): void {
-  const { next, ends, pressed, ahead } = progress;
+function begin(progress: Progress, kept: Floor['kept']): void {
+  const { floor, pieces, next, ends, pressed, ahead } = progress;
+  progress.noSoonerS = -Infinity;
   clear(floor, kept);
   next.fill(0);
   pressed.fill(-1);
@@ -100,7 +103,8 @@ function placeNext(progress: Progress, piece: number): void {
   const { after, behind, use, lastsS } = block;
   while (after !== null && !isDone(progress, after)) placeAhead(progress, after);
   for (const other of behind) while (!isPressed(progress, other)) placeAhead(progress, other);
-  const readyS = readyFor(progress, piece, block);
+  const readyS = Math.max(progress.noSoonerS, readyFor(progress, piece, block));
+  progress.noSoonerS = -Infinity;
   next[piece] = nth + 1;
   const endS = place(floor, { piece, block: nth }, block, readyS);
   ends[piece] = endS;
@@ -114,10 +118,12 @@ function setAhead({ floor, next }: Progress, { piece, block, use }: UseAt): void
 
 /** Places everything in an order; returns when the last piece is done, infinity once that cannot be by a moment. */
 function decode(progress: Progress, uses: readonly UseAt[], order: Order, byS = Infinity): number {
-  const { pieces, ahead, ends, next, left } = progress;
+  const { floor, pieces, ahead, ends, next, left } = progress;
+  const putOff = pieces.length + uses.length;
   for (const piece of order) {
+    if (piece === putOff) progress.noSoonerS = floor.lastS;
+    else if (piece >= pieces.length) setAhead(progress, uses[piece - pieces.length] as UseAt);
     // done already, since another piece waited for it
-    if (piece >= pieces.length) setAhead(progress, uses[piece - pieces.length] as UseAt);
     else if ((ahead[piece] as number) > 0) ahead[piece] = (ahead[piece] as number) - 1;
     else {
       placeNext(progress, piece);
@@ -146,6 +152,17 @@ function soonestPiece(progress: Progress, wanted: Wanted, awaitS: number): numbe
   return best;
 }
 
+/** What all that follows depends on. */
+const keyOf = ({ floor, next, ends, pressed }: Progress): string =>
+  [
+    next.join(),
+    ends.join(),
+    pressed.join(),
+    ...floor.people.map((person) => person.key()),
+    ...floor.bookings.map((booking) => booking.key()),
+    floor.lastS,
+  ].join(';');
+
 /** A decoder of an evening; it keeps its buffers, so one is used by one search. */
 export function decoderOf(evening: Evening): Decoder {
   const { pieces, machines } = evening;
@@ -157,6 +174,7 @@ export function decoderOf(evening: Evening): Decoder {
     pressed: new Float64Array(pieces.length),
     ahead: new Int32Array(pieces.length),
     left: pieces.map(leftOf),
+    noSoonerS: -Infinity,
   };
   const { floor, ends } = progress;
   return {
@@ -181,14 +199,7 @@ export function decoderOf(evening: Evening): Decoder {
       begin(progress, kept);
       return { ...kept, endS: decode(progress, uses, order) };
     },
-    key: () =>
-      [
-        progress.next.join(),
-        ends.join(),
-        progress.pressed.join(),
-        ...floor.people.map((person) => person.key()),
-        ...floor.bookings.map((booking) => booking.key()),
-      ].join(';'),
+    key: () => keyOf(progress),
     setTo: (machine) => floor.bookings[machine]?.setTo() ?? null,
     first: () => floor.first.is,
     soonest: (wanted, awaitS = 0) => {

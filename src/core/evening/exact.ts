@@ -1,5 +1,5 @@
 import { decoderOf, type Decoder } from './decode';
-import { leftOf, usesOf, type Order, type UseAt } from './orders';
+import { leftOf, putOffIn, usesOf, type Order, type UseAt } from './orders';
 import type { Block, Evening } from './problem';
 
 /** What going through all orders of work came to. */
@@ -15,6 +15,7 @@ interface Going {
   readonly evening: Evening;
   readonly decoder: Decoder;
   readonly uses: readonly UseAt[];
+  readonly putOff: number;
   /** What of a piece is left from each block on, s. */
   readonly left: readonly (readonly number[])[];
   /** For a piece, one before it whose work is the same; −1 where there is none. */
@@ -46,7 +47,7 @@ function setAhead({ evening, prefix, uses }: Going): ReadonlySet<number> {
   for (const mention of prefix) {
     const use = uses[mention - evening.pieces.length]?.use;
     if (use) ahead.add(use.machine);
-    else {
+    else if (mention < evening.pieces.length) {
       const block = next[mention] ?? 0;
       next[mention] = block + 1;
       ahead.delete(evening.pieces[mention]?.blocks[block]?.use?.machine ?? -1);
@@ -55,17 +56,22 @@ function setAhead({ evening, prefix, uses }: Going): ReadonlySet<number> {
   return ahead;
 }
 
-/** What can come next in an order: the next block of a piece, or a machine set ahead for one that is to come. */
-function choices(going: Going): number[] {
-  const { evening, counts, uses, alike, decoder } = going;
-  const found: number[] = [];
+/**
+ * What can come next in an order: the next block of a piece, or a machine set ahead for one that is to come. What needs
+ * hands more than once can be put off too: begun as soon as it can be, its later hands may be in the way of others.
+ */
+function choices(going: Going): number[][] {
+  const { evening, counts, uses, alike, decoder, putOff } = going;
+  const found: number[][] = [];
   evening.pieces.forEach(({ blocks }, piece) => {
     const count = counts[piece] as number;
     const block = blocks[count];
     const same = alike[piece] as number;
     // of two that are the same, it does not matter which comes first
     if (count === 0 && same >= 0 && counts[same] === 0) return;
-    if (block && mayCome(going, block)) found.push(piece);
+    if (!block || !mayCome(going, block)) return;
+    found.push([piece]);
+    if (block.hands.length > 1) found.push([putOff, piece]);
   });
   const ahead = setAhead(going);
   const settings = new Set<string>();
@@ -75,7 +81,7 @@ function choices(going: Going): number[] {
     const key = `${machine}.${setting}`;
     if (settings.has(key)) return;
     settings.add(key);
-    found.push(evening.pieces.length + i);
+    found.push([evening.pieces.length + i]);
   });
   return found;
 }
@@ -103,12 +109,14 @@ function goOn(going: Going, most: number): boolean {
     going.best = { endS: Math.max(0, ...ends), order: Int32Array.from(prefix) };
     return true;
   }
-  return choices(going).every((mention) => {
-    prefix.push(mention);
-    if (mention < evening.pieces.length) counts[mention] = (counts[mention] as number) + 1;
+  return choices(going).every((mentions) => {
+    const piece = mentions[mentions.length - 1] as number;
+    const isPiece = piece < evening.pieces.length;
+    prefix.push(...mentions);
+    if (isPiece) counts[piece] = (counts[piece] as number) + 1;
     const whole = goOn(going, most);
-    if (mention < evening.pieces.length) counts[mention] = (counts[mention] as number) - 1;
-    prefix.pop();
+    if (isPiece) counts[piece] = (counts[piece] as number) - 1;
+    prefix.length -= mentions.length;
     return whole;
   });
 }
@@ -137,7 +145,8 @@ export function tryAll(evening: Evening, known: Order, most: number): Tried {
   const decoder = decoderOf(evening);
   const { endS } = decoder.schedule(known);
   const going: Going = {
-    ...{ evening, decoder, uses: usesOf(evening), left: evening.pieces.map(leftOf) },
+    ...{ evening, decoder, uses: usesOf(evening), putOff: putOffIn(evening) },
+    left: evening.pieces.map(leftOf),
     ...{ alike: alikeOf(evening), seen: new Set<string>(), prefix: [], nodes: 0 },
     counts: new Int32Array(evening.pieces.length),
     best: { endS, order: known },

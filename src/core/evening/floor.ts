@@ -17,6 +17,8 @@ export interface Floor {
   readonly bookings: readonly Booking[];
   /** How many machines were set otherwise. */
   changed: number;
+  /** When what was placed last begins, s. */
+  lastS: number;
   /** What hands do first of all, and when: a piece, or below 0 a machine that is set. */
   first: { is: number; atS: number };
   /** What was planned; null where only the end is asked for. */
@@ -28,6 +30,7 @@ export const emptyFloor = ({ people, machines }: Evening): Floor => ({
   people: people.map(calendarOf),
   bookings: machines.map(bookingOf),
   changed: 0,
+  lastS: -Infinity,
   first: { is: -1, atS: Infinity },
   kept: null,
 });
@@ -37,6 +40,7 @@ export function clear(floor: Floor, kept: Floor['kept']): void {
   for (const person of floor.people) person.clear();
   for (const booking of floor.bookings) booking.clear();
   floor.changed = 0;
+  floor.lastS = -Infinity;
   floor.first.atS = Infinity;
   floor.kept = kept;
 }
@@ -180,7 +184,9 @@ export function place(
   if (block.mayPause) {
     const [endS, hands] = byHand(floor, block, readyS);
     begins(floor, at.piece, hands[0]?.fromS ?? Infinity);
-    floor.kept?.placed.push({ ...at, startS: hands[0]?.fromS ?? readyS, endS, hands });
+    const startS = hands[0]?.fromS ?? readyS;
+    floor.lastS = startS;
+    floor.kept?.placed.push({ ...at, startS, endS, hands });
     return endS;
   }
   const { use } = block;
@@ -195,6 +201,7 @@ export function place(
     if (floor.kept) hands.push({ person, fromS: from, toS: from + toS - fromS });
   }
   if (use) floor.bookings[use.machine]?.take(use, startS);
+  floor.lastS = startS;
   const endS = startS + block.lastsS;
   floor.kept?.placed.push({ ...at, startS, endS, hands });
   return endS;

@@ -2,7 +2,8 @@ import { wayS, type Evening, type MachineUse, type PieceWork } from './problem';
 
 /**
  * The order in which things are planned. A piece is mentioned once for each of its blocks: the nth mention stands for the
- * nth. What is beyond the count of pieces stands for setting a machine for a block, by its place in `usesOf`.
+ * nth. What is beyond the count of pieces stands for setting a machine for a block, by its place in `usesOf`; what is
+ * beyond those, see `putOffIn`, for putting off the piece mentioned next: it begins no sooner than what was placed last.
  */
 export type Order = Int32Array;
 
@@ -75,6 +76,10 @@ export const usesOf = ({ pieces }: Evening): readonly UseAt[] =>
   pieces.flatMap(({ blocks }, piece) =>
     blocks.flatMap(({ use }, block) => (use ? [{ piece, block, use }] : [])),
   );
+
+/** The mention that puts off the piece after it; where one is, the order is longer by it. */
+export const putOffIn = (evening: Evening): number =>
+  evening.pieces.length + usesOf(evening).length;
 
 /**
  * An order with the setting of machines as things of their own: what is cold is switched on before all else, the slowest

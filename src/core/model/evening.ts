@@ -121,9 +121,19 @@ export const eveningRunSchema = z.object({
   people: z.int().min(1).max(MOST_PEOPLE),
   standing: z.int().min(1).max(24),
   before: beforeSchema,
-  /** In what order work is given its time; `sets` sets the machine for a block ahead of it. */
+  /**
+   * In what order work is given its time; `sets` sets the machine for a block ahead of it, `putOff` begins it no sooner
+   * than what comes before it.
+   */
   order: z
-    .array(z.object({ piece: countSchema, block: countSchema, sets: z.boolean() }))
+    .array(
+      z.object({
+        piece: countSchema,
+        block: countSchema,
+        sets: z.boolean(),
+        putOff: z.boolean().default(false),
+      }),
+    )
     .max(2 * MAX_STEPS),
   events: z.array(eveningEventSchema).max(MAX_EVENTS),
   /** How things came out, as far as it is told: by their place among the things. */
