@@ -52,6 +52,7 @@ export async function benchLook(): Promise<void> {
     for (const seed of SEEDS) {
       const printed = await printedOf(kind, seed);
       const things = printed.expected.map(ready);
+      for (const thing of things) thing.ink(); // as the app does while the photo is taken
       const taps = kind === 'repeat';
       const times = (fault: Fault | null) => {
         const all = fault === null ? GOOD : EACH;

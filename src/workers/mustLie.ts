@@ -68,6 +68,13 @@ export const sourcesOf = (
   blobOf: (sha256) => storedIn(blobs, sha256),
 });
 
+/** Made ready with all that a look at it asks for. */
+function readyToTheInk(expected: Expected): Ready {
+  const thing = ready(expected);
+  thing.ink();
+  return thing;
+}
+
 /** What was made ready last, and what for. */
 let last: { readonly of: string; readonly is: Promise<Ready> } | null = null;
 
@@ -76,6 +83,6 @@ export function readyOf(input: LookInput, onProgress: OnProgress): Promise<Ready
   const { job, plan, what } = input;
   const of = JSON.stringify([job, plan.tools, plan.mirror, what]);
   if (last?.of !== of)
-    last = { of, is: expectedOf(input, sourcesOf(input, onProgress)).then(ready) };
+    last = { of, is: expectedOf(input, sourcesOf(input, onProgress)).then(readyToTheInk) };
   return last.is;
 }

@@ -67,18 +67,27 @@ export function seenColours(
   const [red, green, blue] = planes;
   const { data, width: photoWidth, height: photoHeight } = photo;
   const all = looks * looks;
+  const aside = Float64Array.from({ length: all }, (_, look) => ((look % looks) + 0.5) / looks);
+  const below = Float64Array.from(
+    { length: all },
+    (_, look) => (floor(look / looks) + 0.5) / looks,
+  );
   for (let y = 0, at = 0; y < height; y++)
     for (let x = 0; x < width; x++, at++) {
       const m = 6 * (owner[at] ?? 0);
+      const x0 = moved[m] ?? 0;
+      const xx = 1 + (moved[m + 1] ?? 0);
+      const xy = moved[m + 2] ?? 0;
+      const y0 = moved[m + 3] ?? 0;
+      const yx = moved[m + 4] ?? 0;
+      const yy = 1 + (moved[m + 5] ?? 0);
       let r = 0;
       let g = 0;
       let b = 0;
       for (let look = 0; look < all; look++) {
-        const px = (x + ((look % looks) + 0.5) / looks) / pxPerMm;
-        const py = (y + (floor(look / looks) + 0.5) / looks) / pxPerMm;
-        const dx = (moved[m] ?? 0) + (moved[m + 1] ?? 0) * px + (moved[m + 2] ?? 0) * py;
-        const dy = (moved[m + 3] ?? 0) + (moved[m + 4] ?? 0) * px + (moved[m + 5] ?? 0) * py;
-        pixel(px + dx, py + dy, p);
+        const px = (x + (aside[look] ?? 0)) / pxPerMm;
+        const py = (y + (below[look] ?? 0)) / pxPerMm;
+        pixel(x0 + xx * px + xy * py, y0 + yx * px + yy * py, p);
         const ix = floor(p.x);
         const iy = floor(p.y);
         const seen = ix >= 0 && iy >= 0 && ix < photoWidth && iy < photoHeight;

@@ -24,21 +24,33 @@ const SOFT_MM = 0.5;
 /** How far a place is looked for, mm. */
 const REACH_MM = 0.7;
 
+/** What must lie there, as soft as a photo may be: so many pixels a millimetre, smoothed over so many to each side. */
+export interface Soft {
+  readonly wanted: Plane;
+  readonly scale: number;
+  readonly reach: number;
+}
+
+/** How light what must lie there is, softened. */
+export function softOf(picture: Expected['picture'], light: Plane): Soft {
+  const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
+  const most = min(MOST_PX_PER_MM, sqrt(MOST_PX / (widthMm * heightMm)));
+  const sharp = shrunk(light, min(light.width, round(widthMm * most)));
+  const scale = sharp.width / widthMm;
+  const reach = max(1, round(SOFT_MM * scale));
+  return { wanted: smoothed(sharp, reach), scale, reach };
+}
+
 /** What must lie there and what is seen, side by side, both as soft as a photo may be. */
 export function sideBySide(
   { picture }: Expected,
-  wantedLight: Plane,
+  { wanted, scale, reach }: Soft,
   light: Plane,
   { view }: Registered,
 ): SideBySide {
   const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
-  const most = min(MOST_PX_PER_MM, sqrt(MOST_PX / (widthMm * heightMm)));
-  const sharp = shrunk(wantedLight, min(wantedLight.width, round(widthMm * most)));
-  const scale = sharp.width / widthMm;
-  const soft = max(1, round(SOFT_MM * scale));
-  const wanted = smoothed(sharp, soft);
-  const seen = smoothed(seenFromAbove(light, view.widthPx, view, widthMm, heightMm, scale), soft);
-  return { wanted, seen, scale };
+  const sharp = seenFromAbove(light, view.widthPx, view, widthMm, heightMm, scale);
+  return { wanted, seen: smoothed(sharp, reach), scale };
 }
 
 /** Something this alike a little aside is there: registration was off, not the print. */

@@ -1,7 +1,7 @@
 import { bottom, centreOf, right, type Box } from '../geometry';
 import type { Side } from '../sheet';
 import { NO_DRIFT } from './blocks';
-import { seenColours, wantedColours } from './colours';
+import { seenColours } from './colours';
 import { deadPlaces, isThere, placeSeen, sideBySide } from './dead';
 import type { Expected, Part } from './expected';
 import type { Checked, LookFinding } from './findings';
@@ -13,7 +13,7 @@ import { tintOf, type Tint } from './tint';
 import { boxRound, meets } from './together';
 import { around, done, type Told } from './told';
 
-const { abs, max, min, sqrt } = Math;
+const { abs, max, sqrt } = Math;
 
 /** White left by more than this is told, mm. */
 const BORDER_MM = 0.45;
@@ -22,25 +22,22 @@ const MOST_TOLD = 12;
 /** Patches so small may be letters that registration left aside: they are looked for there. */
 const SMALL_MM2 = 150;
 const SMALL_MM = 25;
-/** Colours are compared at this many pixels a millimetre at most, fewer where that is more than so many in all. */
-const COLOURS_PX = 2.5;
-const MOST_PX = 1_300_000;
 /** So near the edge of all that is printed is at its edge, besides what its size is off, mm (own choice, by trials). */
 const EDGE_MM = 3;
 
 /** Ink that is missing or covered, and white left along outer edges. */
 export function inkOf(over: Over, astray: ReadonlySet<number>): Told {
   const { photo, light, thing, registered } = over;
-  const { expected, light: wantedLight } = thing;
+  const { expected } = thing;
+  const { colours: wanted, samples, soft } = thing.ink();
   const { view, drifts } = registered;
   const { picture, parts } = expected;
   const areaMm2 = (picture.width * picture.height) / picture.pxPerMm ** 2;
-  const wanted = wantedColours(picture, min(COLOURS_PX, sqrt(MOST_PX / areaMm2)));
   const own = drifts.map((each) => each?.drift ?? null);
   const seen = seenColours(photo, view, parts, own, wanted);
-  const tint = tintOf(wanted, seen);
+  const tint = tintOf(wanted, samples, seen);
   const beside = (box: Box) => parts.some((part, nth) => astray.has(nth) && meets(part.box, box));
-  const both = sideBySide(expected, wantedLight, light, registered);
+  const both = sideBySide(expected, soft, light, registered);
   const driftOf = (box: Box) => drifts[parts.findIndex((part) => meets(part.box, box))]?.drift;
   const seenAt = (box: Box) => placeSeen(both, box, driftOf(box) ?? NO_DRIFT);
   const aside = ({ box, areaMm2: own }: Patch) => {

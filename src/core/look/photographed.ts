@@ -2,8 +2,11 @@ import type { Raster as Photo } from '../art';
 import type { Point } from '../geometry';
 import type { Corners } from './corners';
 import { paperOutline } from './outline';
-import { lightOf, type Plane } from './plane';
+import { once } from './once';
+import { lightOf, shrunk, type Plane } from './plane';
 import { photoCorners } from './register';
+
+const { max, min, round } = Math;
 
 /** Photos are looked for at this size, longest side, pixels. */
 const LOOK_PX = 1600;
@@ -20,12 +23,6 @@ export interface Photographed {
   readonly outline: () => readonly Point[] | null;
 }
 
-/** Finds something when it is first asked for, and keeps it. */
-function once<T>(find: () => T): () => T {
-  let kept: { readonly is: T } | null = null;
-  return () => (kept ??= { is: find() }).is;
-}
-
 /**
  * A photo made ready to be held against one thing after another.
  * @param photo sRGB pixels, no larger than some 16 million.
@@ -36,7 +33,8 @@ export function photographed(photo: Photo): Photographed {
     photo,
     light,
     features: once(() => {
-      const small = lightOf(photo, LOOK_PX);
+      const longest = max(photo.width, photo.height);
+      const small = shrunk(light, round(photo.width * min(1, LOOK_PX / longest)));
       return { corners: photoCorners(small), by: photo.width / small.width };
     }),
     outline: once(() => paperOutline(light)),

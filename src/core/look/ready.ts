@@ -1,4 +1,6 @@
 import type { Expected } from './expected';
+import { inkWanted, type InkWanted } from './inkWanted';
+import { once } from './once';
 import { lightOf, type Plane } from './plane';
 import { wantedOf, type Wanted } from './register';
 
@@ -8,6 +10,8 @@ export interface Ready {
   readonly light: Plane;
   /** As it must lie, and as a mirror shows it. */
   readonly wanted: readonly [Wanted, Wanted];
+  /** What its ink is told by, found when it is first asked for. */
+  readonly ink: () => InkWanted;
 }
 
 /** Makes ready what the plan says must be in sight. */
@@ -18,5 +22,6 @@ export function ready(expected: Expected): Ready {
     expected,
     light,
     wanted: [wantedOf(light, picture.pxPerMm, false), wantedOf(light, picture.pxPerMm, true)],
+    ink: once(() => inkWanted(expected, light)),
   };
 }

@@ -34,17 +34,20 @@ function spanned(
 ): readonly [Float32Array, Float32Array] {
   const ends = (low: Float32Array, high: Float32Array, step: number) => {
     const [least, most] = [new Float32Array(low), new Float32Array(high)];
+    // along rows each ends where the next begins
+    const line = step === 1 ? width : low.length;
     for (let r = 1; r <= reach; r++)
-      for (let i = r * step; i < low.length; i++) {
-        // a row ends where the next begins
-        if (step === 1 && i % width < r) continue;
-        const j = i - r * step;
-        const [a, b, c, d] = [low[i] ?? 0, low[j] ?? 0, high[i] ?? 0, high[j] ?? 0];
-        if (b < (least[i] ?? 0)) least[i] = b;
-        if (a < (least[j] ?? 0)) least[j] = a;
-        if (d > (most[i] ?? 0)) most[i] = d;
-        if (c > (most[j] ?? 0)) most[j] = c;
-      }
+      for (let from = 0; from < low.length; from += line)
+        for (let i = from + r * step, j = from; i < from + line; i++, j++) {
+          const a = low[i] ?? 0;
+          const b = low[j] ?? 0;
+          const c = high[i] ?? 0;
+          const d = high[j] ?? 0;
+          if (b < (least[i] ?? 0)) least[i] = b;
+          if (a < (least[j] ?? 0)) least[j] = a;
+          if (d > (most[i] ?? 0)) most[i] = d;
+          if (c > (most[j] ?? 0)) most[j] = c;
+        }
     return [least, most] as const;
   };
   const [low, high] = ends(plane, plane, 1);

@@ -39,8 +39,9 @@ const ROUNDS = 2;
 /**
  * Fits how the photo shows colours (a curve of second degree in all three) and how light it is from place to place
  * (smooth), what stands out counting little.
+ * @param samples by `samplesOf` what is wanted.
  */
-export function tintOf(wanted: Colours, seen: Colours): Tint {
+export function tintOf(wanted: Colours, samples: readonly Sample[], seen: Colours): Tint {
   const { width, height } = wanted;
   const size = width * height;
   let lit: Float32Array = new Float32Array(size).fill(1);
@@ -49,7 +50,6 @@ export function tintOf(wanted: Colours, seen: Colours): Tint {
     ...wanted,
     planes: [new Float32Array(size), new Float32Array(size), new Float32Array(size)] as const,
   };
-  const samples = samplesOf(wanted);
   for (let turn = 0; turn < ROUNDS; turn++) {
     const told = samples.filter(({ at }) => !isNaN(seen.planes[0][at] ?? NaN));
     const rows = told.map(({ at: i }) =>
@@ -95,13 +95,13 @@ function evenAt(green: Float32Array, width: number, i: number, reach: number): b
 }
 
 /** A pixel that tells how a colour is shown, and how much it counts: shades that are everywhere count less a pixel. */
-interface Sample {
+export interface Sample {
   readonly at: number;
   readonly weight: number;
 }
 
 /** Pixels off any edge, of light and dark alike; what is only in fine strokes is told by pixels nearer to edges. */
-function samplesOf({ width, height, planes }: Colours): Sample[] {
+export function samplesOf({ width, height, planes }: Colours): Sample[] {
   const [, green] = planes;
   const counts = new Uint16Array(16);
   const found: number[] = [];
