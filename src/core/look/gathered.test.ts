@@ -49,7 +49,7 @@ test('what the flap of a sheet in a wrong place hides of its neighbour is told w
     ...{ code: 'bare', tile: 'A2', mm: 4 },
     box: { x: 50.5, y: 10, width: 2, height: 4 },
   };
-  const own: LookFinding = { ...hidden, box: { ...hidden.box, x: 53 } };
+  const own: LookFinding = { ...hidden, box: { ...hidden.box, x: 55 } };
   expect(gathered([turned, hidden, own], 3)).toEqual([turned, own]);
   expect(gathered([hidden, own], 3)).toEqual([hidden, own]);
 });

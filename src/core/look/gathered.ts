@@ -24,7 +24,7 @@ function exchanged(findings: readonly LookFinding[]): LookFinding[] {
 }
 
 /** A place that stands out less than this beyond a flap is the flap's, mm. */
-const BESIDE_MM = 1;
+const BESIDE_MM = 2;
 
 /** Without what the flap of a sheet that lies elsewhere, or turned, hides of its neighbours: it goes where that sheet goes. */
 function withoutFlaps(findings: readonly LookFinding[], flapMm: number): LookFinding[] {
