@@ -1,6 +1,6 @@
 import { BUILT_IN_SHELF } from '@/core/shelf';
 import type { EveningPlan, MachineOf } from '@/core/evening';
-import { aloneWords, setWords, worthWords } from '.';
+import { aloneWords, reasonWords, setWords, worthWords } from '.';
 
 const units = { length: 'in', temperature: '°F' } as const;
 const named = (id: string) => {
@@ -8,6 +8,18 @@ const named = (id: string) => {
   if (!machine) throw new Error(`no ${id} on the shelf`);
   return machine;
 };
+
+test('a press that waits though it could begin is told with its reason', () => {
+  const machine = named('plate-press');
+  const made = {
+    evening: { pieces: [], machines: [], people: [] },
+    loads: [],
+    machines: [{ machine, fitted: [machine], heats: [190], off: null }],
+  };
+  expect(reasonWords({ code: 'put-off', machine: 0 }, made, units)).toBe(
+    `“${machine.name}” is loaded a little later than it could be: its end would come in the middle of other work.`,
+  );
+});
 
 test('a machine is set, switched on, or wears another part: off and cold in between', () => {
   const [machine, part] = [named('plate-press'), named('cap-attachment')];

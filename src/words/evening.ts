@@ -166,6 +166,8 @@ export function reasonWords(reason: Reason, { machines }: Assembled, units: Unit
   const nameOf = (at: number) => `“${machines[at]?.machine.name ?? ''}”`;
   if (reason.code === 'slowest-first')
     return `${nameOf(reason.machine)} is switched on first: it takes longest, ${longWords(reason.heatsS)}.`;
+  if (reason.code === 'put-off')
+    return `${nameOf(reason.machine)} is loaded a little later than it could be: its end would come in the middle of other work.`;
   const { machine, fromC, toC, takesS, others, handsS } = reason;
   const heat = (c: number) => formatTemperature(c, units.temperature);
   const does = toC < fromC ? 'cools' : 'heats';

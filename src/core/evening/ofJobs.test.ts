@@ -130,8 +130,9 @@ test('what is wished first has its place first, and its price is told', () => {
 test('the order has its reasons: what is done while a press cools really is done then', () => {
   const jobs = jobsCalled('demo-moons', 'demo-layers', 'demo-tumbler', 'demo-coaster');
   const { assembled } = eveningOf(jobs, shelf, alone);
-  const { schedule } = planned(assembled.evening, 2000);
-  const reasons = reasonsOf(assembled, schedule);
+  const plan = planned(assembled.evening, 2000);
+  const { schedule } = plan;
+  const reasons = reasonsOf(assembled, plan);
   const cooling = reasons.find((each) => each.code === 'meanwhile' && each.toC < each.fromC);
   if (cooling?.code !== 'meanwhile') throw new Error('the press of the tee cools for its vinyl');
   const change = schedule.changes.find(
@@ -148,7 +149,8 @@ test('the order has its reasons: what is done while a press cools really is done
       }),
     ).toBe(true);
   expect(cooling.handsS).toBeGreaterThan(0);
-  expect(reasonsOf(assembled, { placed: [], changes: [], endS: 0 })).toEqual([]);
+  const nothing = { placed: [], changes: [], endS: 0 };
+  expect(reasonsOf(assembled, { schedule: nothing, order: new Int32Array(0) })).toEqual([]);
 });
 
 test('moved by hand, a piece goes into its machine before another, and the price is told; a circle is not followed', () => {

@@ -1,5 +1,7 @@
 import type { Assembled } from './assemble';
-import type { Schedule } from './problem';
+import { putOffIn } from './orders';
+import type { Evening } from './problem';
+import type { Planned } from './search';
 
 /** Why an evening is in the order it is: what takes long, and what is done meanwhile. */
 export type Reason =
@@ -16,7 +18,9 @@ export type Reason =
       readonly others: readonly number[];
       /** What hands do meanwhile, s. */
       readonly handsS: number;
-    };
+    }
+  /** A machine is loaded later than it could be: its end would come in the middle of other hand work. */
+  | { readonly code: 'put-off'; readonly machine: number };
 
 /** A change of heat is told where it takes at least so long, s (own choice). */
 const WORTH_TELLING_S = 180;
@@ -24,8 +28,28 @@ const WORTH_TELLING_S = 180;
 const overlapS = (fromS: number, toS: number, span: { fromS: number; toS: number }): number =>
   Math.max(0, Math.min(toS, span.toS) - Math.max(fromS, span.fromS));
 
+/** The machines that something is put off for, each once. */
+function putOff(evening: Evening, order: Planned['order']): Reason[] {
+  const next = evening.pieces.map(() => 0);
+  const machines = new Set<number>();
+  let waits = false;
+  for (const mention of order) {
+    if (mention === putOffIn(evening)) waits = true;
+    const block = next[mention];
+    if (block === undefined) continue;
+    const use = evening.pieces[mention]?.blocks[block]?.use;
+    if (waits && use) machines.add(use.machine);
+    next[mention] = block + 1;
+    waits = false;
+  }
+  return [...machines].map((machine) => ({ code: 'put-off', machine }));
+}
+
 /** Why a plan is in the order it is, the longest changes first. */
-export function reasonsOf({ evening, machines }: Assembled, schedule: Schedule): readonly Reason[] {
+export function reasonsOf(
+  { evening, machines }: Assembled,
+  { schedule, order }: Pick<Planned, 'schedule' | 'order'>,
+): readonly Reason[] {
   const { changes, placed } = schedule;
   const cold = changes.filter((change) => change.from === null);
   const [first] = [...cold].sort((a, b) => a.fromS - b.fromS);
@@ -57,5 +81,5 @@ export function reasonsOf({ evening, machines }: Assembled, schedule: Schedule):
       .reduce((sum, span) => sum + overlapS(toS, readyS, span), 0);
     return [{ code: 'meanwhile', machine, fromC, toC, takesS, others, handsS }];
   });
-  return [...switched, ...meanwhile];
+  return [...switched, ...meanwhile, ...putOff(evening, order)];
 }

@@ -67,7 +67,7 @@ export function PlanOfEvening({
   const [piece, setPiece] = useState<number | null>(null);
   const { plan, made } = shown;
   const units = useUnits();
-  const reasons = reasonsOf(made.assembled, plan.schedule);
+  const reasons = reasonsOf(made.assembled, plan);
   if (made.assembled.loads.length === 0)
     return <Typography>Choose what is to be pressed, and it is planned here.</Typography>;
   return (

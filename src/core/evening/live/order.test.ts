@@ -1,4 +1,4 @@
-import { decoderOf, inTurn, tryAll, withSettings } from '..';
+import { decoderOf, inTurn, reasonsOf, tryAll, withSettings } from '..';
 import type { Block, Evening, PieceWork } from '../problem';
 import { keptOrder, orderLeft } from './order';
 
@@ -51,9 +51,13 @@ test('what has hands at both ends is put off where other work then fits between'
   expect(all).toBe(true);
   // 30 s until its piece is there, 20 and 80 s of hands; the press is begun in between and taken out after
   expect(endOf(order)).toBe(150);
-  expect(decoderOf(EVENING).schedule(order).placed).toContainEqual(
+  const schedule = decoderOf(EVENING).schedule(order);
+  expect(schedule.placed).toContainEqual(
     expect.objectContaining({ piece: 1, startS: 50, endS: 150 }),
   );
+  const made = { evening: EVENING, loads: [], machines: [] };
+  expect(reasonsOf(made, { schedule, order })).toEqual([{ code: 'put-off', machine: 0 }]);
+  expect(reasonsOf(made, { schedule, order: begun })).toEqual([]);
 });
 
 test('a run keeps what was put off, and no longer waits for what has begun', () => {
