@@ -40,6 +40,17 @@ test('two tiles in each other’s places are one finding, three that went round 
   expect(gathered(round, 3)).toEqual(round);
 });
 
+test('what comes apart in the photo is one place, as what the largest part is', () => {
+  const part: LookFinding = {
+    ...{ code: 'covered', tile: null, mm: 4 },
+    box: { x: 19, y: 12, width: 2, height: 4 },
+  };
+  expect(gathered([part, place(null, 10), place(null, 40)], 0)).toEqual([
+    { code: 'bare', tile: null, mm: 11, box: { x: 10, y: 10, width: 11, height: 6 } },
+    place(null, 40),
+  ]);
+});
+
 test('what the flap of a sheet in a wrong place hides of its neighbour is told with that sheet, and nothing further off', () => {
   const turned: LookFinding = {
     ...{ code: 'tile-turned', tile: 'A1', turnDeg: 180 },
@@ -49,7 +60,7 @@ test('what the flap of a sheet in a wrong place hides of its neighbour is told w
     ...{ code: 'bare', tile: 'A2', mm: 4 },
     box: { x: 50.5, y: 10, width: 2, height: 4 },
   };
-  const own: LookFinding = { ...hidden, box: { ...hidden.box, x: 55 } };
+  const own: LookFinding = { ...hidden, box: { ...hidden.box, x: 57 } };
   expect(gathered([turned, hidden, own], 3)).toEqual([turned, own]);
   expect(gathered([hidden, own], 3)).toEqual([hidden, own]);
 });

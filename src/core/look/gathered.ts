@@ -1,6 +1,6 @@
-import { contains, outset } from '../geometry';
+import { area, contains, outset } from '../geometry';
 import type { LookFinding } from './findings';
-import { boxRound } from './together';
+import { boxRound, inGroups } from './together';
 
 /** So many places of one tile are told one by one; with more of them it is the tile that is not as it must be. */
 const MOST_PLACES = 3;
@@ -38,13 +38,35 @@ function withoutFlaps(findings: readonly LookFinding[], flapMm: number): LookFin
   );
 }
 
+/** Places of one tile this near each other are one: what lies there, or is lost, comes apart in the photo, mm. */
+const NEAR_MM = 4;
+
+/** Places that lie beside each other, told as one: as what the largest of them is. */
+function besideEachOther(findings: readonly LookFinding[]): LookFinding[] {
+  const groups = [...new Set(findings.filter(isInk).map(({ tile }) => tile))].flatMap((tile) =>
+    inGroups(
+      findings.filter(isInk).filter((each) => each.tile === tile),
+      NEAR_MM,
+    ),
+  );
+  return findings.flatMap((finding): LookFinding[] => {
+    const group = groups.find(({ all }) => all.some((each) => each === finding));
+    if (!group || group.all.length === 1) return [finding];
+    const largest = group.all.reduce((most, each) =>
+      area(each.box) > area(most.box) ? each : most,
+    );
+    if (finding !== largest) return [];
+    return [{ ...largest, mm: Math.max(group.box.width, group.box.height), box: group.box }];
+  });
+}
+
 /**
- * Findings that are one, told as one: an exchange of two tiles, and many places of one tile, where
- * another sheet may lie.
+ * Findings that are one, told as one: an exchange of two tiles, places beside each other, and many
+ * places of one tile, where another sheet may lie.
  * @param flapMm how far sheets go on under or over each other.
  */
 export const gathered = (findings: readonly LookFinding[], flapMm: number): LookFinding[] =>
-  placesTogether(exchanged(withoutFlaps(findings, flapMm)));
+  placesTogether(besideEachOther(exchanged(withoutFlaps(findings, flapMm))));
 
 function placesTogether(findings: readonly LookFinding[]): LookFinding[] {
   const placesOf = (tile: string | null): Ink[] =>
