@@ -58,7 +58,7 @@ export function lookFindingWords(finding: LookFinding, units: UnitStyle): string
     case 'clipped':
       return `${mm(finding.mm)} of ink are missing along the ${SIDE_WORDS[finding.side]} edge${named(' of', finding.tile)}.`;
     case 'bare':
-      return `Bare where ink must be${named(' on', finding.tile)}, ${length(finding.mm)} long: it was not printed, or something white lies on it.`;
+      return `Bare where ink must be${named(' on', finding.tile)}, ${length(finding.mm)} long: it was not printed, ${finding.tile === null ? 'or something white lies on it' : 'something white lies on it, or another sheet lies there'}.`;
     case 'covered':
       return `Another colour than there must be${named(' on', finding.tile)}, ${length(finding.mm)} long: something lies on it, ${finding.tile === null ? 'or it is smeared' : 'it is smeared, or another sheet lies there'}.`;
     case 'crooked':
@@ -91,9 +91,8 @@ export function lookRemedyWords(finding: LookFinding): string {
     case 'border':
       return 'Cut it back to the ink: white that is pressed stays white.';
     case 'bare':
-      return 'Take off whatever lies there. If the paper is bare below, print this sheet again.';
     case 'covered':
-      return `Take off whatever lies there${finding.tile === null ? '' : `; if it is another sheet, lay ${finding.tile}`}. If the ink is smeared, print this sheet again.`;
+      return `Take off whatever lies there${finding.tile === null ? '' : `; if it is another sheet, lay ${finding.tile}`}. If ${finding.code === 'bare' ? 'the paper is bare below' : 'the ink is smeared'}, print this sheet again.`;
     case 'crooked':
       return `Lift it off and lay it again, its right end ${finding.deg > 0 ? 'higher' : 'lower'}; tape it, and take another photo.`;
     case 'aside':
