@@ -1,5 +1,5 @@
 import { clear, emptyFloor, opens, place, setMachine, type Floor } from './floor';
-import { leftOf, usesOf, type Order, type UseAt, type Wanted } from './orders';
+import { leftOf, putOffIn, usesOf, type Order, type UseAt, type Wanted } from './orders';
 import type { Block, Evening, Schedule } from './problem';
 
 /** Turns an order of work into a plan: whatever comes first in the order gets the earliest place that is left. */
@@ -119,7 +119,7 @@ function setAhead({ floor, next }: Progress, { piece, block, use }: UseAt): void
 /** Places everything in an order; returns when the last piece is done, infinity once that cannot be by a moment. */
 function decode(progress: Progress, uses: readonly UseAt[], order: Order, byS = Infinity): number {
   const { floor, pieces, ahead, ends, next, left } = progress;
-  const putOff = pieces.length + uses.length;
+  const putOff = putOffIn(progress, uses);
   for (const piece of order) {
     if (piece === putOff) progress.noSoonerS = floor.lastS;
     else if (piece >= pieces.length) setAhead(progress, uses[piece - pieces.length] as UseAt);

@@ -15,6 +15,7 @@ interface Going {
   readonly evening: Evening;
   readonly decoder: Decoder;
   readonly uses: readonly UseAt[];
+  /** The mention that puts off what comes next. */
   readonly putOff: number;
   /** What of a piece is left from each block on, s. */
   readonly left: readonly (readonly number[])[];
@@ -144,8 +145,9 @@ function alikeOf({ pieces }: Evening): number[] {
 export function tryAll(evening: Evening, known: Order, most: number): Tried {
   const decoder = decoderOf(evening);
   const { endS } = decoder.schedule(known);
+  const uses = usesOf(evening);
   const going: Going = {
-    ...{ evening, decoder, uses: usesOf(evening), putOff: putOffIn(evening) },
+    ...{ evening, decoder, uses, putOff: putOffIn(evening, uses) },
     left: evening.pieces.map(leftOf),
     ...{ alike: alikeOf(evening), seen: new Set<string>(), prefix: [], nodes: 0 },
     counts: new Int32Array(evening.pieces.length),

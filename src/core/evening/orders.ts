@@ -77,9 +77,12 @@ export const usesOf = ({ pieces }: Evening): readonly UseAt[] =>
     blocks.flatMap(({ use }, block) => (use ? [{ piece, block, use }] : [])),
   );
 
-/** The mention that puts off the piece after it; where one is, the order is longer by it. */
-export const putOffIn = (evening: Evening): number =>
-  evening.pieces.length + usesOf(evening).length;
+/**
+ * The mention that puts off the piece after it; where one is, the order is longer by it.
+ * @param uses by `usesOf` the evening.
+ */
+export const putOffIn = ({ pieces }: Pick<Evening, 'pieces'>, uses: readonly UseAt[]): number =>
+  pieces.length + uses.length;
 
 /**
  * An order with the setting of machines as things of their own: what is cold is switched on before all else, the slowest

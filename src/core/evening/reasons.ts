@@ -1,5 +1,5 @@
 import type { Assembled } from './assemble';
-import { putOffIn } from './orders';
+import { putOffIn, usesOf } from './orders';
 import type { Evening } from './problem';
 import type { Planned } from './search';
 
@@ -32,9 +32,10 @@ const overlapS = (fromS: number, toS: number, span: { fromS: number; toS: number
 function putOff(evening: Evening, order: Planned['order']): Reason[] {
   const next = evening.pieces.map(() => 0);
   const machines = new Set<number>();
+  const putsOff = putOffIn(evening, usesOf(evening));
   let waits = false;
   for (const mention of order) {
-    if (mention === putOffIn(evening)) waits = true;
+    if (mention === putsOff) waits = true;
     const block = next[mention];
     if (block === undefined) continue;
     const use = evening.pieces[mention]?.blocks[block]?.use;

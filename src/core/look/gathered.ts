@@ -23,7 +23,7 @@ function exchanged(findings: readonly LookFinding[]): LookFinding[] {
   });
 }
 
-/** A place that stands out less than this beyond a flap is the flap's, mm. */
+/** A place that stands out less than this beyond a flap is the flap's, mm (own choice, by trials). */
 const BESIDE_MM = 2;
 
 /** Without what the flap of a sheet that lies elsewhere, or turned, hides of its neighbours: it goes where that sheet goes. */
@@ -38,7 +38,7 @@ function withoutFlaps(findings: readonly LookFinding[], flapMm: number): LookFin
   );
 }
 
-/** Places of one tile this near each other are one: what lies there, or is lost, comes apart in the photo, mm. */
+/** Places of one tile this near each other are one: what lies there, or is lost, comes apart in the photo, mm (own choice, by trials). */
 const NEAR_MM = 4;
 
 /** Places that lie beside each other, told as one: as what the largest of them is. */

@@ -13,11 +13,12 @@ export function keptOrder(
   const uses = usesOf(evening);
   const count = evening.pieces.length;
   const next = [...from];
+  const putsOff = putOffIn(evening, uses);
   const kept: KeptOrder = [];
   let putOff = false;
   for (const mention of order) {
     const use = uses[mention - count];
-    if (mention === putOffIn(evening)) putOff = true;
+    if (mention === putsOff) putOff = true;
     else if (use) {
       const block = use.block + (from[use.piece] ?? 0);
       kept.push({ piece: use.piece, block, sets: true, putOff: false });
@@ -52,7 +53,7 @@ export function orderLeft(
     const isLeft = at >= 0 && (left[piece] ?? 0) > 0;
     if (isLeft) {
       left[piece] = (left[piece] ?? 0) - 1;
-      if (putOff && waits) mentions.push(putOffIn(evening));
+      if (putOff && waits) mentions.push(putOffIn(evening, uses));
       mentions.push(piece);
     }
     waits = isLeft;
