@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { expect, test } from './bench';
 
 test('a switch moves under the finger while the plan is still worked out beside the page', async ({
@@ -40,4 +41,17 @@ test('a switch moves under the finger while the plan is still worked out beside 
   await expect(together).not.toBeChecked();
   await page.keyboard.press('Control+z');
   await expect(together).toBeChecked({ timeout: 20_000 });
+
+  // of two touched one right after the other, the second does not take back the first
+  const [canMirror, byItself] = [/print dialog can mirror/, /It mirrors by itself/].map((label) =>
+    page.getByLabel(label),
+  ) as [Locator, Locator];
+  const could = await canMirror.isChecked();
+  await canMirror.click();
+  await byItself.click();
+  await expect(canMirror).toBeChecked({ checked: !could });
+  await expect(byItself).toBeChecked();
+  await page.reload();
+  await expect(canMirror).toBeChecked({ checked: !could });
+  await expect(byItself).toBeChecked();
 });

@@ -56,7 +56,9 @@ export function MachineFields() {
   const { job, plan } = useJob();
   const { shelf, addToShelf } = useBench();
   const { change } = useHeatEdit();
-  const { machine } = plan.tools;
+  // as it is on the shelf by now: the plan may still be of before the last change
+  const machine =
+    shelf.machines.find(({ id }) => id === plan.tools.machine.id) ?? plan.tools.machine;
   const units = useUnits();
   const [measures, setMeasures] = useState(false);
   const { display } = plan.press;

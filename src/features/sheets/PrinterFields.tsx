@@ -37,7 +37,9 @@ const BAR_ASKS = 'From 80 to 120 mm; measure it again.';
 export function PrinterFields() {
   const { edit, plan } = useJob();
   const { shelf, addToShelf } = useBench();
-  const { printer } = plan.tools;
+  // as it is on the shelf by now: the plan may still be of before the last change
+  const printer =
+    shelf.printers.find(({ id }) => id === plan.tools.printer.id) ?? plan.tools.printer;
   const change = (part: Partial<Printer>) =>
     void addToShelf({ printers: [{ ...printer, ...part, origin: 'own setting' }] });
   return (

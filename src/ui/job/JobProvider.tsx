@@ -210,7 +210,7 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
   );
   if (!value) return <Opening words="Working out the job" />;
   return (
-    <BehindContext value={planned?.job !== touched}>
+    <BehindContext value={planned?.job !== touched || planned.shelf !== shelf}>
       <JobContext value={value}>{children}</JobContext>
     </BehindContext>
   );

@@ -8,9 +8,10 @@ import { planJob, type JobPlan } from '@/core/plan';
 import { HEAVY_FROM, planWeight } from '@/core/weight';
 import { createPlanner } from '@/workers';
 
-/** A job with its plan, of one moment. */
+/** A job with its plan, of one moment, and the shelf it was planned by. */
 export interface Planned {
   readonly job: Job;
+  readonly shelf: Shelf;
   readonly plan: JobPlan;
 }
 
@@ -22,7 +23,7 @@ const SLOW_IN_A_ROW = 3;
 function timed(job: Job, shelf: Shelf): Planned & { tookMs: number } {
   const start = performance.now();
   const plan = planJob(job, shelf);
-  return { job, plan, tookMs: performance.now() - start };
+  return { job, shelf, plan, tookMs: performance.now() - start };
 }
 
 /** How slow the last plans were, and the last of them. */
@@ -55,7 +56,7 @@ export function usePlanned(job: Job, shelf: Shelf): Planned | null {
   useEffect(() => {
     if (!beside) return;
     planner.ask({ job, shelf }).then(
-      (plan) => plan && pace.setState({ last: { job, plan } }),
+      (plan) => plan && pace.setState({ last: { job, shelf, plan } }),
       () => pace.setState({ slow: 0 }), // no background work here: on the page, then
     );
   }, [beside, planner, pace, job, shelf]);
