@@ -52,3 +52,20 @@ test('a photo of something else is not taken for the print', async () => {
   expect(look.which).toBeNull();
   expect(look.findings).toEqual([]);
 }, 120_000);
+
+test('a chart of little but night over twelve sheets: nothing is said where nothing is wrong, nor beside a missing sheet', async () => {
+  const faint = await printedOf('faint', 1);
+  const wanted = faint.expected.map(ready);
+  const of = async (fault: Fault | null) => {
+    const scene = sceneOf(faint, fault, 100);
+    if (!scene) throw new Error('no scene');
+    return tried(faint, wanted, scene, 1000, false, 3000);
+  };
+  const good = await of(null);
+  expect(good.right).toBe(true);
+  expect(good.look.findings).toEqual([]);
+  const { look, beside, found } = await of('missing');
+  expect(found).toBe(true);
+  expect(beside).toEqual([]);
+  expect(look.findings).toHaveLength(1);
+}, 360_000);

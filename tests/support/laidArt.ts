@@ -4,7 +4,7 @@ import { randomOf } from '@/core/random';
 const { floor, round, sin, cos, PI } = Math;
 
 /** Kinds of art a look is tried on. */
-export const ART_KINDS = ['wrap', 'chart', 'badge', 'photo', 'repeat'] as const;
+export const ART_KINDS = ['wrap', 'chart', 'faint', 'badge', 'photo', 'repeat'] as const;
 export type ArtKind = (typeof ART_KINDS)[number];
 
 const WORDS = [
@@ -29,7 +29,7 @@ export async function artPng(
 ): Promise<Buffer> {
   const random = randomOf(seed * 7919 + kind.length);
   if (kind === 'photo') return photograph(random, width, height);
-  const svg = { wrap, chart, badge, repeat }[kind](random, width, height);
+  const svg = { wrap, chart, faint, badge, repeat }[kind](random, width, height);
   return sharp(
     Buffer.from(
       `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}">${svg}</svg>`,
@@ -95,6 +95,29 @@ const chart: Paint = (random, w, h) => {
       `<circle cx="${w * (i / 60 + 0.06 * random())}" cy="${h * (0.15 + 0.7 * (i / 60) + 0.08 * random())}" r="${w * (0.03 + 0.05 * random())}" fill="#3a4a86" opacity="0.25"/>`,
   );
   return `<rect width="${w}" height="${h}" fill="#141d40"/>${way.join('')}${rings.join('')}${stars.join('')}${figures.join('')}<text x="${w * 0.08}" y="${h * 0.06}" fill="#f0d890" font-family="serif" font-size="${w * 0.045}">${word(random)} ${word(random)} sky</text>`;
+};
+
+/** A chart of little but night: a few fine lines, some stars, one line of words; whole sheets of it are nearly empty. */
+const faint: Paint = (random, w, h) => {
+  const [x, y, r] = [w / 2, h * 0.46, w * 0.44];
+  const line = (stroke: string, wide: number) =>
+    `fill="none" stroke="${stroke}" stroke-width="${w * wide}"`;
+  const rings = [0.25, 0.5, 0.75, 1].map(
+    (k) => `<circle cx="${x}" cy="${y}" r="${r * k}" ${line('#565f85', 0.0009)}/>`,
+  );
+  const at = () => {
+    const [turn, out] = [2 * PI * random(), r * Math.sqrt(random())];
+    return `${(x + out * cos(turn)).toFixed(1)},${(y + out * sin(turn)).toFixed(1)}`;
+  };
+  const figures = Array.from(
+    { length: 14 },
+    () => `<polyline points="${at()} ${at()}" ${line('#b08a68', 0.002)}/>`,
+  );
+  const stars = Array.from({ length: 220 }, () => {
+    const [cx, cy] = at().split(',');
+    return `<circle cx="${cx}" cy="${cy}" r="${(w * (0.001 + 0.004 * random() ** 4)).toFixed(1)}" fill="#fff4de"/>`;
+  });
+  return `<rect width="${w}" height="${h}" fill="#0f1a3d"/>${rings.join('')}${figures.join('')}${stars.join('')}<text x="${x}" y="${h * 0.87}" text-anchor="middle" fill="#fff4de" font-family="sans-serif" font-weight="bold" font-size="${w * 0.06}">${word(random)} ${word(random)} sky</text>`;
 };
 
 const badge: Paint = (random, w, h) => {

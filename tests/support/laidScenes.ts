@@ -12,6 +12,7 @@ import { jobOn, shelf } from './jobs';
 const ON: Readonly<Record<ArtKind, { blank: string; px: readonly [number, number] }>> = {
   wrap: { blank: 'mug-12oz', px: [2700, 1200] },
   chart: { blank: 'wall-panel', px: [3000, 4500] },
+  faint: { blank: 'wall-panel', px: [3000, 4500] },
   badge: { blank: 'round-coaster', px: [1300, 1300] },
   photo: { blank: 'mouse-mat', px: [2000, 1700] },
   repeat: { blank: 'mouse-mat', px: [2000, 1700] },
@@ -34,7 +35,7 @@ export async function printedOf(kind: ArtKind, seed: number): Promise<Printed> {
   const { blank, px } = ON[kind];
   const bytes = await artPng(kind, seed, ...px);
   const art = await artOf(bytes);
-  const laid = kind === 'chart';
+  const laid = kind === 'chart' || kind === 'faint';
   const base = jobOn(blank, art);
   const job = {
     ...base,

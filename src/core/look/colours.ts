@@ -18,36 +18,64 @@ export interface Colours {
 /** Red, green, blue. */
 export const CHANNELS = [0, 1, 2] as const;
 
-/** What must lie there, reduced by averaging. */
+/** What must lie there, reduced by averaging to no more than `most` pixels a millimetre. */
 export function wantedColours({ width, height, data, pxPerMm }: Raster, most: number): Colours {
-  const step = max(1, pxPerMm / most);
-  const [w, h] = [floor(width / step), floor(height / step)];
-  const planes = [
-    new Float32Array(w * h),
-    new Float32Array(w * h),
-    new Float32Array(w * h),
-  ] as const;
-  for (let y = 0, to = 0; y < h; y++)
-    for (let x = 0; x < w; x++, to++) {
-      const [l, r] = [floor(x * step), max(floor(x * step) + 1, floor((x + 1) * step))];
-      const [t, b] = [floor(y * step), max(floor(y * step) + 1, floor((y + 1) * step))];
-      const n = (r - l) * (b - t);
-      for (const k of CHANNELS) {
+  const w = max(1, floor(width / max(1, pxPerMm / most)));
+  const step = width / w;
+  const h = max(1, floor(height / step));
+  const [columns, rows] = [sharesOf(w, step, width), sharesOf(h, step, height)];
+  const planes = CHANNELS.map((k) => {
+    const across = new Float32Array(w * height);
+    for (let y = 0, to = 0; y < height; y++)
+      for (const { from, shares } of columns) {
         let sum = 0;
-        for (let v = t; v < b; v++)
-          for (let u = l; u < r; u++) sum += data[(v * width + u) * 4 + k] ?? 255;
-        planes[k][to] = sum / n;
+        for (let n = 0, at = (y * width + from) * 4 + k; n < shares.length; n++, at += 4)
+          sum += (data[at] ?? 255) * (shares[n] ?? 0);
+        across[to++] = sum;
       }
-    }
-  return { width: w, height: h, pxPerMm: w / (width / pxPerMm), planes };
+    const plane = new Float32Array(w * h);
+    rows.forEach(({ from, shares }, y) => {
+      for (let n = 0; n < shares.length; n++) {
+        const share = shares[n] ?? 0;
+        for (let x = 0, at = (from + n) * w, to = y * w; x < w; x++, at++, to++)
+          plane[to] = (plane[to] ?? 0) + share * (across[at] ?? 0);
+      }
+    });
+    return plane;
+  });
+  const [red, green, blue] = planes as [Float32Array, Float32Array, Float32Array];
+  return { width: w, height: h, pxPerMm: pxPerMm / step, planes: [red, green, blue] };
 }
 
-/** The photo as seen from straight above, every part where it really lies. */
+/** Which pixels each of `count` larger ones lies over, `step` of them wide, and what share of it each is. */
+function sharesOf(
+  count: number,
+  step: number,
+  size: number,
+): readonly { readonly from: number; readonly shares: readonly number[] }[] {
+  return Array.from({ length: count }, (_, nth) => {
+    const [low, high] = [nth * step, min((nth + 1) * step, size)];
+    const from = floor(low);
+    const shares = Array.from(
+      { length: max(1, ceil(high - 1e-9) - from) },
+      (_, n) => (min(high, from + n + 1) - max(low, from + n)) / (high - low),
+    );
+    return { from, shares };
+  });
+}
+
+/** What a photo shows, and where: its parts, where each really lies, and which are not what must lie there. */
+export interface Shown {
+  readonly photo: Photo;
+  readonly view: View;
+  readonly parts: readonly Part[];
+  readonly drifts: readonly (Drift | null)[];
+  readonly astray: ReadonlySet<number>;
+}
+
+/** The photo as seen from straight above, every part where it really lies; NaN where a part is astray. */
 export function seenColours(
-  photo: Photo,
-  view: View,
-  parts: readonly Part[],
-  drifts: readonly (Drift | null)[],
+  { photo, view, parts, drifts, astray }: Shown,
   { width, height, pxPerMm }: Colours,
 ): Colours {
   const planes = [
@@ -64,6 +92,7 @@ export function seenColours(
   const looks = max(1, min(2, round(hypot(beside.x - middle.x, beside.y - middle.y))));
   // by figures alone: millions of places are looked at
   const moved = new Float64Array(parts.flatMap((_, nth) => figuresOf(drifts[nth] ?? NO_DRIFT)));
+  const away = Uint8Array.from(parts, (_, nth) => (astray.has(nth) ? 1 : 0));
   const [red, green, blue] = planes;
   const { data, width: photoWidth, height: photoHeight } = photo;
   const all = looks * looks;
@@ -74,7 +103,12 @@ export function seenColours(
   );
   for (let y = 0, at = 0; y < height; y++)
     for (let x = 0; x < width; x++, at++) {
-      const m = 6 * (owner[at] ?? 0);
+      const part = owner[at] ?? 0;
+      if (away[part]) {
+        red[at] = green[at] = blue[at] = NaN;
+        continue;
+      }
+      const m = 6 * part;
       const x0 = moved[m] ?? 0;
       const xx = 1 + (moved[m + 1] ?? 0);
       const xy = moved[m + 2] ?? 0;

@@ -34,7 +34,8 @@ export function inkOf(over: Over, astray: ReadonlySet<number>): Told {
   const { picture, parts } = expected;
   const areaMm2 = (picture.width * picture.height) / picture.pxPerMm ** 2;
   const own = drifts.map((each) => each?.drift ?? null);
-  const seen = seenColours(photo, view, parts, own, wanted);
+  // what lies there instead would tell of light and colours as wrongly as of ink
+  const seen = seenColours({ photo, view, parts, drifts: own, astray }, wanted);
   const tint = tintOf(wanted, samples, seen);
   const beside = (box: Box) => parts.some((part, nth) => astray.has(nth) && meets(part.box, box));
   const both = sideBySide(expected, soft, light, registered);
