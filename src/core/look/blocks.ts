@@ -1,10 +1,10 @@
 import type { Box, Point } from '../geometry';
 import { bottom, right } from '../geometry';
-import { pixelOf, seenAt, type Pair, type View } from './camera';
+import { alongLines, seenAt, type Pair, type View } from './camera';
 import { alikeRound, varianceAt } from './alike';
 import { leastSquares } from './leastSquares';
 import { medianOf } from '../median';
-import { sampleAt, type Plane } from './plane';
+import { sampledAlong, type Plane } from './plane';
 
 const { floor, min, max, sqrt, hypot, round } = Math;
 
@@ -49,13 +49,16 @@ export function seenFromAbove(
   const [width, height] = [round(widthMm * pxPerMm), round(heightMm * pxPerMm)];
   const data = new Float32Array(width * height);
   const by = photo.width / photoWidthPx;
-  const pixel = pixelOf(view);
-  const p = { x: 0, y: 0 };
-  for (let y = 0, at = 0; y < height; y++)
-    for (let x = 0; x < width; x++, at++) {
-      pixel((x + 0.5) / pxPerMm, (y + 0.5) / pxPerMm, p);
-      data[at] = sampleAt(photo, p.x * by - 0.5, p.y * by - 0.5);
-    }
+  const along = alongLines(view);
+  const [us, vs] = [new Float64Array(width), new Float64Array(width)];
+  for (let y = 0; y < height; y++) {
+    along(
+      { x: 0.5 / pxPerMm, y: (y + 0.5) / pxPerMm },
+      { x: 1 / pxPerMm, y: 0 },
+      ...([width, us, vs] as const),
+    );
+    data.set(sampledAlong(photo, by, us, vs), y * width);
+  }
   return { width, height, data };
 }
 

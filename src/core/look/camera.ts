@@ -56,23 +56,33 @@ export function seenAt({ map, lens, widthPx, heightPx }: View, x: number, y: num
   return { x: cx + dx * out, y: cy + dy * out };
 }
 
-/** As `seenAt`, into `out`: for millions of places. */
-export function pixelOf({
-  map,
-  lens,
-  widthPx,
-  heightPx,
-}: View): (x: number, y: number, out: { x: number; y: number }) => void {
+/**
+ * As `seenAt`, for millions of places: `count` of them along a line from (x, y), each (dx, dy) from the one before, into
+ * `u` and `v`.
+ */
+export function alongLines({ map, lens, widthPx, heightPx }: View) {
   const [a, b, c, d, e, f, g, h, i] = map;
   const [cx, cy] = [widthPx / 2, heightPx / 2];
   const bend = lens / (cx * cx + cy * cy);
-  return (x, y, out) => {
-    const w = 1 / (g * x + h * y + i);
-    const dx = (a * x + b * y + c) * w - cx;
-    const dy = (d * x + e * y + f) * w - cy;
-    const far = 1 + bend * (dx * dx + dy * dy);
-    out.x = cx + dx * far;
-    out.y = cy + dy * far;
+  return (
+    from: Readonly<Point>,
+    step: Readonly<Point>,
+    count: number,
+    u: Float64Array,
+    v: Float64Array,
+  ): void => {
+    const { x: x0, y: y0 } = from;
+    const { x: stepX, y: stepY } = step;
+    for (let n = 0; n < count; n++) {
+      const x = x0 + n * stepX;
+      const y = y0 + n * stepY;
+      const w = 1 / (g * x + h * y + i);
+      const dx = (a * x + b * y + c) * w - cx;
+      const dy = (d * x + e * y + f) * w - cy;
+      const far = 1 + bend * (dx * dx + dy * dy);
+      u[n] = cx + dx * far;
+      v[n] = cy + dy * far;
+    }
   };
 }
 

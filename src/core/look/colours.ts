@@ -1,8 +1,8 @@
 import type { Raster as Photo } from '../art';
 import { bottom, right } from '../geometry';
 import type { Raster } from '../proof';
-import { NO_DRIFT, type Drift } from './blocks';
-import { pixelOf, seenAt, type View } from './camera';
+import { driftAt, NO_DRIFT, type Drift } from './blocks';
+import { alongLines, seenAt, type View } from './camera';
 import type { Part } from './expected';
 
 const { ceil, floor, hypot, max, min, round } = Math;
@@ -84,61 +84,56 @@ export function seenColours(
     new Float32Array(width * height),
   ] as const;
   const owner = ownersOf(parts, width, height, pxPerMm);
-  const pixel = pixelOf(view);
-  const p = { x: 0, y: 0 };
+  const along = alongLines(view);
   // as many looks a pixel as the photo has pixels there
   const middle = seenAt(view, width / 2 / pxPerMm, height / 2 / pxPerMm);
   const beside = seenAt(view, (width / 2 + 1) / pxPerMm, height / 2 / pxPerMm);
   const looks = max(1, min(2, round(hypot(beside.x - middle.x, beside.y - middle.y))));
-  // by figures alone: millions of places are looked at
-  const moved = new Float64Array(parts.flatMap((_, nth) => figuresOf(drifts[nth] ?? NO_DRIFT)));
-  const away = Uint8Array.from(parts, (_, nth) => (astray.has(nth) ? 1 : 0));
-  const [red, green, blue] = planes;
-  const { data, width: photoWidth, height: photoHeight } = photo;
-  const all = looks * looks;
-  const aside = Float64Array.from({ length: all }, (_, look) => ((look % looks) + 0.5) / looks);
-  const below = Float64Array.from(
-    { length: all },
-    (_, look) => (floor(look / looks) + 0.5) / looks,
-  );
-  for (let y = 0, at = 0; y < height; y++)
-    for (let x = 0; x < width; x++, at++) {
-      const part = owner[at] ?? 0;
-      if (away[part]) {
-        red[at] = green[at] = blue[at] = NaN;
+  const share = 1 / looks ** 2;
+  const within = Array.from({ length: looks }, (_, look) => (look + 0.5) / looks);
+  const [us, vs] = [new Float64Array(width), new Float64Array(width)];
+  for (let y = 0; y < height; y++)
+    for (let x = 0, to = 0; x < width; x = to) {
+      // as far along the row as one part reaches
+      const part = owner[y * width + x] ?? 0;
+      for (to = x + 1; to < width && owner[y * width + to] === part;) to++;
+      const run = { at: y * width + x, count: to - x };
+      if (astray.has(part)) {
+        for (const plane of planes) plane.fill(NaN, run.at, run.at + run.count);
         continue;
       }
-      const m = 6 * part;
-      const x0 = moved[m] ?? 0;
-      const xx = 1 + (moved[m + 1] ?? 0);
-      const xy = moved[m + 2] ?? 0;
-      const y0 = moved[m + 3] ?? 0;
-      const yx = moved[m + 4] ?? 0;
-      const yy = 1 + (moved[m + 5] ?? 0);
-      let r = 0;
-      let g = 0;
-      let b = 0;
-      for (let look = 0; look < all; look++) {
-        const px = (x + (aside[look] ?? 0)) / pxPerMm;
-        const py = (y + (below[look] ?? 0)) / pxPerMm;
-        pixel(x0 + xx * px + xy * py, y0 + yx * px + yy * py, p);
-        const ix = floor(p.x);
-        const iy = floor(p.y);
-        const seen = ix >= 0 && iy >= 0 && ix < photoWidth && iy < photoHeight;
-        const i = (iy * photoWidth + ix) * 4;
-        r += seen ? (data[i] ?? 0) : NaN;
-        g += seen ? (data[i + 1] ?? 0) : NaN;
-        b += seen ? (data[i + 2] ?? 0) : NaN;
-      }
-      red[at] = r / all;
-      green[at] = g / all;
-      blue[at] = b / all;
+      const { x: moveX, y: moveY } = drifts[part] ?? NO_DRIFT;
+      const step = { x: (1 + moveX[1]) / pxPerMm, y: moveY[1] / pxPerMm };
+      for (const aside of within)
+        for (const below of within) {
+          const [px, py] = [(x + aside) / pxPerMm, (y + below) / pxPerMm];
+          const off = driftAt({ x: moveX, y: moveY }, px, py);
+          along({ x: px + off.x, y: py + off.y }, step, run.count, us, vs);
+          addSeen(photo, us, vs, share, planes, run);
+        }
     }
   return { width, height, pxPerMm, planes };
 }
 
-/** The six figures of a drift. */
-const figuresOf = ({ x, y }: Drift): number[] => [...x, ...y];
+/** Adds a share of what the photo shows at places, one after the other, to as many pixels; NaN beyond it. */
+function addSeen(
+  { data, width, height }: Photo,
+  us: Float64Array,
+  vs: Float64Array,
+  share: number,
+  [red, green, blue]: Colours['planes'],
+  { at, count }: { readonly at: number; readonly count: number },
+): void {
+  for (let n = 0, to = at; n < count; n++, to++) {
+    const u = floor(us[n] ?? NaN);
+    const v = floor(vs[n] ?? NaN);
+    const by = u >= 0 && v >= 0 && u < width && v < height ? share : NaN;
+    const i = (v * width + u) * 4;
+    red[to] = (red[to] ?? 0) + by * (data[i] ?? 0);
+    green[to] = (green[to] ?? 0) + by * (data[i + 1] ?? 0);
+    blue[to] = (blue[to] ?? 0) + by * (data[i + 2] ?? 0);
+  }
+}
 
 /** Which part each pixel belongs to; the first where none. */
 function ownersOf(

@@ -1,9 +1,9 @@
 import type { Box, Point } from '../geometry';
 import type { Side } from '../sheet';
-import { pxPerMmAt, seenAt, type View } from './camera';
-import { sampleAt, type Plane } from './plane';
+import { alongLines, pxPerMmAt, seenAt, type View } from './camera';
+import { sampledAlong, type Plane } from './plane';
 
-const { abs, max, min, ceil } = Math;
+const { abs, max, min, ceil, floor } = Math;
 const { isNaN } = Number;
 
 /** An edge of the paper as the photo shows it. */
@@ -29,7 +29,7 @@ const ON_LINE_MM = 0.35;
 const LEAST_SHARE = 0.5;
 
 /** Where light falls most from paper to table along a way outwards, mm of the way; null where it hardly falls. */
-function fallAlong(values: readonly number[], stepMm: number, fromMm: number): number | null {
+function fallAlong(values: ArrayLike<number>, stepMm: number, fromMm: number): number | null {
   const gap = max(1, ceil(0.3 / stepMm));
   let [best, where] = [0, -1];
   for (let i = gap; i + gap < values.length; i++) {
@@ -74,6 +74,7 @@ function onOneLine(
  */
 export function paperEdges(light: Plane, view: View, paper: Box): PaperEdge[] {
   const sides: readonly Side[] = ['left', 'right', 'top', 'bottom'];
+  const lines = alongLines(view);
   return sides.flatMap((side) => {
     const upright = side === 'left' || side === 'right';
     const [length, across] = upright ? [paper.height, paper.width] : [paper.width, paper.height];
@@ -91,13 +92,15 @@ export function paperEdges(light: Plane, view: View, paper: Box): PaperEdge[] {
       const along = start + length * (FROM_CORNER + ((1 - 2 * FROM_CORNER) * (nth + 0.5)) / LOOKS);
       const px = upright ? pxPerMmAt(view, base, along) : pxPerMmAt(view, along, base);
       const stepMm = max(0.1, min(0.5, 0.7 / px));
-      const values: number[] = [];
-      for (let t = -reach; t <= reach; t += stepMm) {
-        const off = base + outwards * t;
-        const at = upright ? seenAt(view, off, along) : seenAt(view, along, off);
-        values.push(sampleAt(light, at.x - 0.5, at.y - 0.5));
-      }
-      const found = fallAlong(values, stepMm, -reach);
+      const from = base - outwards * reach;
+      const count = floor((2 * reach) / stepMm) + 1;
+      const [us, vs] = [new Float64Array(count), new Float64Array(count)];
+      lines(
+        upright ? { x: from, y: along } : { x: along, y: from },
+        upright ? { x: outwards * stepMm, y: 0 } : { x: 0, y: outwards * stepMm },
+        ...([count, us, vs] as const),
+      );
+      const found = fallAlong(sampledAlong(light, 1, us, vs), stepMm, -reach);
       if (found !== null) looks.push([along, found]);
     }
     const line = onOneLine(looks);

@@ -115,13 +115,29 @@ export const smoothed = (plane: Plane, reach: number): Plane => ({
   data: boxMean(plane, reach),
 });
 
-/** The figure at a place between pixels (their middles are at 0, 1, 2 …); NaN outside. */
-export function sampleAt({ width, height, data }: Plane, x: number, y: number): number {
-  const [x0, y0] = [floor(x), floor(y)];
-  if (x0 < 0 || y0 < 0 || x0 + 1 >= width || y0 + 1 >= height) return NaN;
-  const [fx, fy] = [x - x0, y - y0];
-  const i = y0 * width + x0;
-  const top = (data[i] ?? 0) * (1 - fx) + (data[i + 1] ?? 0) * fx;
-  const low = (data[i + width] ?? 0) * (1 - fx) + (data[i + width + 1] ?? 0) * fx;
-  return top * (1 - fy) + low * fy;
+/** The figures at places between pixels (their middles are at 0.5, 1.5 …), each place times `by`; NaN outside. */
+export function sampledAlong(
+  { width, height, data }: Plane,
+  by: number,
+  us: Float64Array,
+  vs: Float64Array,
+): Float32Array {
+  const out = new Float32Array(us.length);
+  for (let n = 0; n < out.length; n++) {
+    const x = (us[n] ?? 0) * by - 0.5;
+    const y = (vs[n] ?? 0) * by - 0.5;
+    if (!(x >= 0 && y >= 0 && x < width - 1 && y < height - 1)) {
+      out[n] = NaN;
+      continue;
+    }
+    const x0 = x | 0;
+    const y0 = y | 0;
+    const fx = x - x0;
+    const fy = y - y0;
+    const i = y0 * width + x0;
+    const top = (data[i] ?? 0) * (1 - fx) + (data[i + 1] ?? 0) * fx;
+    const low = (data[i + width] ?? 0) * (1 - fx) + (data[i + width + 1] ?? 0) * fx;
+    out[n] = top * (1 - fy) + low * fy;
+  }
+  return out;
 }

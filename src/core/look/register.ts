@@ -1,5 +1,5 @@
 import { randomOf } from '../random';
-import { fittedMap, frontal, pixelOf, type Pair, type Projective } from './camera';
+import { fittedMap, frontal, type Pair, type Projective } from './camera';
 import { cornersOf, type Corners, type Match } from './corners';
 import { evened, flipped, shrunk, type Plane } from './plane';
 
@@ -126,14 +126,15 @@ function within(
   reach: number,
 ): Pair[] {
   const pairs: Pair[] = [];
-  const place = { x: 0, y: 0 };
-  // a plain view through no lens, into one place: there are millions
-  const pixel = pixelOf({ map, lens: 0, widthPx: 1, heightPx: 1 });
+  const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = map;
   for (const { a, b } of matches) {
     const [x, y] = [wanted.corners.x[b] ?? 0, wanted.corners.y[b] ?? 0];
     const [toX, toY] = [photo.x[a] ?? 0, photo.y[a] ?? 0];
-    pixel(x, y, place);
-    if ((place.x - toX) ** 2 + (place.y - toY) ** 2 <= reach * reach && frontal(map, x, y))
+    // by figures alone: there are millions
+    const w = 1 / (m6 * x + m7 * y + m8);
+    const offX = (m0 * x + m1 * y + m2) * w - toX;
+    const offY = (m3 * x + m4 * y + m5) * w - toY;
+    if (offX * offX + offY * offY <= reach * reach && frontal(map, x, y))
       pairs.push({ from: { x, y }, to: { x: toX, y: toY }, weight: 1 });
   }
   return pairs;

@@ -6,7 +6,7 @@ import { seenAt, type View } from './camera';
 import type { Part } from './expected';
 import type { Tint } from './tint';
 
-const { abs, floor, hypot, max, min } = Math;
+const { abs, floor, max, min, sqrt } = Math;
 
 /** White seen along an edge of inked art. */
 export interface WhiteStrip {
@@ -38,6 +38,12 @@ interface Seen {
   readonly pxPerMm: number;
 }
 
+/** How far a colour is from white paper. */
+function farFrom({ white }: Tint, colour: (k: 0 | 1 | 2) => number): number {
+  const [r, g, b] = [colour(0) - white[0], colour(1) - white[1], colour(2) - white[2]];
+  return sqrt(r * r + g * g + b * b);
+}
+
 /** How near to white the photo is along ways outwards of one side: the middle of all looks, step by step. */
 function profileAt(
   { photo, view, tint, pxPerMm }: Seen,
@@ -62,10 +68,10 @@ function profileAt(
     const cell =
       min(height - 1, max(0, floor(iy * pxPerMm))) * width +
       min(width - 1, max(0, floor(ix * pxPerMm)));
-    const ink = [0, 1, 2].map((k) => tint.predicted.planes[k as 0 | 1 | 2][cell] ?? 0);
-    const span = hypot(...ink.map((v, k) => v - (tint.white[k] ?? 0)));
+    const span = farFrom(tint, (k) => tint.predicted.planes[k][cell] ?? 0);
     if (span < LEAST_INK) continue;
     inked++;
+    const lit = tint.lit[cell] ?? 1;
     for (let i = 0; i < steps; i++) {
       const off = base + outwards * (-INSIDE_MM + (i + 0.5) * STEP_MM);
       const [x, y] = upright ? [off, along] : [along, off];
@@ -74,10 +80,7 @@ function profileAt(
       const [u, v] = [floor(p.x), floor(p.y)];
       if (u < 0 || v < 0 || u >= photo.width || v >= photo.height) continue;
       const at = (v * photo.width + u) * 4;
-      const lit = tint.lit[cell] ?? 1;
-      const far = hypot(
-        ...[0, 1, 2].map((k) => (photo.data[at + k] ?? 0) / lit - (tint.white[k] ?? 0)),
-      );
+      const far = farFrom(tint, (k) => (photo.data[at + k] ?? 0) / lit);
       columns[i]?.push(1 - far / span);
     }
   }

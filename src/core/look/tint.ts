@@ -2,7 +2,7 @@ import { CHANNELS, type Colours } from './colours';
 import { leastSquares } from './leastSquares';
 import { lightField } from './light';
 
-const { abs, floor, max, min } = Math;
+const { abs, floor, min } = Math;
 const { isNaN } = Number;
 
 const terms = (r: number, g: number, b: number): number[] => [
@@ -52,13 +52,7 @@ export function tintOf(wanted: Colours, samples: readonly Sample[], seen: Colour
   };
   for (let turn = 0; turn < ROUNDS; turn++) {
     const told = samples.filter(({ at }) => !isNaN(seen.planes[0][at] ?? NaN));
-    const rows = told.map(({ at: i }) =>
-      terms(
-        (wanted.planes[0][i] ?? 0) / 255,
-        (wanted.planes[1][i] ?? 0) / 255,
-        (wanted.planes[2][i] ?? 0) / 255,
-      ),
-    );
+    const rows = told.map(({ row }) => row);
     curves = CHANNELS.map((k) => {
       const values = told.map(({ at: i }) => (seen.planes[k][i] ?? 0) / (lit[i] ?? 1));
       const even = told.map(({ weight }) => weight);
@@ -97,12 +91,14 @@ function evenAt(green: Float32Array, width: number, i: number, reach: number): b
 /** A pixel that tells how a colour is shown, and how much it counts: shades that are everywhere count less a pixel. */
 export interface Sample {
   readonly at: number;
+  /** The terms of its colour. */
+  readonly row: readonly number[];
   readonly weight: number;
 }
 
 /** Pixels off any edge, of light and dark alike; what is only in fine strokes is told by pixels nearer to edges. */
 export function samplesOf({ width, height, planes }: Colours): Sample[] {
-  const [, green] = planes;
+  const [red, green, blue] = planes;
   const counts = new Uint16Array(16);
   const found: number[] = [];
   const size = width * height;
@@ -121,7 +117,11 @@ export function samplesOf({ width, height, planes }: Colours): Sample[] {
     }
   }
   const most = (i: number) => counts[min(15, floor((green[i] ?? 0) / 16))] ?? 1;
-  return found.map((at) => ({ at, weight: min(1, EVEN_SHADES / most(at)) }));
+  return found.map((at) => ({
+    at,
+    row: terms((red[at] ?? 0) / 255, (green[at] ?? 0) / 255, (blue[at] ?? 0) / 255),
+    weight: min(1, EVEN_SHADES / most(at)),
+  }));
 }
 
 const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b));
@@ -138,20 +138,15 @@ function predict(
       curves[k] ?? [];
     const out = to.planes[k];
     for (let i = 0; i < out.length; i++) {
-      const [r, g, b] = [(R[i] ?? 0) / 255, (G[i] ?? 0) / 255, (B[i] ?? 0) / 255];
-      out[i] = max(
-        2,
+      const r = (R[i] ?? 0) / 255;
+      const g = (G[i] ?? 0) / 255;
+      const b = (B[i] ?? 0) / 255;
+      const value =
         c0 +
-          cr * r +
-          cg * g +
-          cb * b +
-          crr * r * r +
-          cgg * g * g +
-          cbb * b * b +
-          crg * r * g +
-          cgb * g * b +
-          crb * r * b,
-      );
+        r * (cr + crr * r + crg * g) +
+        g * (cg + cgg * g + cgb * b) +
+        b * (cb + cbb * b + crb * r);
+      out[i] = value > 2 ? value : 2;
     }
   }
 }
