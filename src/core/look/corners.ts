@@ -33,6 +33,8 @@ const PAIRS = (() => {
   return Int8Array.from({ length: 256 * 4 }, spread);
 })();
 
+const over = (off: number): number => (off > APART ? 1 : 0);
+
 /** How strongly a pixel is a corner: 0 where it is none. */
 function cornerness(data: Float32Array, at: number, offsets: Int32Array): number {
   const middle = data[at] ?? 0;
@@ -41,14 +43,13 @@ function cornerness(data: Float32Array, at: number, offsets: Int32Array): number
   const east = (data[at + (offsets[4] ?? 0)] ?? 0) - middle;
   const west = (data[at + (offsets[12] ?? 0)] ?? 0) - middle;
   // nine in a row hold at least two of these four
-  let [lighter, darker] = [0, 0];
-  for (const off of [north, south, east, west]) {
-    if (off > APART) lighter++;
-    else if (off < -APART) darker++;
-  }
+  const lighter = over(north) + over(south) + over(east) + over(west);
+  const darker = over(-north) + over(-south) + over(-east) + over(-west);
   if (lighter < 2 && darker < 2) return 0;
-  for (const sign of [1, -1]) {
-    let [run, sum, best] = [0, 0, 0];
+  for (let sign = 1; sign >= -1; sign -= 2) {
+    let run = 0;
+    let sum = 0;
+    let best = 0;
     for (let i = 0; i < 16 + IN_A_ROW - 1; i++) {
       const off = sign * ((data[at + (offsets[i & 15] ?? 0)] ?? 0) - middle);
       if (off > APART) {
@@ -105,7 +106,8 @@ function spreadCorners(plane: Plane, most: number): number[] {
 
 /** The way from a corner to the middle of the light round it (Rublee et al. 2011, ORB). */
 function angleAt({ width, data }: Plane, at: number): number {
-  let [mx, my] = [0, 0];
+  let mx = 0;
+  let my = 0;
   for (let v = -REACH; v <= REACH; v++)
     for (let u = -REACH; u <= REACH; u++) {
       if (u * u + v * v > REACH * REACH) continue;

@@ -68,6 +68,10 @@ export function flipped({ width, height, data }: Plane): Plane {
 /** The mean of a square of `2 reach + 1` pixels round each, by running sums. */
 export function boxMean({ width, height, data }: Plane, reach: number): Float32Array {
   const across = new Float32Array(data.length);
+  const counts = Float64Array.from(
+    { length: width },
+    (_, x) => min(width - 1, x + reach) - max(0, x - reach) + 1,
+  );
   for (let y = 0; y < height; y++) {
     const row = y * width;
     let sum = 0;
@@ -75,7 +79,7 @@ export function boxMean({ width, height, data }: Plane, reach: number): Float32A
     for (let x = 0; x < width; x++) {
       if (x + reach < width) sum += data[row + x + reach] ?? 0;
       if (x - reach - 1 >= 0) sum -= data[row + x - reach - 1] ?? 0;
-      across[row + x] = sum / (min(width - 1, x + reach) - max(0, x - reach) + 1);
+      across[row + x] = sum / (counts[x] ?? 1);
     }
   }
   const out = new Float32Array(data.length);

@@ -58,6 +58,7 @@ export function PhotoMarks({ url, told }: { url: string; told: PhotoLook | null 
       <img
         src={url}
         alt="The photo; what was found is numbered"
+        decoding="async"
         style={{ display: 'block', maxWidth: '100%', maxHeight: '44vh' }}
       />
       {told && (
