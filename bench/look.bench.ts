@@ -1,4 +1,4 @@
-import { ready } from '@/core/look';
+import { readyAhead } from '@/core/look';
 import { ART_KINDS, type ArtKind } from '@tests/support/laidArt';
 import { faultsOf, sceneOf, type Fault } from '@tests/support/laidFaults';
 import { printedOf } from '@tests/support/laidScenes';
@@ -51,8 +51,8 @@ export async function benchLook(): Promise<void> {
     const told: Told[] = [];
     for (const seed of SEEDS) {
       const printed = await printedOf(kind, seed);
-      const things = printed.expected.map(ready);
-      for (const thing of things) thing.ink(); // as the app does while the photo is taken
+      // as the app does while the photo is taken
+      const things = printed.expected.map(readyAhead);
       const taps = kind === 'repeat';
       const times = (fault: Fault | null) => {
         const all = fault === null ? GOOD : EACH;

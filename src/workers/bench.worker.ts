@@ -11,7 +11,7 @@ import type { Pattern } from '@/words';
 import type { ChartReading } from '@/core/colour';
 import { takeInLine } from './lettering';
 import type { ReadPage } from './pdfPages';
-import type { PhotoLook } from './look';
+import type { PhotoLook, Practised } from './look';
 import type { LookInput } from './mustLie';
 import type { Preparation } from './prepare';
 import type { PaperSize, SheetsInput } from './printing';
@@ -126,13 +126,13 @@ const benchWorker = {
     return (await import('./look')).lookAtPhoto(input, photo, corners, onProgress);
   },
 
-  /** A photo by the simulated camera. */
-  async practice(
+  /** A photo by the simulated camera, looked at. */
+  async practise(
     input: LookInput,
     of: { fault: PracticeFault; seed: number },
     onProgress: OnProgress,
-  ): Promise<Blob> {
-    return (await import('./look')).practicePhoto(input, of, onProgress);
+  ): Promise<Practised> {
+    return (await import('./look')).practised(input, of, onProgress);
   },
 
   /** A photo by the simulated camera of a print on its blank. */

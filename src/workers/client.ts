@@ -7,7 +7,7 @@ import { failure, success, type Result } from '@/core/result';
 import type { Point } from '@/core/geometry';
 import type { LevelPlan } from '@/core/look';
 import type { LevelFault, PracticeFault } from '@/devices';
-import type { PhotoLook } from './look';
+import type { PhotoLook, Practised } from './look';
 import type { LookInput } from './mustLie';
 import type { BenchWorker, TrialInput, UnpackedJob } from './bench.worker';
 import type { PaperSize, SheetsInput } from './printing';
@@ -246,13 +246,17 @@ export const lookTask = (
     takeLooker,
   );
 
-/** Takes a photo by the simulated camera, off the main thread. */
-export const practiceTask = (
+/** Takes a photo by the simulated camera and looks at it, off the main thread. */
+export const practiseTask = (
   input: LookInput,
   of: { fault: PracticeFault; seed: number },
   onProgress: OnProgress,
 ) =>
-  runTask<Blob>((worker, progress) => worker.practice(input, of, progress), onProgress, takeLooker);
+  runTask<Practised>(
+    (worker, progress) => worker.practise(input, of, progress),
+    onProgress,
+    takeLooker,
+  );
 
 /** Takes a photo of a print on its blank by the simulated camera, off the main thread. */
 export const practiceOnBlankTask = (

@@ -11,7 +11,7 @@ export {
   letteringTask,
   lookTask,
   practiceOnBlankTask,
-  practiceTask,
+  practiseTask,
   packJobTask,
   prepareTask,
   readPagesTask,

@@ -73,15 +73,23 @@ export async function lookAtPhoto(
   return success({ ...told, look: other?.look ?? look, shown: other?.shown ?? null });
 }
 
-/** A photo by the simulated camera, of what the plan says must lie there but for one fault. */
-export async function practicePhoto(
+/** A photo to practise with, and what a look at it came to. */
+export interface Practised {
+  readonly photo: Blob;
+  readonly told: Result<PhotoLook>;
+}
+
+/** Takes a photo by the simulated camera, of what the plan says must lie there but for one fault, and looks at it. */
+export async function practised(
   input: LookInput,
   of: { fault: PracticeFault; seed: number },
   onProgress: OnProgress,
-): Promise<Blob> {
+): Promise<Practised> {
   const { expected } = await readyOf(input, onProgress);
-  onProgress({ doing: 'Taking a photo by the simulated camera', share: 0.6 });
-  return photoOf(practiceScene(expected, of.fault, of.seed), practiceShot(expected, of.seed));
+  onProgress({ doing: 'Taking a photo by the simulated camera', share: 0.1 });
+  const scene = practiceScene(expected, of.fault, of.seed);
+  const photo = await photoOf(scene, practiceShot(expected, of.seed));
+  return { photo, told: await lookAtPhoto(input, photo, [], onProgress) };
 }
 
 /** A photo by the simulated camera, of a print on its blank but for one fault. */

@@ -1,4 +1,4 @@
-import { expectedLaid, expectedSheet, ready, type Expected, type Ready } from '@/core/look';
+import { expectedLaid, expectedSheet, readyAhead, type Expected, type Ready } from '@/core/look';
 import type { JobPlan } from '@/core/plan';
 import { turnedOver } from '@/core/proof';
 import { liesMirrored, type Sheet } from '@/core/sheet';
@@ -68,13 +68,6 @@ export const sourcesOf = (
   blobOf: (sha256) => storedIn(blobs, sha256),
 });
 
-/** Made ready with all that a look at it asks for. */
-function readyToTheInk(expected: Expected): Ready {
-  const thing = ready(expected);
-  thing.ink();
-  return thing;
-}
-
 /** What was made ready last, and what for. */
 let last: { readonly of: string; readonly is: Promise<Ready> } | null = null;
 
@@ -83,6 +76,6 @@ export function readyOf(input: LookInput, onProgress: OnProgress): Promise<Ready
   const { job, plan, what } = input;
   const of = JSON.stringify([job, plan.tools, plan.mirror, what]);
   if (last?.of !== of)
-    last = { of, is: expectedOf(input, sourcesOf(input, onProgress)).then(readyToTheInk) };
+    last = { of, is: expectedOf(input, sourcesOf(input, onProgress)).then(readyAhead) };
   return last.is;
 }

@@ -19,5 +19,5 @@ export {
 } from './level';
 export { lookAt, type Look } from './look';
 export { photographed, type Photographed } from './photographed';
-export { ready, type Ready } from './ready';
+export { ready, readyAhead, type Ready } from './ready';
 export { remedyFor, type Remedy } from './remedy';

@@ -6,7 +6,9 @@ import type { Over } from './over';
 import type { Part } from './expected';
 import type { LookFinding } from './findings';
 import { evened, type Plane } from './plane';
-import { found, wantedAt, type Wanted } from './register';
+import { once } from './once';
+import { CLOSER_CORNERS, CLOSER_PX_PER_MM } from './ready';
+import { found, type Wanted } from './register';
 
 const { atan2, round, PI, min, max, ceil, floor, abs } = Math;
 const { isNaN } = Number;
@@ -17,10 +19,7 @@ const LEAST_SHARE = 0.3;
 const LEAST_TRIED = 8;
 /** So many matches tell which tile lies there instead. */
 const LEAST_MATCHES = 10;
-const LOOK_PX_PER_MM = 2;
 const EVEN_REACH = 18;
-/** So many corners of each tile are known. */
-const CORNERS = 350;
 
 /** A part of a plane; places outside of the photo are grey. */
 function cropped(
@@ -40,7 +39,7 @@ function cropped(
 }
 
 /** Whether each tile lies where it must; those that do not are told what lies there instead, where that is known. */
-export function tilesIn({ light, thing: { expected, light: own }, registered }: Over): {
+export function tilesIn({ light, thing: { expected, closer }, registered }: Over): {
   findings: LookFinding[];
   unseen: string[];
   astray: Set<number>;
@@ -51,17 +50,15 @@ export function tilesIn({ light, thing: { expected, light: own }, registered }: 
   const astray = new Set<number>();
   const { picture, parts } = expected;
   const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
-  let close: { above: Plane; wanted: Wanted } | null = null;
+  const above = once(() =>
+    seenFromAbove(light, view.widthPx, view, widthMm, heightMm, CLOSER_PX_PER_MM),
+  );
   parts.forEach(({ name, box }, nth) => {
     if ((tried[nth] ?? 0) < LEAST_TRIED) return void unseen.push(name);
     if ((shares[nth] ?? 0) >= LEAST_SHARE) return;
     astray.add(nth);
-    close ??= {
-      above: seenFromAbove(light, view.widthPx, view, widthMm, heightMm, LOOK_PX_PER_MM),
-      wanted: wantedAt(own, picture.pxPerMm, LOOK_PX_PER_MM, CORNERS * parts.length),
-    };
-    const here = cropped(close.above, box, LOOK_PX_PER_MM);
-    findings.push(insteadOf(here, name, box, parts, close.wanted));
+    const here = cropped(above(), box, CLOSER_PX_PER_MM);
+    findings.push(insteadOf(here, name, box, parts, closer()));
   });
   return { findings, unseen, astray };
 }
@@ -73,10 +70,10 @@ function insteadOf(
   parts: readonly Part[],
   wanted: Wanted,
 ): LookFinding {
-  const corners = cornersOf(evened(here, EVEN_REACH), 2 * CORNERS);
+  const corners = cornersOf(evened(here, EVEN_REACH), 2 * CLOSER_CORNERS);
   const one =
     corners.count > 8
-      ? found(corners, wanted, matched(corners, wanted.corners), 7, LOOK_PX_PER_MM)
+      ? found(corners, wanted, matched(corners, wanted.corners), 7, CLOSER_PX_PER_MM)
       : null;
   if (!one || one.matches < LEAST_MATCHES) return { code: 'tile-missing', tile, box };
   const middle = { x: here.width / 2, y: here.height / 2 };

@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Corners } from '@/core/art';
 import type { KeptLook } from '@/core/model';
+import type { Result } from '@/core/result';
 import { LEVEL_FAULTS, PRACTICE_FAULTS, type LevelFault, type PracticeFault } from '@/devices';
 import { artBlobs } from '@/ui/bench/jobFiles';
 import { useBench } from '@/ui/bench/BenchProvider';
@@ -16,7 +17,7 @@ import {
   endLooking,
   lookTask,
   practiceOnBlankTask,
-  practiceTask,
+  practiseTask,
   readyToLook,
   type LookInput,
   type LookedAt,
@@ -93,35 +94,36 @@ export function useLook(
     if (what.kind === 'on-blank') return;
     const own = await input(what);
     const result = await task.run((onProgress) => lookTask(own, photo, corners ?? [], onProgress));
-    if (!result) return;
+    if (result) show(before, result);
+  }
+
+  function show(photo: Omit<Looked, 'told'>, result: Result<PhotoLook>): void {
     if (!result.ok) {
       notify({ tone: 'error', text: result.reason });
       setLooked(null);
       return;
     }
-    setLooked({ ...before, told: result.value });
+    setLooked({ ...photo, told: result.value });
     tell.current?.(lookedOf(result.value.look.findings, null, new Date()));
   }
 
   async function practise(of: Choice, fault: PracticeFault | LevelFault): Promise<void> {
-    const photo = await practicePhoto(of.what, fault, newSeed());
-    if (photo) await lookAt(of, photo, null);
-  }
-
-  async function practicePhoto(
-    what: Choice['what'],
-    fault: PracticeFault | LevelFault,
-    seed: number,
-  ) {
+    const { what } = of;
+    const seed = newSeed();
     if (what.kind === 'on-blank') {
       const own = LEVEL_FAULTS.find((each) => each === fault) ?? 'nothing';
-      return task.run((onProgress) =>
+      const photo = await task.run((onProgress) =>
         practiceOnBlankTask(what.plan, { fault: own, seed }, onProgress),
       );
+      if (photo) await lookAt(of, photo, null);
+      return;
     }
     const printed = PRACTICE_FAULTS.find((each) => each === fault) ?? 'nothing';
     const own = await input(what);
-    return task.run((onProgress) => practiceTask(own, { fault: printed, seed }, onProgress));
+    const taken = await task.run((onProgress) =>
+      practiseTask(own, { fault: printed, seed }, onProgress),
+    );
+    if (taken) show({ photo: taken.photo, url: URL.createObjectURL(taken.photo), of }, taken.told);
   }
 
   return { task, looked, lookAt, practise };
