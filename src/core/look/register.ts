@@ -141,11 +141,10 @@ function within(
 }
 
 /** Pairs that are not all in one spot: how many cells of a coarse grid they are in. */
-const spots = (pairs: readonly Pair[], { widthMm, heightMm }: Wanted): number =>
+const spots = (pairs: readonly Pair[], cell: { width: number; height: number }): number =>
   new Set(
     pairs.map(
-      ({ from }) =>
-        `${Math.floor((12 * from.x) / widthMm)},${Math.floor((12 * from.y) / heightMm)}`,
+      ({ from }) => `${Math.floor(from.x / cell.width)},${Math.floor(from.y / cell.height)}`,
     ),
   ).size;
 
@@ -156,16 +155,20 @@ const enough = (best: Found | null, all: number): number =>
 /**
  * Finds the map that most matches agree on: guessed from one match at a time, and made better with what agrees
  * (Fischler and Bolles 1981; Chum, Matas and Kittler 2003). Never one that shows the thing from behind.
- * @param pxPerMm how large it is seen, where that is known.
+ * @param part how large it is seen, pixels a millimetre, where that is known, as a part of it alone; what agrees must lie
+ * in several squares of `cellMm`, which are else the twelfth of the whole.
  */
 export function found(
   photo: Corners,
   wanted: Wanted,
   matches: readonly Match[],
   seed: number,
-  pxPerMm: number | null = null,
+  part: { readonly pxPerMm: number; readonly cellMm: number } | null = null,
 ): Found | null {
   if (matches.length < 6) return null;
+  const cell = part
+    ? { width: part.cellMm, height: part.cellMm }
+    : { width: wanted.widthMm / 12, height: wanted.heightMm / 12 };
   const random = randomOf(seed);
   // what is seen of all of it gives sizes to guess; each match then says where and which way
   const extent = max(...photo.x) - min(...photo.x) + max(...photo.y) - min(...photo.y);
@@ -173,7 +176,7 @@ export function found(
   let best: Found | null = null;
   for (let guess = 0; guess < enough(best, matches.length); guess++) {
     const match = matches[Math.floor(random() * matches.length)] as Match;
-    const size = pxPerMm ?? likely * (0.45 + 0.75 * random());
+    const size = part?.pxPerMm ?? likely * (0.45 + 0.75 * random());
     let map = guessOf(photo, wanted, match, size);
     let pairs: Pair[] = [];
     for (const [round, reach] of NARROWING.entries()) {
@@ -188,7 +191,7 @@ export function found(
       if (round > 1 && best && pairs.length < 0.5 * best.matches) break;
     }
     pairs = within(photo, wanted, matches, map, NARROWING.at(-1) ?? 5);
-    if (pairs.length > (best?.matches ?? 5) && spots(pairs, wanted) >= LEAST_SPOTS)
+    if (pairs.length > (best?.matches ?? 5) && spots(pairs, cell) >= LEAST_SPOTS)
       best = { map, matches: pairs.length };
   }
   return best;

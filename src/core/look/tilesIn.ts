@@ -19,6 +19,8 @@ const LEAST_SHARE = 0.3;
 const LEAST_TRIED = 8;
 /** So many matches tell which tile lies there instead. */
 const LEAST_MATCHES = 10;
+/** They lie in several squares of this side, mm: a line of words does, a single letter does not (own choice). */
+const CELL_MM = 25;
 const EVEN_REACH = 18;
 
 /** A part of a plane; places outside of the photo are grey. */
@@ -73,7 +75,10 @@ function insteadOf(
   const corners = cornersOf(evened(here, EVEN_REACH), 2 * CLOSER_CORNERS);
   const one =
     corners.count > 8
-      ? found(corners, wanted, matched(corners, wanted.corners), 7, CLOSER_PX_PER_MM)
+      ? found(corners, wanted, matched(corners, wanted.corners), 7, {
+          pxPerMm: CLOSER_PX_PER_MM,
+          cellMm: CELL_MM,
+        })
       : null;
   if (!one || one.matches < LEAST_MATCHES) return { code: 'tile-missing', tile, box };
   const middle = { x: here.width / 2, y: here.height / 2 };
