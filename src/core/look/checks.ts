@@ -12,6 +12,8 @@ const { abs, max } = Math;
 const TILE_SIZE_OFF = 0.011;
 const STEP_MM = 0.55;
 const GAP_MM = 0.5;
+/** A seam of which no more is known than this is not said to be checked, mm. */
+const KNOWN_MM = 0.8;
 
 /** Everything that can be told of a photo that lies over the plan. */
 export function checksOf(over: Over): Told {
@@ -77,7 +79,8 @@ function seamsOf({ thing: { expected }, registered }: Over, astray: ReadonlySet<
     if (abs(scale - 1) > TILE_SIZE_OFF)
       findings.push({ code: 'tile-size', tile: part.name, scale, box: part.box });
   });
-  const seen = new Set(looks.map(({ seam }) => seam.between.join('–')));
+  const known = looks.filter(({ knownMm }) => knownMm <= KNOWN_MM);
+  const seen = new Set(known.map(({ seam }) => seam.between.join('–')));
   const unseen = expected.seams
     .map(({ between }) => between.join('–'))
     .filter((name) => !seen.has(name));

@@ -176,3 +176,13 @@ test('a remedy undoes no more than it must: one tile printed again, one sheet li
   });
   expect(remedyFor({ code: 'mirrored' })).toEqual({ kind: 'reprint', tile: null });
 });
+
+test('of few blocks less is known than of many that scatter as much', () => {
+  const expected = laid();
+  const all = blocksWith(expected, 'B2', 0, 0);
+  const few = all.filter((_, i) => i % 4 === 0);
+  const known = (blocks: readonly Block[]) =>
+    seamLooks(expected, blocks).find(({ seam }) => seam.between.includes('B2'))?.knownMm ?? NaN;
+  // a quarter of them by chance alone twice as far, and more since so few tell less of how they scatter
+  expect(known(few) / known(all)).toBeGreaterThan(2.1);
+});
