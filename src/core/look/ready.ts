@@ -16,8 +16,9 @@ export interface Ready {
   readonly closer: () => Wanted;
 }
 
-/** Parts that lie where others must are told at so many pixels a millimetre, by so many corners of each. */
+/** Parts that lie where others must are told at so many pixels a millimetre. */
 export const CLOSER_PX_PER_MM = 2;
+/** And by so many corners of each. */
 export const CLOSER_CORNERS = 350;
 
 /** Makes ready what the plan says must be in sight. */
