@@ -52,11 +52,7 @@ export function seenFromAbove(
   const along = alongLines(view);
   const [us, vs] = [new Float64Array(width), new Float64Array(width)];
   for (let y = 0; y < height; y++) {
-    along(
-      { x: 0.5 / pxPerMm, y: (y + 0.5) / pxPerMm },
-      { x: 1 / pxPerMm, y: 0 },
-      ...([width, us, vs] as const),
-    );
+    along({ x: 0.5 / pxPerMm, y: (y + 0.5) / pxPerMm }, { x: 1 / pxPerMm, y: 0 }, width, us, vs);
     data.set(sampledAlong(photo, by, us, vs), y * width);
   }
   return { width, height, data };

@@ -98,7 +98,9 @@ export function paperEdges(light: Plane, view: View, paper: Box): PaperEdge[] {
       lines(
         upright ? { x: from, y: along } : { x: along, y: from },
         upright ? { x: outwards * stepMm, y: 0 } : { x: 0, y: outwards * stepMm },
-        ...([count, us, vs] as const),
+        count,
+        us,
+        vs,
       );
       const found = fallAlong(sampledAlong(light, 1, us, vs), stepMm, -reach);
       if (found !== null) looks.push([along, found]);

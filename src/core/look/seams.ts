@@ -21,7 +21,7 @@ const LEAST_BLOCKS = 6;
 const PLACES = [0.1, 0.5, 0.9] as const;
 /** Within so many standard errors a jump counts as known, of many blocks. */
 const SURE = 3;
-/** And within more of few: near to Student's t for the same odds, 5.2 of eight blocks where that has 5.5, 3.6 of 22 for 3.4. */
+/** And within more of few: near to Student's t for the same odds (from memory: 5.5 of eight blocks, here 5.2; 3.4 of 22, here 3.6). */
 const FEWER = 3.6;
 const sureOf = (count: number): number => SURE * (1 + FEWER / max(1, count - 3));
 
@@ -42,8 +42,7 @@ export function seamLooks({ seams, parts }: Expected, blocks: readonly Block[]):
       const [x, y] = seam.upright ? [seam.at, along] : [along, seam.at];
       const [a, b] = [driftAt(one.drift, x, y), driftAt(other.drift, x, y)];
       const [dx, dy] = [b.x - a.x, b.y - a.y];
-      const [here, there] = [one, other].map((of) => sureOf(of.count) * of.errorAt(x, y));
-      const knownMm = hypot(here ?? NaN, there ?? NaN);
+      const knownMm = hypot(...[one, other].map((of) => sureOf(of.count) * of.errorAt(x, y)));
       return {
         ...{ seam, knownMm },
         stepMm: seam.upright ? dy : dx,
