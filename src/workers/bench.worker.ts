@@ -113,7 +113,7 @@ const benchWorker = {
 
   /** Makes ready what must be in a photo, ahead of it. */
   async readyToLook(input: LookInput): Promise<void> {
-    await (await import('./mustLie')).readyOf(input, () => undefined);
+    await (await import('./look')).readyForPhoto(input);
   },
 
   /** A photo of a print or of sheets laid together, held against the plan. */

@@ -14,7 +14,7 @@ import {
 } from '@/devices';
 import { inspectImage } from '@/files/image';
 import { readyOf, type LookInput } from './mustLie';
-import { amongOthers } from './otherSheets';
+import { amongOthers, sketchedAhead } from './otherSheets';
 import type { OnProgress } from './progress';
 
 /** A photo is looked at no larger than this, longest side, pixels. */
@@ -46,6 +46,15 @@ export interface PhotoLook {
   readonly shown: string | null;
 }
 
+/** Whether a photo was asked to be looked at: what is made ready ahead waits then. */
+let asked = false;
+
+/** Makes ready what must be in a photo to come, and after it what may be there instead. */
+export async function readyForPhoto(input: LookInput): Promise<void> {
+  await readyOf(input, () => undefined);
+  if (input.what.kind === 'sheet') await sketchedAhead(input, () => !asked);
+}
+
 /**
  * Holds a photo against what the plan says must lie there; a photo that does not show the sheet it was taken for is
  * held against the others of the job.
@@ -57,6 +66,7 @@ export async function lookAtPhoto(
   corners: readonly Point[],
   onProgress: OnProgress,
 ): Promise<Result<PhotoLook>> {
+  asked = true;
   const pixels = await pixelsOf(photo);
   if (!pixels.ok) return pixels;
   const { width: widthPx, height: heightPx } = pixels.value;
@@ -85,6 +95,7 @@ export async function practised(
   of: { fault: PracticeFault; seed: number },
   onProgress: OnProgress,
 ): Promise<Practised> {
+  asked = true;
   const { expected } = await readyOf(input, onProgress);
   onProgress({ doing: 'Taking a photo by the simulated camera', share: 0.1 });
   const scene = practiceScene(expected, of.fault, of.seed);

@@ -1,8 +1,16 @@
-import { likeliest, lookAt, ready, type Look, type Photographed, type Ready } from '@/core/look';
+import {
+  lookThere,
+  placesAmong,
+  ready,
+  type Look,
+  type Photographed,
+  type Ready,
+} from '@/core/look';
 import type { Point } from '@/core/geometry';
 import type { Sheet } from '@/core/sheet';
 import { sheetOf, sourcesOf, type LookInput } from './mustLie';
 import type { OnProgress } from './progress';
+import type { SheetSources } from './sheetPng';
 
 /** Sheets that nobody spoke of are sketched by so many pixels on the longer side; the likeliest are looked for by more. */
 const SKETCH_PX = 400;
@@ -28,14 +36,11 @@ async function reduced(blob: Blob): Promise<Blob> {
   return canvas.convertToBlob();
 }
 
-/** Those of some sheets that a photo most likely shows. */
-async function likelySheets(
-  input: LookInput,
-  sheets: readonly Sheet[],
-  photo: Photographed,
-  corners: readonly Point[],
-  onProgress: OnProgress,
-): Promise<Sheet[]> {
+/** Draws sheets of a job small, each once, to tell which of them a photo shows. */
+type Sketcher = (sheet: Sheet) => Promise<Ready>;
+
+/** Where sketches take their pictures from. */
+async function smallSources(input: LookInput): Promise<SheetSources> {
   // bent pictures are read pixel by pixel, by the size they have
   const bent = new Set(
     input.plan.pieces.flatMap(({ bend, arts }) => (bend ? arts.map((art) => art.artSha256) : [])),
@@ -43,16 +48,47 @@ async function likelySheets(
   const blobs = new Map<string, Blob>();
   for (const [sha256, blob] of input.blobs)
     blobs.set(sha256, bent.has(sha256) ? blob : await reduced(blob));
-  const sources = sourcesOf({ ...input, blobs }, onProgress);
-  const sketches: Ready[] = [];
-  for (const sheet of sheets) {
-    onProgress({
-      doing: 'Looking for another sheet of this job in the photo',
-      share: 0.5 + (0.3 * sketches.length) / sheets.length,
+  return sourcesOf({ ...input, blobs }, () => undefined);
+}
+
+function sketcherOf(input: LookInput): Sketcher {
+  const sources = smallSources(input);
+  const drawn = new Map<string, Promise<Ready>>();
+  return (sheet) => {
+    const known = drawn.get(sheet.id);
+    if (known) return known;
+    const one = sources.then(async (small) => {
+      const thing = ready(await sheetOf(input.plan, sheet, small, SKETCH_PX));
+      thing.wanted();
+      return thing;
     });
-    sketches.push(ready(await sheetOf(input.plan, sheet, sources, SKETCH_PX)));
+    drawn.set(sheet.id, one);
+    return one;
+  };
+}
+
+/** What sheets were sketched of last, and how. */
+let last: { readonly of: string; readonly sketch: Sketcher } | null = null;
+
+function sketcher(input: LookInput): Sketcher {
+  const { job, plan } = input;
+  const of = JSON.stringify([job, plan.tools, plan.mirror]);
+  if (last?.of !== of) last = { of, sketch: sketcherOf(input) };
+  return last.sketch;
+}
+
+/**
+ * Sketches every sheet of a job, one after another, while a photo is still taken.
+ * @param wanted asked before each; ends where it says that something else is wanted by now.
+ */
+export async function sketchedAhead(input: LookInput, wanted: () => boolean): Promise<void> {
+  const sketch = sketcher(input);
+  for (const sheet of input.plan.sheets) {
+    // what was asked meanwhile comes first
+    await new Promise((begin) => setTimeout(begin));
+    if (!wanted()) return;
+    await sketch(sheet);
   }
-  return likeliest(photo, sketches, LIKELIEST, corners).flatMap((which) => sheets[which] ?? []);
 }
 
 /**
@@ -67,12 +103,28 @@ export async function amongOthers(
   onProgress: OnProgress,
 ): Promise<{ look: Look; shown: string } | null> {
   const others = input.plan.sheets.filter(({ id }) => id !== asked);
-  if (others.length === 0) return null;
-  const things: Ready[] = [];
-  for (const sheet of await likelySheets(input, others, photo, corners, onProgress))
-    things.push(ready(await sheetOf(input.plan, sheet, sourcesOf(input, onProgress), OTHERS_PX)));
-  onProgress({ doing: 'Holding the photo against the likeliest', share: 0.9 });
-  const look = lookAt(photo, things, corners);
-  const shown = look.which === null ? undefined : things[look.which]?.expected.id;
-  return shown ? { look, shown } : null;
+  const sketch = sketcher(input);
+  const sketches: Ready[] = [];
+  for (const sheet of others) {
+    onProgress({
+      doing: 'Looking for another sheet of this job in the photo',
+      share: 0.5 + (0.3 * sketches.length) / others.length,
+    });
+    sketches.push(await sketch(sheet));
+  }
+  for (const places of placesAmong(photo, sketches, LIKELIEST, corners)) {
+    onProgress({ doing: 'Holding the photo against the likeliest', share: 0.9 });
+    const things = [...sketches];
+    for (const { which } of places) {
+      const sheet = others[which];
+      if (sheet && things[which] === sketches[which])
+        things[which] = ready(
+          await sheetOf(input.plan, sheet, sourcesOf(input, onProgress), OTHERS_PX),
+        );
+    }
+    const look = lookThere(photo, things, places);
+    const shown = look.which === null ? undefined : things[look.which]?.expected.id;
+    if (shown) return { look, shown };
+  }
+  return null;
 }

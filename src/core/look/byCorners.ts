@@ -2,7 +2,7 @@ import type { Point } from '../geometry';
 import { fittedMap, frontal, type Projective } from './camera';
 import { seenFromAbove } from './blocks';
 import type { Ready } from './ready';
-import { evened, flipped, shrunk, type Plane } from './plane';
+import { evened, flipped, sampledAlong, shrunk, type Plane } from './plane';
 
 const { max, round, sqrt } = Math;
 const { isNaN } = Number;
@@ -47,17 +47,38 @@ function correlation(one: Plane, other: Plane): number {
   return n < one.data.length / 2 || !(spread > 0) ? 0 : (ab - (a * b) / n) / spread;
 }
 
-/** Where the corners of its paper, clockwise, are by the measure of a print that came out larger or smaller, mm. */
-const cornersOf = (widthMm: number, heightMm: number, [size, u, v]: Printed): Point[] =>
-  [
-    [0, 0],
-    [1, 0],
-    [1, 1],
-    [0, 1],
-  ].map(([x = 0, y = 0]) => ({
-    x: widthMm * (u + (x - u) / size),
-    y: heightMm * (v + (y - v) / size),
-  }));
+/** From places by the measure of a print that came out larger or smaller, mm, to those of its paper. */
+const onPaper = ({ widthMm, heightMm }: Paper, [size, u, v]: Printed) => ({
+  size,
+  aside: (1 - size) * u * widthMm,
+  down: (1 - size) * v * heightMm,
+});
+
+/** The same map from places by the measure of such a print. */
+function fromPrint([a, b, c, d, e, f, g, h, i]: Projective, paper: Paper, printed: Printed) {
+  const { size, aside, down } = onPaper(paper, printed);
+  const map: Projective = [
+    ...([a * size, b * size, a * aside + b * down + c] as const),
+    ...([d * size, e * size, d * aside + e * down + f] as const),
+    ...([g * size, h * size, g * aside + h * down + i] as const),
+  ];
+  return map;
+}
+
+/** What is seen of paper, by the measure of a print that came out larger or smaller; NaN where that lies beside it. */
+function asPrinted(seen: SeenPaper, printed: Printed, { width, height }: Plane): Plane {
+  const { size, aside, down } = onPaper(seen, printed);
+  const data = new Float32Array(width * height);
+  const us = Float64Array.from(
+    { length: width },
+    (_, x) => size * (x + 0.5) + aside * seen.pxPerMm,
+  );
+  for (let y = 0; y < height; y++) {
+    const vs = new Float64Array(width).fill(size * (y + 0.5) + down * seen.pxPerMm);
+    data.set(sampledAlong(seen.level, 1, us, vs), y * width);
+  }
+  return { width, height, data };
+}
 
 /** Where a thing lies in a photo, before anything bears it out. */
 export interface Place {
@@ -75,33 +96,73 @@ interface Reading extends Place {
   readonly alike: number;
 }
 
-/** Every way a thing can lie between four corners, with how alike what is seen there is. */
-function readingsOf(
-  light: Plane,
-  { expected: { picture, paper }, light: own }: Ready,
-  which: number,
-  corners: readonly Point[],
-): Reading[] {
-  const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
-  const small = shrunk(own, max(1, round((own.width * LOOK_PX) / max(own.width, own.height))));
-  const scale = small.width / widthMm;
-  const plain = evened(small, EVEN_REACH);
-  const { width, height } = plain;
-  const wanted = [plain, flipped(plain)] as const;
-  // only paper says nothing of how large its print is
-  return (paper ? AS_PRINTED : [AS_MEANT]).flatMap((printed) =>
-    [0, 1, 2, 3].flatMap((turn) => {
-      const pairs = cornersOf(widthMm, heightMm, printed).map((from, i) => ({
-        ...{ from, to: corners[(i + turn) % 4] ?? from, weight: 1 },
-      }));
-      const map = fittedMap(pairs);
+/** So large a paper. */
+interface Paper {
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+/** Paper lying between four corners of a photo, seen from above, its contrast evened. */
+interface SeenPaper extends Paper {
+  readonly pxPerMm: number;
+  readonly map: Projective;
+  readonly level: Plane;
+}
+
+/** Paper between four corners in each of the ways it can be turned; those of a size are found once. */
+function papersSeen(light: Plane, corners: readonly Point[]) {
+  const known = new Map<string, readonly SeenPaper[]>();
+  return ({ widthMm, heightMm }: Paper, pxPerMm: number): readonly SeenPaper[] => {
+    const key = [widthMm, heightMm, pxPerMm].join(' ');
+    const before = known.get(key);
+    if (before) return before;
+    const own = cornersOf({ widthMm, heightMm });
+    const seen = [0, 1, 2, 3].flatMap((turn): SeenPaper[] => {
+      const map = fittedMap(
+        own.map((from, i) => ({ from, to: corners[(i + turn) % 4] ?? from, weight: 1 })),
+      );
       if (!map || !frontal(map, widthMm / 2, heightMm / 2)) return [];
       const view = { map, lens: 0, widthPx: light.width, heightPx: light.height };
-      const seen = seenFromAbove(light, light.width, view, widthMm, heightMm, scale);
-      const data = seen.data.map((v) => (isNaN(v) ? 128 : v)).slice(0, width * height);
-      const level = evened({ width, height, data }, EVEN_REACH);
+      const above = seenFromAbove(light, light.width, view, widthMm, heightMm, pxPerMm);
+      const level = evened(
+        { ...above, data: above.data.map((v) => (isNaN(v) ? 128 : v)) },
+        EVEN_REACH,
+      );
+      return [{ widthMm, heightMm, pxPerMm, map, level }];
+    });
+    known.set(key, seen);
+    return seen;
+  };
+}
+
+/** The corners of paper, clockwise, mm. */
+const cornersOf = ({ widthMm, heightMm }: Paper): Point[] => [
+  { x: 0, y: 0 },
+  { x: widthMm, y: 0 },
+  { x: widthMm, y: heightMm },
+  { x: 0, y: heightMm },
+];
+
+/** Every way a thing can lie between four corners, with how alike what is seen there is. */
+function readingsOf(
+  { expected: { picture, paper }, light: own }: Ready,
+  which: number,
+  seen: ReturnType<typeof papersSeen>,
+): Reading[] {
+  const size = {
+    widthMm: picture.width / picture.pxPerMm,
+    heightMm: picture.height / picture.pxPerMm,
+  };
+  const small = shrunk(own, max(1, round((own.width * LOOK_PX) / max(own.width, own.height))));
+  const plain = evened(small, EVEN_REACH);
+  const wanted = [plain, flipped(plain)] as const;
+  // only paper says nothing of how large its print is
+  return seen(size, small.width / size.widthMm).flatMap((between, turn) =>
+    (paper ? AS_PRINTED : [AS_MEANT]).flatMap((printed) => {
+      const level = asPrinted(between, printed, plain);
       return wanted.map((one, flip) => ({
-        ...{ way: `${which} ${turn} ${flip}`, which, mirrored: flip === 1, map },
+        ...{ way: `${which} ${turn} ${flip}`, which, mirrored: flip === 1 },
+        map: fromPrint(between.map, size, printed),
         alike: correlation(one, level),
       }));
     }),
@@ -118,7 +179,8 @@ export function placesByCorners(
   things: readonly Ready[],
   corners: readonly Point[],
 ): Place[] {
-  const readings = things.flatMap((thing, which) => readingsOf(light, thing, which, corners));
+  const seen = papersSeen(light, corners);
+  const readings = things.flatMap((thing, which) => readingsOf(thing, which, seen));
   readings.sort((a, b) => b.alike - a.alike);
   const most = readings[0]?.alike ?? 0;
   if (most < LEAST_ALIKE) return [];

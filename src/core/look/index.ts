@@ -1,5 +1,5 @@
 export { placeAt, seenAt, type View } from './camera';
-export { likeliest } from './among';
+export { placesAmong } from './among';
 export { expectedLaid, expectedSheet, type Expected, type Part, type Seam } from './expected';
 export {
   LOOK_CHECKS,
@@ -17,7 +17,7 @@ export {
   type LevelDoubt,
   type LevelPlan,
 } from './level';
-export { lookAt, type Look } from './look';
+export { lookAt, lookThere, type Look } from './look';
 export { photographed, type Photographed } from './photographed';
 export { ready, readyAhead, type Ready } from './ready';
 export { remedyFor, type Remedy } from './remedy';

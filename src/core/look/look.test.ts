@@ -1,8 +1,10 @@
 import { turnedOver, whiteRaster, type Raster } from '../proof';
+import type { Point } from '../geometry';
 import { randomOf } from '../random';
 import { driftOf, type Block } from './blocks';
-import { likeliest } from './among';
+import { placesAmong } from './among';
 import { expectedLaid, expectedSheet, type Expected } from './expected';
+import { lookThere } from './look';
 import { remedyFor } from './remedy';
 import { seamLooks } from './seams';
 import { sheetFit } from './sheetFit';
@@ -154,8 +156,12 @@ test('of many things the likeliest is told first, from behind too', () => {
   const [sheet] = planJob(jobOn('mug-12oz', artwork()), shelf).sheets;
   if (!sheet) throw new Error('no sheet');
   const sketches = [1, 3, 5].map((seed) => ready(expectedSheet(sheet, blots(seed), false)));
-  expect(likeliest(photographed(blots(3)), sketches, 2)[0]).toBe(1);
-  expect(likeliest(photographed(turnedOver(blots(5))), sketches, 2)[0]).toBe(2);
+  const firstOf = (photo: Raster, pointed?: Point[]) => {
+    const [places] = [...placesAmong(photographed(photo), sketches, 2, pointed)];
+    return places?.[0];
+  };
+  expect(firstOf(blots(3))).toMatchObject({ which: 1, mirrored: false });
+  expect(firstOf(turnedOver(blots(5)))).toMatchObject({ which: 2, mirrored: true });
   // by four corners, pointed at from anywhere, where they were
   const corners = [
     { x: 320, y: 240 },
@@ -163,7 +169,19 @@ test('of many things the likeliest is told first, from behind too', () => {
     { x: 0, y: 0 },
     { x: 320, y: 0 },
   ];
-  expect(likeliest(photographed(blots(3)), sketches, 1, corners)).toEqual([1]);
+  expect(firstOf(blots(3), corners)).toMatchObject({ which: 1, mirrored: false });
+});
+
+test('a photo is looked at where some places are likely, and shows none that is not borne out', () => {
+  const [sheet] = planJob(jobOn('mug-12oz', artwork()), shelf).sheets;
+  if (!sheet) throw new Error('no sheet');
+  const things = [1, 3].map((seed) => ready(expectedSheet(sheet, blots(seed), false)));
+  const seen = photographed(blots(3));
+  const [places = []] = [...placesAmong(seen, things, 2)];
+  expect(lookThere(seen, things, places)).toMatchObject({ which: 1, mirrored: false });
+  const elsewhere = places.map((place) => ({ ...place, which: 0 }));
+  expect(lookThere(seen, things, elsewhere).which).toBeNull();
+  expect(lookThere(seen, things, []).which).toBeNull();
 });
 
 test('a remedy undoes no more than it must: one tile printed again, one sheet lifted', () => {

@@ -1,6 +1,6 @@
 import type { Point } from '../geometry';
 import { placesByCorners, type Place } from './byCorners';
-import type { Projective, View } from './camera';
+import type { View } from './camera';
 import { checksOf } from './checks';
 import type { Expected } from './expected';
 import type { Checked, LookFinding } from './findings';
@@ -10,7 +10,7 @@ import { sheetFit } from './sheetFit';
 import { paperEdges } from './paperEdges';
 import { refined, seenBy, type Registered } from './refine';
 import type { Ready } from './ready';
-import { readBy } from './readBy';
+import { placeOf, readBy } from './readBy';
 
 /** What a look at a photo came to. */
 export interface Look {
@@ -34,23 +34,6 @@ const NOT_FOUND: Look = {
   checks: [{ check: 'which', unseen: 'not-found', of: [] }],
 };
 
-/** A map to the pixels of a reduced photo as one to those of the whole. */
-function enlarged(map: Projective, by: number): Projective {
-  const [a, b, c, d, e, f, g, h, i] = map;
-  const half = by / 2;
-  return [
-    a * by + g * half,
-    b * by + h * half,
-    c * by + i * half,
-    d * by + g * half,
-    e * by + h * half,
-    f * by + i * half,
-    g,
-    h,
-    i,
-  ];
-}
-
 /** Whether what was found bears a reading out. */
 const borneOut = ({ most, blocks }: Registered): boolean =>
   blocks.length >= LEAST_BLOCKS && most >= LEAST_SHARE;
@@ -65,14 +48,26 @@ export function lookAt(
   things: readonly Ready[],
   corners: readonly Point[] = [],
 ): Look {
-  const { photo, light } = seen;
   const lies =
     corners.length === 4
-      ? laidOver(placesByCorners(light, things, corners), seen, things)
+      ? laidOver(placesByCorners(seen.light, things, corners), seen, things)
       : (laidOver(byFeatures(seen, things), seen, things) ??
         laidOver(byPaper(seen, things), seen, things));
-  if (!lies) return NOT_FOUND;
-  const { first, thing, registered } = lies;
+  return lies ? toldOf(lies, seen) : NOT_FOUND;
+}
+
+/** Looks at a photo where some places are likely already; that it shows none of them may be wrong. */
+export function lookThere(
+  seen: Photographed,
+  things: readonly Ready[],
+  places: readonly Place[],
+): Look {
+  const lies = laidOver(places, seen, things);
+  return lies ? toldOf(lies, seen) : NOT_FOUND;
+}
+
+/** What is told of something that lies somewhere in a photo. */
+function toldOf({ first, thing, registered }: Lies, { photo, light }: Photographed): Look {
   if (first.mirrored)
     return {
       ...{ which: first.which, mirrored: true, view: registered.view },
@@ -95,6 +90,13 @@ function onSheet(registered: Registered, { paper }: Expected, light: Plane) {
   return { registered: seenBy(registered, size.view), size };
 }
 
+/** Which thing lies at which of several places. */
+interface Lies {
+  readonly first: Place;
+  readonly thing: Ready;
+  readonly registered: Registered;
+}
+
 /**
  * The place of several that what is found bears out, brought to lie over the photo; null where it bears out none, or
  * speaks for another nearly as loudly.
@@ -103,8 +105,8 @@ function laidOver(
   places: readonly Place[],
   { photo, light }: Photographed,
   things: readonly Ready[],
-) {
-  const tried = places.flatMap((first) => {
+): Lies | null {
+  const tried = places.flatMap((first): Lies[] => {
     const thing = things[first.which];
     if (!thing) return [];
     const view: View = { map: first.map, lens: 0, widthPx: photo.width, heightPx: photo.height };
@@ -131,9 +133,7 @@ function byFeatures({ features }: Photographed, things: readonly Ready[]): Place
   const { corners, by } = features();
   const reading = readBy(
     corners,
-    things.map(({ wanted }) => wanted),
+    things.map(({ wanted }) => wanted()),
   );
-  if (!reading) return [];
-  const { which, mirrored, found } = reading;
-  return [{ which, mirrored, map: enlarged(found.map, by) }];
+  return reading ? [placeOf(reading, by)] : [];
 }

@@ -1,3 +1,5 @@
+import type { Place } from './byCorners';
+import type { Projective } from './camera';
 import { matched, oneIn, type Corners } from './corners';
 import { found, type Found, type Wanted } from './register';
 
@@ -51,3 +53,26 @@ export const readBy = (
 ): Reading | null =>
   clearOf(readBySome(photo, things), SURE_MATCHES) ??
   clearOf(readingsOf(photo, things), LEAST_MATCHES);
+
+/** A map to the pixels of a reduced photo as one to those of the whole. */
+function enlarged(map: Projective, by: number): Projective {
+  const [a, b, c, d, e, f, g, h, i] = map;
+  const half = by / 2;
+  return [
+    a * by + g * half,
+    b * by + h * half,
+    c * by + i * half,
+    d * by + g * half,
+    e * by + h * half,
+    f * by + i * half,
+    g,
+    h,
+    i,
+  ];
+}
+
+/** The place a reading tells, in the whole photo, whose pixels are so many times those it was read by. */
+export const placeOf = ({ which, mirrored, found }: Reading, by: number): Place => ({
+  ...{ which, mirrored },
+  map: enlarged(found.map, by),
+});

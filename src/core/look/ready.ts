@@ -8,8 +8,8 @@ import { wantedAt, wantedOf, type Wanted } from './register';
 export interface Ready {
   readonly expected: Expected;
   readonly light: Plane;
-  /** As it must lie, and as a mirror shows it. */
-  readonly wanted: readonly [Wanted, Wanted];
+  /** As it must lie, and as a mirror shows it, found when it is first asked for. */
+  readonly wanted: () => readonly [Wanted, Wanted];
   /** What its ink is told by, found when it is first asked for. */
   readonly ink: () => InkWanted;
   /** What tells which of its parts lies where another must, found when it is first asked for. */
@@ -29,7 +29,7 @@ export function ready(expected: Expected): Ready {
   return {
     expected,
     light,
-    wanted: [wantedOf(light, pxPerMm, false), wantedOf(light, pxPerMm, true)],
+    wanted: once(() => [wantedOf(light, pxPerMm, false), wantedOf(light, pxPerMm, true)] as const),
     ink: once(() => inkWanted(expected, light)),
     closer: once(() => wantedAt(light, pxPerMm, CLOSER_PX_PER_MM, CLOSER_CORNERS * parts.length)),
   };
@@ -38,6 +38,7 @@ export function ready(expected: Expected): Ready {
 /** Made ready with all that a look at it may ask for: while its photo is still taken. */
 export function readyAhead(expected: Expected): Ready {
   const thing = ready(expected);
+  thing.wanted();
   thing.ink();
   if (expected.kind === 'laid') thing.closer();
   return thing;

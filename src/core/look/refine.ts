@@ -26,6 +26,9 @@ const STEPS = [
 /** Where fewer blocks than this can tell, the art is soft: larger ones are looked for, a wider peak is enough. */
 const FEW_BLOCKS = 40;
 
+/** Where at the step before the last fewer than this share of blocks is found, of so many, it lies elsewhere (own choices). */
+const HOPELESS = { share: 0.1, tried: 40 } as const;
+
 /** A photo brought to lie over what must be in it. */
 export interface Registered {
   readonly view: View;
@@ -77,6 +80,7 @@ export function refined(first: View, expected: Expected, wanted: Plane, light: P
     own = areas.map((_, part) => driftOf(moved.filter((block) => block.part === part)));
     drifts = own.map((each) => (single ? NO_DRIFT : (each?.drift ?? NO_DRIFT)));
     last = { found: moved, tried: [...tried] };
+    if (longest > STEPS[0].longest && all >= HOPELESS.tried && most < HOPELESS.share) break;
   }
   return {
     view,

@@ -63,8 +63,14 @@ function joined(parts: readonly { corners: Corners; by: number }[]): Corners {
 export function wantedOf(plane: Plane, pxPerMm: number, mirrored: boolean): Wanted {
   const own = mirrored ? flipped(plane) : plane;
   const longest = max(own.width, own.height);
-  const parts = SIZES.map((size) => {
-    const small = shrunk(own, round(own.width * min(1, (1500 * size) / longest)));
+  const sizes = SIZES.map((size) => ({
+    size,
+    width: round(own.width * min(1, (1500 * size) / longest)),
+  }));
+  // a small picture is as large as it is in several of the sizes: it is looked at once then
+  const apart = sizes.filter(({ width }, i) => sizes[i - 1]?.width !== width);
+  const parts = apart.map(({ size, width }) => {
+    const small = shrunk(own, width);
     const corners = cornersOf(evened(small, EVEN_REACH), round(WANTED_CORNERS * size));
     return { corners, by: own.width / small.width / pxPerMm };
   });
