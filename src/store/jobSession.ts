@@ -60,13 +60,13 @@ export function createJobSession(store: BenchStore, opened: StoredJob) {
   const say = (state: SaveState) => saveState.setState(state, true);
 
   async function untilDue(): Promise<void> {
-    const wait = savedAt + SAVE_EVERY_MS - Date.now();
-    if (wait > 0 && !hurried) {
+    // never in the task of the edit itself: what it changes on the screen comes first
+    const wait = Math.max(0, savedAt + SAVE_EVERY_MS - Date.now());
+    if (!hurried)
       await new Promise<void>((due) => {
         wake = due;
         setTimeout(due, wait);
       });
-    }
     hurried = false;
     savedAt = Date.now();
   }

@@ -45,8 +45,12 @@ export async function loadDocument<K extends DocumentKind>(
   return raw ? found<K>(raw) : null;
 }
 
-/** So many documents are read at once: years of pressings, taken in one go, would hold the page up (own choice). */
+/**
+ * So many documents are read at once: years of pressings, taken in one go, would hold the page up. The first few tell
+ * the reader of their kind what it is, which takes longest (own choices).
+ */
 const PORTION = 100;
+const FIRST_PORTION = 4;
 
 /** Keys of documents between two others, both left out; an empty list sorts behind every id, and as a kind behind every kind (Indexed Database API 3.0, §2.4). */
 export type Span = readonly [behind: readonly unknown[], before: readonly unknown[]];
@@ -61,15 +65,17 @@ export async function readInPortions<T>(
   read: (raw: RawDocument) => T,
 ): Promise<T[]> {
   const documents = db.transaction('documents').store;
-  const portionBehind = (after: readonly unknown[]) =>
-    documents.getAll(IDBKeyRange.bound(after, before, true, true), PORTION);
+  const portionBehind = (after: readonly unknown[], most: number) =>
+    documents.getAll(IDBKeyRange.bound(after, before, true, true), most);
   const results: T[] = [];
-  let coming = portionBehind(behind);
+  let most = FIRST_PORTION;
+  let coming = portionBehind(behind, most);
   for (;;) {
     const portion: readonly RawDocument[] = await coming;
-    const last = portion[PORTION - 1];
+    const last = portion[most - 1];
+    most = Math.min(PORTION, 2 * most);
     // the next one comes while this one is read
-    if (last) coming = portionBehind([last.kind, last.id]);
+    if (last) coming = portionBehind([last.kind, last.id], most);
     results.push(...portion.map(read));
     if (!last) return results;
   }

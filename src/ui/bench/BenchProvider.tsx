@@ -5,6 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import {
   createContext,
+  startTransition,
   useCallback,
   useContext,
   useEffect,
@@ -79,7 +80,8 @@ function useOpened(bench: BenchName) {
       const keeper = createKeeper(store);
       const session = await openShelf(store, keeper);
       if (gone) return close();
-      setOpened({ store, keeper, session });
+      // a whole screen drawn in one go would hold the page up: in small steps
+      startTransition(() => setOpened({ store, keeper, session }));
       await navigator.storage?.persist?.();
       await sweepArts(store);
     })().catch((error: unknown) => setProblem(storageProblem(error)));

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { applyFix, STATIONS, type Station } from '@/core/check';
 import { stateOf } from '@/core/evening';
 import { itemOf, limitMet, type JobHistory } from '@/core/job';
@@ -208,7 +208,9 @@ function OpenJobProvider({ session, children }: { session: JobSession; children:
       pathTo,
     ],
   );
-  if (!value) return <Opening words="Working out the job" />;
+  // a whole screen drawn in one go would hold the page up: the first time in small steps
+  const drawn = useDeferredValue(value !== null, false);
+  if (!value || !drawn) return <Opening words="Working out the job" />;
   return (
     <BehindContext value={planned?.job !== touched || planned.shelf !== shelf}>
       <JobContext value={value}>{children}</JobContext>

@@ -121,8 +121,12 @@ export function Tape({ here }: { here: Station }) {
   const tape = useRef<HTMLElement>(null);
   // on a phone the tape is longer than the screen: the present station is in sight
   useEffect(() => {
-    const now = tape.current?.querySelector('[aria-current="step"]');
-    now?.scrollIntoView({ inline: 'center', block: 'nearest' });
+    // where it is, is worked out with the next frame and not once more before it
+    const frame = requestAnimationFrame(() => {
+      const now = tape.current?.querySelector('[aria-current="step"]');
+      now?.scrollIntoView({ inline: 'center', block: 'nearest' });
+    });
+    return () => cancelAnimationFrame(frame);
   }, [here]);
   return (
     <Box

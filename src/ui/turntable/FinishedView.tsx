@@ -122,12 +122,19 @@ export function FinishedView(props: FinishedViewProps) {
   useEffect(() => {
     const target = canvas.current;
     if (!target || !thing) return;
+    let wanted = true;
     const density = Math.min(2, window.devicePixelRatio);
-    target.width = width * density;
-    target.height = height * density;
-    setWorks(thing.draw(target, thing.group, turnRad));
-    // not kept: drawn anew the next time
-    if (keptAs) keep(keptAs, target).catch(() => undefined);
+    const size = { width: Math.round(width * density), height: Math.round(height * density) };
+    thing
+      .draw(target, thing.group, turnRad, size, () => wanted)
+      .then((drawn) => {
+        // not kept: drawn anew the next time
+        if (drawn && wanted && keptAs) keep(keptAs, target).catch(() => undefined);
+      })
+      .catch(() => setWorks(false));
+    return () => {
+      wanted = false;
+    };
   }, [thing, turnRad, width, height, keptAs]);
 
   useEffect(() => {

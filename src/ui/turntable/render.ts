@@ -1,4 +1,5 @@
 import * as THREE from 'three';
+import { inTurn } from '../inTurn';
 
 /** How far above the table the eye is, radians. */
 const EYE_LIFT_RAD = 0.2;
@@ -17,6 +18,8 @@ function rendererOf(): THREE.WebGLRenderer | null {
       preserveDrawingBuffer: true,
     });
     shared.setPixelRatio(1);
+    // asking whether a program linked waits for the graphics card
+    shared.debug.checkShaderErrors = process.env.NODE_ENV !== 'production';
   } catch {
     shared = null; // no WebGL here; the caller says so
   }
@@ -39,16 +42,13 @@ function roomOf(thing: THREE.Group): { reach: number; tall: number } {
   return { reach, tall: Math.max(box.max.y, -box.min.y) };
 }
 
-/** Draws a thing turned by an angle onto a canvas. @returns false where the browser has no WebGL. */
-export function renderTurned(
-  target: HTMLCanvasElement,
+/** Draws a thing turned by an angle with the shared renderer, so many pixels large. */
+function render(
+  renderer: THREE.WebGLRenderer,
   thing: THREE.Group,
   turnRad: number,
-): boolean {
-  const renderer = rendererOf();
-  const brush = target.getContext('2d');
-  if (!renderer || !brush) return false;
-  const { width, height } = target;
+  { width, height }: Pixels,
+): void {
   const scene = new THREE.Scene();
   const key = new THREE.DirectionalLight('#fffaf0', 1.5);
   key.position.set(0.6, 1, 1.4);
@@ -73,7 +73,57 @@ export function renderTurned(
   renderer.setClearColor('#000000', 0);
   renderer.render(scene, camera);
   scene.remove(thing);
-  brush.clearRect(0, 0, width, height);
-  brush.drawImage(renderer.domElement, 0, 0, width, height);
-  return true;
+}
+
+/** How often it is asked whether a picture is drawn, and how long at most, ms (own choices). */
+const ASK_EVERY_MS = 8;
+const ASK_MS = 3000;
+
+/** Resolves when all that was asked of the graphics card is drawn: to fetch a picture before holds the page up. */
+async function drawn(renderer: THREE.WebGLRenderer): Promise<void> {
+  const context = renderer.getContext();
+  if (!('fenceSync' in context)) return;
+  const fence = context.fenceSync(context.SYNC_GPU_COMMANDS_COMPLETE, 0);
+  context.flush();
+  if (!fence) return;
+  const begun = performance.now();
+  do await new Promise((again) => setTimeout(again, ASK_EVERY_MS));
+  while (
+    context.getSyncParameter(fence, context.SYNC_STATUS) !== context.SIGNALED &&
+    performance.now() - begun < ASK_MS
+  );
+  context.deleteSync(fence);
+}
+
+/** Size of a picture, pixels. */
+interface Pixels {
+  readonly width: number;
+  readonly height: number;
+}
+
+/**
+ * Draws a thing turned by an angle onto a canvas, which keeps what it shows until then.
+ * @param wanted asked when its turn comes; what is no longer wanted is not drawn.
+ * @returns whether it was drawn; rejects where the browser has no WebGL.
+ */
+export function renderTurned(
+  target: HTMLCanvasElement,
+  thing: THREE.Group,
+  turnRad: number,
+  size: Pixels,
+  wanted: () => boolean,
+): Promise<boolean> {
+  // there is one renderer: its picture is fetched before the next is drawn
+  return inTurn(async () => {
+    if (!wanted()) return false;
+    const renderer = rendererOf();
+    const brush = target.getContext('2d');
+    if (!renderer || !brush) throw new Error('no WebGL');
+    render(renderer, thing, turnRad, size);
+    await drawn(renderer);
+    target.width = size.width;
+    target.height = size.height;
+    brush.drawImage(renderer.domElement, 0, 0, size.width, size.height);
+    return true;
+  });
 }
