@@ -7,6 +7,7 @@ import { benchHeat } from './heat.bench';
 import { benchLog } from './log.bench';
 import { benchLook } from './look.bench';
 import { benchPlan } from './plan.bench';
+import { benchTasks } from './tasks.bench';
 import { benchTiles } from './tile.bench';
 import { benchWindow } from './window.bench';
 
@@ -18,6 +19,7 @@ const BENCHES = {
   heat: benchHeat,
   window: benchWindow,
   drag: benchDrag,
+  tasks: benchTasks,
   export: benchExport,
   tiles: benchTiles,
   blocks: benchBlocks,

@@ -32,6 +32,17 @@ const SAVE_EVERY_MS = 200;
 /** Stands for what is stored while nothing of what is shown is. */
 const NOT_SAVED: Job | null = null;
 
+/** The task after this one, also where the page is out of sight: what an edit changes on the screen comes first. */
+const nextTask = () =>
+  new Promise<void>((begin) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      begin();
+    };
+    port2.postMessage(null);
+  });
+
 function createJobStore(job: Job) {
   return createStore<{ job: Job }>()(
     temporal(() => ({ job }), { limit: UNDO_STEPS, equality: (a, b) => a.job === b.job }),
@@ -60,13 +71,14 @@ export function createJobSession(store: BenchStore, opened: StoredJob) {
   const say = (state: SaveState) => saveState.setState(state, true);
 
   async function untilDue(): Promise<void> {
-    // never in the task of the edit itself: what it changes on the screen comes first
-    const wait = Math.max(0, savedAt + SAVE_EVERY_MS - Date.now());
-    if (!hurried)
+    const wait = savedAt + SAVE_EVERY_MS - Date.now();
+    if (wait > 0 && !hurried) {
       await new Promise<void>((due) => {
         wake = due;
         setTimeout(due, wait);
       });
+    }
+    await nextTask();
     hurried = false;
     savedAt = Date.now();
   }

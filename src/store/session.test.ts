@@ -61,6 +61,16 @@ describe('a job open for editing', () => {
     expect(session.saveState.getState()).toEqual({ kind: 'saved' });
   });
 
+  test('a change is written after the task that made it', async () => {
+    let asked = 0;
+    const session = await opened(refusing(() => ++asked < 0));
+    session.edit(bleed(3));
+    for (let i = 0; i < 20; i++) await Promise.resolve();
+    expect(asked).toBe(0);
+    await settled();
+    expect(asked).toBeGreaterThan(0);
+  });
+
   test('a change is saved at once; those of one drag together, when let go or the page is left', async () => {
     jest.spyOn(Date, 'now').mockReturnValue(NOW.getTime());
     const session = await opened();
