@@ -47,6 +47,19 @@ function correlation(one: Plane, other: Plane): number {
   return n < one.data.length / 2 || !(spread > 0) ? 0 : (ab - (a * b) / n) / spread;
 }
 
+/** So large a paper. */
+interface Paper {
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+/** Paper lying between four corners of a photo, seen from above, its contrast evened. */
+interface SeenPaper extends Paper {
+  readonly pxPerMm: number;
+  readonly map: Projective;
+  readonly level: Plane;
+}
+
 /** From places by the measure of a print that came out larger or smaller, mm, to those of its paper. */
 const onPaper = ({ widthMm, heightMm }: Paper, [size, u, v]: Printed) => ({
   size,
@@ -96,18 +109,13 @@ interface Reading extends Place {
   readonly alike: number;
 }
 
-/** So large a paper. */
-interface Paper {
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
-
-/** Paper lying between four corners of a photo, seen from above, its contrast evened. */
-interface SeenPaper extends Paper {
-  readonly pxPerMm: number;
-  readonly map: Projective;
-  readonly level: Plane;
-}
+/** The corners of paper, clockwise, mm. */
+const cornersOf = ({ widthMm, heightMm }: Paper): Point[] => [
+  { x: 0, y: 0 },
+  { x: widthMm, y: 0 },
+  { x: widthMm, y: heightMm },
+  { x: 0, y: heightMm },
+];
 
 /** Paper between four corners in each of the ways it can be turned; those of a size are found once. */
 function papersSeen(light: Plane, corners: readonly Point[]) {
@@ -134,14 +142,6 @@ function papersSeen(light: Plane, corners: readonly Point[]) {
     return seen;
   };
 }
-
-/** The corners of paper, clockwise, mm. */
-const cornersOf = ({ widthMm, heightMm }: Paper): Point[] => [
-  { x: 0, y: 0 },
-  { x: widthMm, y: 0 },
-  { x: widthMm, y: heightMm },
-  { x: 0, y: heightMm },
-];
 
 /** Every way a thing can lie between four corners, with how alike what is seen there is. */
 function readingsOf(

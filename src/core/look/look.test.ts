@@ -1,4 +1,4 @@
-import { turnedOver, whiteRaster, type Raster } from '../proof';
+import { sampleInto, turnedOver, whiteRaster, type Raster } from '../proof';
 import type { Point } from '../geometry';
 import { randomOf } from '../random';
 import { driftOf, type Block } from './blocks';
@@ -8,7 +8,8 @@ import { lookThere } from './look';
 import { remedyFor } from './remedy';
 import { seamLooks } from './seams';
 import { sheetFit } from './sheetFit';
-import { placeAt, seenAt, type View } from './camera';
+import { placesByCorners } from './byCorners';
+import { placeAt, projected, seenAt, type View } from './camera';
 import { photographed } from './photographed';
 import { flipped, lightOf } from './plane';
 import { ready } from './ready';
@@ -170,6 +171,30 @@ test('of many things the likeliest is told first, from behind too', () => {
     { x: 320, y: 0 },
   ];
   expect(firstOf(blots(3), corners)).toMatchObject({ which: 1, mirrored: false });
+});
+
+test('between the corners of its paper a print is known that came out smaller', () => {
+  const [sheet] = planJob(jobOn('mug-12oz', artwork()), shelf).sheets;
+  if (!sheet) throw new Error('no sheet');
+  const things = [1, 3].map((seed) => ready(expectedSheet(sheet, blots(seed), false)));
+  const meant = blots(3);
+  // printed at 97 % from the corner that the printer begins at
+  const printed = whiteRaster(160, 120, 2);
+  for (let v = 0; v < 240; v++)
+    for (let u = 0; u < 320; u++)
+      sampleInto(
+        meant,
+        (u + 0.5) / 2 / 0.97,
+        (v + 0.5) / 2 / 0.97,
+        printed.data,
+        (v * 320 + u) * 4,
+      );
+  const corners = [0, 1, 2, 3].map((n) => ({ x: n % 3 ? 320 : 0, y: n > 1 ? 240 : 0 }));
+  const [place] = placesByCorners(lightOf(printed, Infinity), things, corners);
+  expect(place).toMatchObject({ which: 1, mirrored: false });
+  const seen = projected(place?.map ?? [1, 0, 0, 0, 1, 0, 0, 0, 1], 150, 110);
+  expect(seen.x).toBeCloseTo(150 * 2 * 0.97, 1);
+  expect(seen.y).toBeCloseTo(110 * 2 * 0.97, 1);
 });
 
 test('a photo is looked at where some places are likely, and shows none that is not borne out', () => {
