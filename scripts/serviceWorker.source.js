@@ -26,13 +26,20 @@ self.addEventListener('activate', (event) => {
   );
 });
 
+/** A page that takes longer is not kept, ms: a newer version waits for what this one has under way (own choice). */
+const KEEP_WITHIN_MS = 15_000;
+
 /** Fetches pages and keeps those that came. */
 async function keepPages(paths) {
   const pages = await caches.open(PAGES);
+  const asked = () => ({
+    headers: { accept: 'text/html' },
+    signal: AbortSignal.timeout(KEEP_WITHIN_MS),
+  });
   await Promise.all(
     paths.map(async (path) => {
-      const response = await fetch(path, { headers: { accept: 'text/html' } }).catch(() => null);
-      if (response?.ok) await pages.put(path, response);
+      const response = await fetch(path, asked()).catch(() => null);
+      if (response?.ok) await pages.put(path, response).catch(() => undefined);
     }),
   );
 }
@@ -61,13 +68,15 @@ async function forgetPages(under) {
 }
 
 /** A page as this version wrote it; what it does not have yet comes from the server. */
-async function pageFor(request, url) {
+async function pageFor(event, request, url) {
   const pages = await caches.open(PAGES);
   const kept = await pages.match(url.pathname);
   if (kept) return kept;
   try {
     const response = await fetch(request);
-    if (response.ok && !response.redirected) await pages.put(url.pathname, response.clone());
+    // shown first, kept beside it
+    if (response.ok && !response.redirected)
+      event.waitUntil(pages.put(url.pathname, response.clone()).catch(() => undefined));
     return response;
   } catch (error) {
     const first = url.pathname === '/' && (await pages.match('/own'));
@@ -89,6 +98,6 @@ self.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
   if (request.method !== 'GET' || url.origin !== self.location.origin) return;
-  if (request.mode === 'navigate') event.respondWith(pageFor(request, url));
+  if (request.mode === 'navigate') event.respondWith(pageFor(event, request, url));
   else if (url.pathname.startsWith('/_next/static/')) event.respondWith(fileFor(request));
 });

@@ -54,7 +54,7 @@ async function updatingServer(behind: string) {
       if (newer && url === '/sw.js')
         body = Buffer.from(body.toString().replace(/("id":")/, '$1newer-'));
       response.writeHead(answer.status, headers).end(body);
-    })();
+    })().catch(() => response.destroy());
   });
   await new Promise<void>((ready) => server.listen(0, '127.0.0.1', ready));
   const { port } = server.address() as AddressInfo;
