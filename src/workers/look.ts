@@ -52,7 +52,8 @@ let asked = false;
 /** Makes ready what must be in a photo to come, and after it what may be there instead. */
 export async function readyForPhoto(input: LookInput): Promise<void> {
   await readyOf(input, () => undefined);
-  if (input.what.kind === 'sheet') await sketchedAhead(input, () => !asked);
+  const { what } = input;
+  if (what.kind === 'sheet') await sketchedAhead(input, what.sheetId, () => !asked);
 }
 
 /**

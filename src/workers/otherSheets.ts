@@ -77,13 +77,22 @@ function sketcher(input: LookInput): Sketcher {
   return last.sketch;
 }
 
+const othersThan = (asked: string, { plan }: LookInput): readonly Sheet[] =>
+  plan.sheets.filter(({ id }) => id !== asked);
+
 /**
- * Sketches every sheet of a job, one after another, while a photo is still taken.
- * @param wanted asked before each; ends where it says that something else is wanted by now.
+ * Sketches the other sheets of a job, one after another, while a photo is still taken.
+ * @param asked id of the sheet it is taken of. @param wanted asked before each; ends where it says that something else is wanted by now.
  */
-export async function sketchedAhead(input: LookInput, wanted: () => boolean): Promise<void> {
+export async function sketchedAhead(
+  input: LookInput,
+  asked: string,
+  wanted: () => boolean,
+): Promise<void> {
+  const others = othersThan(asked, input);
+  if (others.length === 0) return;
   const sketch = sketcher(input);
-  for (const sheet of input.plan.sheets) {
+  for (const sheet of others) {
     // what was asked meanwhile comes first
     await new Promise((begin) => setTimeout(begin));
     if (!wanted()) return;
@@ -102,7 +111,8 @@ export async function amongOthers(
   corners: readonly Point[],
   onProgress: OnProgress,
 ): Promise<{ look: Look; shown: string } | null> {
-  const others = input.plan.sheets.filter(({ id }) => id !== asked);
+  const others = othersThan(asked, input);
+  if (others.length === 0) return null;
   const sketch = sketcher(input);
   const sketches: Ready[] = [];
   for (const sheet of others) {
