@@ -33,6 +33,8 @@ interface FinishedViewProps {
 interface Built {
   readonly group: THREE.Group;
   readonly draw: typeof renderTurned;
+  /** The picture it was built for. */
+  readonly keptAs: string;
 }
 
 /** Pictures drawn before, the latest last. */
@@ -109,7 +111,7 @@ export function FinishedView(props: FinishedViewProps) {
           if (painted.size === 0) return;
           const group = round.buildFinished(blank, painted);
           letGo = () => round.disposeOf(group);
-          setThing({ group, draw: round.renderTurned });
+          setThing({ group, draw: round.renderTurned, keptAs });
         }),
       )
       .catch(() => setWorks(false));
@@ -121,7 +123,8 @@ export function FinishedView(props: FinishedViewProps) {
 
   useEffect(() => {
     const target = canvas.current;
-    if (!target || !thing) return;
+    // until the next is built, what is shown stays
+    if (!target || thing?.keptAs !== keptAs) return;
     let wanted = true;
     const density = Math.min(2, window.devicePixelRatio);
     const size = { width: Math.round(width * density), height: Math.round(height * density) };
