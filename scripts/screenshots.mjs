@@ -8,7 +8,20 @@ const job = (id, station) => `/demo/job/demo-${id}/${station}`;
 
 /** File name, page, and what to do there before the picture is taken. */
 const VIEWS = [
-  ['bench', '/demo'],
+  [
+    'bench',
+    '/demo',
+    // things in the round are drawn one after another, those in sight alone
+    (page) =>
+      page.waitForFunction(() => {
+        const inSight = [...document.querySelectorAll('canvas')].filter(
+          (each) => each.getBoundingClientRect().top < window.innerHeight,
+        );
+        const drawn = (each) =>
+          each.getContext('2d').getImageData(each.width / 2, each.height / 2, 1, 1).data[3] > 0;
+        return inSight.length > 0 && inSight.every(drawn);
+      }),
+  ],
   ['blank', job('tee', 'blank')],
   ['shelf', '/demo/shelf'],
   ['art', job('moons', 'art')],
