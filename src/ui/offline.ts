@@ -11,6 +11,9 @@ const LOOK_EVERY_MS = 3600_000;
 /** On a first visit what is asked for comes before what is kept for later, ms (own choice). */
 const FIRST_AFTER_MS = 8000;
 
+/** A newer version that was let in takes over within this, or the page goes first, ms (own choice). */
+const TAKEN_WITHIN_MS = 5000;
+
 /**
  * What a newer version waits for: `ready` to be let in by the person, `taken` means another tab has let it in
  * and this one still runs the old.
@@ -38,6 +41,8 @@ export function useOffline(): Newer | null {
         take: () => {
           asked = true;
           waiting.postMessage({ takeOver: true });
+          // it waits for whatever the old one still does, also for this page: with the page that ends
+          setTimeout(() => window.location.reload(), TAKEN_WITHIN_MS);
         },
       });
     const watch = (coming: ServiceWorker) =>
