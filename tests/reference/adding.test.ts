@@ -12,6 +12,8 @@ const { options, fileNames } = ts.parseJsonConfigFileContent(
 
 /** An addition: in which file, behind what, which text. */
 type Addition = readonly [file: string, behind: string, text: string];
+/** Where an addition is made. */
+const placeOf = ([file, text]: Addition) => [file, text] as const;
 
 const seen = new Map<string, ts.SourceFile>();
 
@@ -38,13 +40,27 @@ function complaints(additions: readonly Addition[]): string[] {
   return [...new Set(files)].map((file) => relative(ROOT, file)).sort();
 }
 
-const MATERIAL: Addition = ['src/core/model/blank.ts', "  'hardboard',\n", "  'slate',\n"];
-const MACHINE: Addition = ['src/core/model/shelf.ts', "  'plate-press',\n", "  'waffle-press',\n"];
-const TRANSFER: Addition = ['src/core/model/heat.ts', "  'vinyl',\n", "  'glitter-film',\n"];
+const MATERIAL: Addition = [
+  'src/core/traits/materials.ts',
+  'recordsOf<MaterialTraits>()({\n',
+  "  slate: { kind: 'hard', ...HARD, thermal: recalled(1.6, 2750, 800) },\n",
+];
+const HALF_A_MATERIAL: Addition = [...placeOf(MATERIAL), "  slate: { kind: 'hard', ...HARD },\n"];
+const MACHINE: Addition = [
+  'src/core/traits/machines.ts',
+  'recordsOf<MachineTraits>()({\n',
+  "  'waffle-press': PRESS,\n",
+];
+const HALF_A_MACHINE: Addition = [...placeOf(MACHINE), "  'waffle-press': { element: PLATE },\n"];
+const TRANSFER: Addition = [
+  'src/core/transfer/transfers.ts',
+  'recordsOf<Transfer>()({\n',
+  "  'glitter-film': { ...DYE, ...SUBLIMATION_INK, cost: 'high' },\n",
+];
 const RECIPE: Addition = [
-  'src/core/model/codes.ts',
-  "  'light-paper-iron',\n",
-  "  'slate-in-oven',\n",
+  'src/core/press/cupRecipes.ts',
+  'CUP_RECIPES = {\n',
+  "  'slate-in-oven': cup({ ...SLEEVE, works: ['cup'], temperatureC: 200, dwellS: 900, pressing: 'press-mug-in-oven' }),\n",
 ];
 const TASK: Addition = ['src/core/model/codes.ts', "  'clean-cup',\n", "  'dust-off',\n"];
 const CHECK: Addition = [
@@ -63,17 +79,6 @@ const FORM: Addition = [
   "  z.object({ kind: z.literal('tile'), sideMm: positiveLengthSchema }),\n",
 ];
 const RECORDS: readonly Addition[] = [
-  [
-    'src/core/traits/materials.ts',
-    'MaterialTraits>> = {\n',
-    "  slate: { kind: 'hard', ...HARD, thermal: recalled(1.6, 2750, 800) },\n",
-  ],
-  ['src/core/traits/machines.ts', 'MachineTraits>> = {\n', "  'waffle-press': PRESS,\n"],
-  [
-    'src/core/transfer/transfers.ts',
-    'Record<TransferKind, Transfer> = {\n',
-    "  'glitter-film': { ...DYE, ...SUBLIMATION_INK, kind: 'glitter-film', cost: 'high' },\n",
-  ],
   [
     'src/words/transfers.ts',
     'TransferWords>> = {\n',
@@ -113,9 +118,9 @@ const RECORDS: readonly Addition[] = [
 ];
 
 test.each<readonly [string, Addition, readonly string[]]>([
-  ['a material', MATERIAL, ['src/core/traits/materials.ts']],
-  ['a kind of machine', MACHINE, ['src/core/traits/machines.ts']],
-  ['a transfer', TRANSFER, ['src/core/transfer/transfers.ts', 'src/words/transfers.ts']],
+  ['a material', HALF_A_MATERIAL, ['src/core/traits/materials.ts']],
+  ['a kind of machine', HALF_A_MACHINE, ['src/core/traits/machines.ts']],
+  ['a transfer', TRANSFER, ['src/words/transfers.ts']],
   ['a recipe', RECIPE, ['src/words/press/recipes.ts']],
   ['a task', TASK, ['src/words/press/tasks.ts']],
   // (check.ts looks up the station that is missing)

@@ -89,7 +89,7 @@ const whiteBox = perArt((one, { job, transfer }) => {
   return found(
     'white-box',
     'warn',
-    { art: art.name, transfer: transfer.kind },
+    { art: art.name, transfer: job.transfer },
     { of, fixes: [fix('cut-along-art', {})] },
   );
 });

@@ -3,7 +3,7 @@ import { luminance } from '../colour';
 import { sagitta } from '../geometry';
 import { blankColours, type Blank } from '../model';
 import { isCloth } from '../traits';
-import { ON_COTTON } from '../transfer';
+import { ON_COTTON, PALE_INSTEAD } from '../transfer';
 import { found, type Rule } from './check';
 import type { NoRoom } from './codes';
 import { fix } from './fixes';
@@ -38,15 +38,15 @@ const blankColour: Rule = (findings) => {
 
 /** Paper that covers, where nothing has to be covered. */
 const darkPaperOnPale: Rule = (findings) => {
-  const { job, transfer } = findings;
+  const { job } = findings;
   const colours = blankColours(job);
-  const { kind, paleInstead } = transfer;
+  const paleInstead = PALE_INSTEAD[job.transfer];
   // what a dark one of them needs, the pale ones take too
   if (!paleInstead || colours.some(({ colour }) => luminance(colour) < PALE_FROM_LUMINANCE))
     return [];
   const colourName = colours[0]?.colourName ?? '';
   const fixes = byTransfer(findings, [paleInstead]);
-  return [found('paper-kind', 'note', { transfer: kind, colourName }, { fixes })];
+  return [found('paper-kind', 'note', { transfer: job.transfer, colourName }, { fixes })];
 };
 
 /** From this share of polyester on cloth holds dye well enough to look right (from memory). */

@@ -1,5 +1,6 @@
 import { measuringDoubt, type Misread, isCup } from '../blank';
 import { sizeForSheets } from '../fitSheets';
+import { keysOf } from '../keys';
 import { USUAL_FOLD_GAP_MM } from '../layout';
 import { NOTHING_OWN, type Job, type Placement, type Shelf, type TransferKind } from '../model';
 import type { MissingTool } from '../shelf';
@@ -161,7 +162,7 @@ const CARRIED_OUT: { readonly [C in FixCode]: Carried<C> } = {
 };
 
 /** Every kind of way out. */
-export const FIX_CODES = Object.keys(CARRIED_OUT) as readonly FixCode[];
+export const FIX_CODES = keysOf(CARRIED_OUT);
 
 /** Carries a way out out, on the job as it is now. */
 export const applyFix = <C extends FixCode>(job: Job, { code, args }: Fix<C>, shelf: Shelf): Job =>

@@ -50,7 +50,7 @@ const noRecipe: Rule = (findings) => {
   // said better by the rule about irons
   if (!MACHINES[machine.kind].steady && transfer.dye) return [];
   const never = !canTake(job.blank, job.transfer);
-  const facts = { machine: machine.name, blank: job.blank.name, transfer: transfer.kind, never };
+  const facts = { machine: machine.name, blank: job.blank.name, transfer: job.transfer, never };
   return [found('no-recipe', 'stop', facts, { fixes: otherWays(findings) })];
 };
 

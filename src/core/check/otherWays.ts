@@ -14,7 +14,7 @@ import { canTake, worksOn } from '../press';
 import { paperHolds } from '../sheet';
 import { machinesFor, toolsFor } from '../shelf';
 import { isCloth, MACHINES } from '../traits';
-import { TRANSFERS } from '../transfer';
+import { PALE_INSTEAD, TRANSFERS } from '../transfer';
 import { fix, type Fix } from './fixes';
 
 /** From memory: blanks at least this light keep the art's colours; below the second they swallow them. */
@@ -28,7 +28,7 @@ const MOST_TRANSFERS = 3;
 
 /** Whether a transfer holds on such a blank and shows: coating, polyester, colour. */
 export function suitsBlank(kind: TransferKind, job: Pick<Job, 'blank' | 'items'>): boolean {
-  const { coating, needsPolyester, transparent, paleInstead } = TRANSFERS[kind];
+  const { coating, needsPolyester, transparent } = TRANSFERS[kind];
   const { substrate } = job.blank;
   const lightShares = blankColours(job).map(({ colour }) => luminance(colour));
   const darkest = Math.min(...lightShares);
@@ -36,7 +36,7 @@ export function suitsBlank(kind: TransferKind, job: Pick<Job, 'blank' | 'items'>
     ? !needsPolyester || substrate.polyesterShare !== 0
     : coating === null || substrate.coating !== 'none';
   const shows = !transparent || darkest >= DARK_BELOW_LUMINANCE;
-  const dearer = paleInstead !== null && darkest >= PALE_FROM_LUMINANCE;
+  const dearer = PALE_INSTEAD[kind] !== undefined && darkest >= PALE_FROM_LUMINANCE;
   return canTake(job.blank, kind) && holds && shows && !dearer;
 }
 

@@ -120,7 +120,7 @@ const overDye: Rule = ({ job, press }) => {
 const peelRule: Rule = ({ transfer, recipe, job }) => {
   const chosen = recipe.cool[job.heat.coolSchool];
   if (transfer.peel !== 'cold' || (chosen.durationS ?? 0) >= COLD_AFTER_S) return [];
-  return [found('peel', 'warn', { transfer: transfer.kind }, { fixes: [fix('cool-fully', {})] })];
+  return [found('peel', 'warn', { transfer: job.transfer }, { fixes: [fix('cool-fully', {})] })];
 };
 
 const unattended: Rule = ({ press: { settings }, machine }) =>

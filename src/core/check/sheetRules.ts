@@ -9,12 +9,12 @@ import { NOTE_SHARE, seamShare } from './harm';
 import { everyPlacement } from './placed';
 import { nameOf, type Piece } from '../layout';
 
-const ink: Rule = ({ printer, transfer }) =>
+const ink: Rule = ({ job, printer, transfer }) =>
   transfer.ink === null || printer.ink === transfer.ink
     ? []
     : [
         found('ink', 'stop', {
-          ...{ printer: printer.name, holds: printer.ink, transfer: transfer.kind },
+          ...{ printer: printer.name, holds: printer.ink, transfer: job.transfer },
         }),
       ];
 

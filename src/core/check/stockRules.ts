@@ -5,9 +5,9 @@ import { comesOn, isFor, sheetFor } from '../shelf';
 
 /** A sheet that the transfer does not come on, or that is made for another. */
 const wrongSheet: Rule = ({ paper, transfer, job, shelf }) => {
-  const right = paper.is === comesOn(transfer.kind);
-  if (right && isFor(paper, transfer.kind)) return [];
-  const other = shelf.papers.find(({ id }) => id === sheetFor(transfer.kind, job, shelf));
+  const right = paper.is === comesOn(job.transfer);
+  if (right && isFor(paper, job.transfer)) return [];
+  const other = shelf.papers.find(({ id }) => id === sheetFor(job.transfer, job, shelf));
   const better = other && other.id !== paper.id ? other : null;
   return [
     found(
@@ -15,7 +15,7 @@ const wrongSheet: Rule = ({ paper, transfer, job, shelf }) => {
       // what is only cut may be cut from anything; what is printed would be spoiled
       transfer.made === 'printed' || right ? 'stop' : 'warn',
       {
-        ...{ paper: paper.name, is: paper.is, transfer: transfer.kind },
+        ...{ paper: paper.name, is: paper.is, transfer: job.transfer },
         madeFor: right ? (paper.product?.transfer ?? null) : null,
       },
       { fixes: [better && fix('print-on', { paperId: better.id, name: better.name })] },
@@ -68,7 +68,7 @@ const makerMirrors: Rule = ({ paper, film, transfer }) => {
 };
 
 /** Opaque paper is laid picture up, its backing off: its sheets cannot be taped together from behind. */
-const opaqueTiled: Rule = ({ transfer, sheets, pieces, paper, shelf, printer }) => {
+const opaqueTiled: Rule = ({ job, transfer, sheets, pieces, paper, shelf, printer }) => {
   if (transfer.imageSide !== 'face up') return [];
   const tiling = sheets.tilings.find(({ tiles }) => tiles.length > 1);
   const piece = pieces.find(({ id }) => id === tiling?.pieceId);
@@ -78,7 +78,7 @@ const opaqueTiled: Rule = ({ transfer, sheets, pieces, paper, shelf, printer }) 
       each.id !== paper.id &&
       each.is === 'paper' &&
       !each.used &&
-      isFor(each, transfer.kind) &&
+      isFor(each, job.transfer) &&
       paperHolds(each, printer, piece),
   );
   const places = [...new Set(piece.arts.map(({ placementId }) => placementId))];

@@ -1,5 +1,8 @@
 import { z } from 'zod';
 import { cornersOf, crossingsOf } from '../geometry';
+import { keysOf } from '../keys';
+import { FINISH_TRAITS, MATERIAL_TRAITS } from '../traits';
+import { COATINGS } from '../transfer';
 import {
   colourSchema,
   idSchema,
@@ -183,24 +186,15 @@ export const blankFormSchema = z.discriminatedUnion('kind', [
 ]);
 
 /** What blanks are made of. */
-export const MATERIALS = [
-  'ceramic',
-  'steel',
-  'glass',
-  'polymer',
-  'hardboard',
-  'polyester',
-  'cotton',
-  'blend',
-] as const;
+export const MATERIALS = keysOf(MATERIAL_TRAITS);
 
 /** How the surface looks that dye goes into; what it does to a picture: `core/check/finishRules`. */
-export const FINISHES = ['plain', 'satin', 'glossy', 'glitter', 'clear'] as const;
+export const FINISHES = keysOf(FINISH_TRAITS);
 
 /** What a blank is made of: material, coating, polyester share (0–1), colour, what heat it bears (°C). */
 export const substrateSchema = z.object({
   material: z.enum(MATERIALS),
-  coating: z.enum(['dye-receptive', 'none', 'unknown']),
+  coating: z.enum(COATINGS),
   colour: colourSchema,
   colourName: nameSchema,
   /** Share of polyester in cloth, 0–1; null for hard things. */

@@ -2,6 +2,8 @@
  * Codes of what is done, laid and minded at the press. They are kept in runs and records, so that a code
  * is never taken away again; `words/` says each of them to a person.
  */
+import { keysOf } from '../keys';
+import { LAYER_TRAITS } from '../traits';
 
 /** What is done in one operation. */
 export const TASKS = [
@@ -90,27 +92,7 @@ export const TASKS = [
 export type TaskCode = (typeof TASKS)[number];
 
 /** What a lay-up is made of. */
-export const LAYER_MATERIALS = [
-  'plate',
-  'iron-sole',
-  'press-wrap',
-  'heating-wrap',
-  'oven-air',
-  'cover-paper',
-  'paper-sleeve',
-  'shrink-sleeve',
-  'card',
-  'release-sheet',
-  'cover-sheet',
-  'soft-pad',
-  'film',
-  'print',
-  'vinyl',
-  'cup',
-  'cloth',
-  'sock-on-insert',
-  'hard-blank',
-] as const;
+export const LAYER_MATERIALS = keysOf(LAYER_TRAITS);
 /** What one layer of the lay-up is made of. */
 export type LayerMaterial = (typeof LAYER_MATERIALS)[number];
 
@@ -157,30 +139,6 @@ export type CautionCode = (typeof CAUTIONS)[number];
 export const HEAT_NAMES = ['fixed', 'hottest-cotton'] as const;
 /** What a heat is for. */
 export type HeatName = (typeof HEAT_NAMES)[number];
-
-/** Every way the app knows to press something. */
-export const RECIPE_IDS = [
-  'mug-in-press',
-  'mug-in-sleeve',
-  'mug-in-attachment',
-  'tumbler-in-sleeve',
-  'tumbler-in-wrap',
-  'dye-garment',
-  'dye-panel',
-  'dye-thick-cloth',
-  'dye-socks',
-  'dye-hard-blank',
-  'pens-hard-blank',
-  'vinyl',
-  'film-white',
-  'film-clear',
-  'dark-paper',
-  'light-paper-plate',
-  'light-paper-iron',
-  'dark-paper-iron',
-] as const;
-/** Identity of one recipe; kept in records. */
-export type RecipeId = (typeof RECIPE_IDS)[number];
 
 /** What the edges of faces are called; in words: `words/places`. */
 export const EDGE_NAMES = [

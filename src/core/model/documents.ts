@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { keysOf } from '../keys';
 import { failure, success, type Result } from '../result';
 import { blankSchema, type Blank } from './blank';
 import { jobSchema, type Job } from './job';
@@ -60,7 +61,7 @@ export const SHELF_KINDS = {
   colours: 'colours',
 } as const satisfies Record<keyof Shelf, DocumentKind>;
 /** The lists of a shelf. */
-export const SHELF_LISTS = Object.keys(SHELF_KINDS) as (keyof Shelf)[];
+export const SHELF_LISTS = keysOf(SHELF_KINDS);
 
 interface Reader<T> {
   /** Raise it with every change of shape, and add the step that leads there. */
@@ -111,7 +112,7 @@ export const DOCUMENTS: { readonly [K in DocumentKind]: Reader<Documents[K]> } =
   money: { version: 1, schema: moneySchema, steps: {} },
 };
 /** Every kind of document there is. */
-export const DOCUMENT_KINDS = Object.keys(DOCUMENTS) as DocumentKind[];
+export const DOCUMENT_KINDS = keysOf(DOCUMENTS);
 
 /** What a schema has against a value, all of it. */
 export type Issues = readonly z.core.$ZodIssue[];

@@ -1,16 +1,9 @@
 import { z } from 'zod';
+import { keysOf } from '../keys';
+import { TRANSFERS } from '../transfer';
 
 /** Kinds of transfer; what each demands stands in `core/transfer`. */
-export const TRANSFER_KINDS = [
-  'sublimation',
-  'dye-sheet',
-  'dye-pens',
-  'light-paper',
-  'dark-paper',
-  'vinyl',
-  'film-clear',
-  'film-white',
-] as const;
+export const TRANSFER_KINDS = keysOf(TRANSFERS);
 
 /** How long something is pressed, s: from a touch to two hours. */
 export const dwellSchema = z.number().min(1).max(7200);

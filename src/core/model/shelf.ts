@@ -1,4 +1,7 @@
 import { z } from 'zod';
+import { keysOf } from '../keys';
+import { MACHINES } from '../traits';
+import { INKS } from '../transfer';
 import { blankSchema } from './blank';
 import { ownColoursSchema } from './colours';
 import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
@@ -31,7 +34,7 @@ export const MAX_ON_SHELF = {
 export const printerSchema = z.object({
   id: idSchema,
   name: nameSchema,
-  ink: z.enum(['sublimation', 'ordinary inkjet', 'laser toner']),
+  ink: z.enum(INKS),
   /** Borders the printer cannot reach on an upright sheet, mm. */
   marginsMm: z.object({
     top: lengthSchema.max(MAX_MARGIN_MM),
@@ -66,16 +69,7 @@ export const printerSchema = z.object({
 });
 
 /** Kinds of machines that press. */
-export const MACHINE_KINDS = [
-  'mug-press',
-  'oven',
-  'mug-attachment',
-  'cap-attachment',
-  'tumbler-press',
-  'hand-press',
-  'plate-press',
-  'iron',
-] as const;
+export const MACHINE_KINDS = keysOf(MACHINES);
 
 /** Furthest a display is off that is believed, °C. */
 export const MOST_OFFSET_C = 60;

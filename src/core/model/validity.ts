@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { keysOf } from '../keys';
 import { artworkSchema } from './art';
 import { jobSchema, MAX_ARTS, type Job } from './job';
 
@@ -6,8 +7,7 @@ import { jobSchema, MAX_ARTS, type Job } from './job';
 const read = new WeakSet<object>();
 
 const shape = jobSchema.omit({ arts: true }).shape;
-type Part = keyof typeof shape;
-const PARTS = Object.keys(shape) as Part[];
+const PARTS = keysOf(shape);
 
 const manyArts = z.array(z.unknown()).max(MAX_ARTS);
 

@@ -1,5 +1,5 @@
 import type { Product } from '../model';
-import type { CoolSchools, FirstPress, Recipe, Task } from './recipe';
+import type { CoolSchools, FirstPress, RecipeFacts, Task } from './recipe';
 import { always } from './recipeParts';
 
 /** How a thing is peeled where its maker says when (common practice), s. */
@@ -13,7 +13,7 @@ const PEELS: Readonly<Record<NonNullable<Product['peel']>, Task>> = {
  * Cooling as the maker wants it: by the school that does so, where there are two. A cup cools as a cup does: its paper
  * is no sheet to peel, and it burns long after a sheet would be cold.
  */
-function peeled({ cool }: Recipe, peel: NonNullable<Product['peel']>): CoolSchools {
+function peeled({ cool }: RecipeFacts, peel: NonNullable<Product['peel']>): CoolSchools {
   if (cool.difference === 'handled-early') return cool;
   const schools = cool.difference === 'peeled-hot' || cool.difference === 'matt-or-gloss';
   if (schools && peel !== 'warm') return always(peel === 'hot' ? cool.A : cool.B);
@@ -32,7 +32,11 @@ function filmFor(before: FirstPress, filmS: number | null): FirstPress {
  * A recipe as the maker of the paper or film wants it on a machine: whatever is said outranks common practice, the
  * rest stays.
  */
-export function byMaker(recipe: Recipe, product: Product | null, machineId: string): Recipe {
+export function byMaker<R extends RecipeFacts>(
+  recipe: R,
+  product: Product | null,
+  machineId: string,
+): R {
   if (!product) return recipe;
   const says = product.figures.find((each) => each.machineId === machineId);
   const cool = product.peel === null ? recipe.cool : peeled(recipe, product.peel);

@@ -1,6 +1,6 @@
 import type { Layer } from '../model';
 import { fahrenheitToC } from '../units';
-import type { CoolSchools, Recipe, Task } from './recipe';
+import type { CoolSchools, RecipeFacts, Task } from './recipe';
 import { cautionsAt, DYE, DYE_CAUTION, printLying } from './recipeParts';
 
 const COMMON_PREPARATION: readonly Task[] = [
@@ -36,12 +36,12 @@ const SLEEVED: readonly Layer[] = [
 
 const cup = (
   part: Pick<
-    Recipe,
-    'id' | 'works' | 'machines' | 'temperatureC' | 'dwellS' | 'origin' | 'warmUp' | 'layers'
+    RecipeFacts,
+    'works' | 'machines' | 'temperatureC' | 'dwellS' | 'origin' | 'warmUp' | 'layers'
   > &
-    Pick<Recipe, 'pressing'> &
-    Partial<Recipe>,
-): Recipe => ({
+    Pick<RecipeFacts, 'pressing'> &
+    Partial<RecipeFacts>,
+): RecipeFacts => ({
   transfers: DYE,
   dwellRangeS: [part.dwellS, part.dwellS],
   pressure: null,
@@ -76,9 +76,8 @@ const SLEEVE = {
 } as const;
 
 /** Dye on cups, by machine. Schools for the cool-down: common practice. */
-export const CUP_RECIPES: readonly Recipe[] = [
-  cup({
-    id: 'mug-in-press',
+export const CUP_RECIPES = {
+  'mug-in-press': cup({
     works: ['cup'],
     machines: ['mug-press'],
     temperatureC: null,
@@ -90,16 +89,14 @@ export const CUP_RECIPES: readonly Recipe[] = [
     layers: [{ is: 'press-wrap', role: 'heat', note: 'closed-by-clamp' }, PAPER_SLEEVE, PRINT, CUP],
     pressing: 'press-in-clamp',
   }),
-  cup({
+  'mug-in-sleeve': cup({
     ...SLEEVE,
-    id: 'mug-in-sleeve',
     works: ['cup'],
     temperatureC: fahrenheitToC(400),
     dwellS: 15 * 60,
     pressing: 'press-mug-in-oven',
   }),
-  cup({
-    id: 'mug-in-attachment',
+  'mug-in-attachment': cup({
     works: ['cup'],
     machines: ['mug-attachment'],
     temperatureC: fahrenheitToC(400),
@@ -111,16 +108,14 @@ export const CUP_RECIPES: readonly Recipe[] = [
     layers: [HEATING_WRAP, PAPER_SLEEVE, PRINT, CUP],
     pressing: 'press-in-attachment',
   }),
-  cup({
+  'tumbler-in-sleeve': cup({
     ...SLEEVE,
-    id: 'tumbler-in-sleeve',
     works: ['steel cup'],
     temperatureC: fahrenheitToC(370),
     dwellS: 5 * 60,
     pressing: 'press-tumbler-in-oven',
   }),
-  cup({
-    id: 'tumbler-in-wrap',
+  'tumbler-in-wrap': cup({
     // a minute a side is told of steel; thick ceramic would hardly be warm, and nobody gives a figure for it
     works: ['steel cup'],
     machines: ['tumbler-press'],
@@ -132,4 +127,4 @@ export const CUP_RECIPES: readonly Recipe[] = [
     pressing: 'press-in-wrap',
     turn: { does: 'turn-half-round' },
   }),
-];
+} satisfies Readonly<Record<string, RecipeFacts>>;

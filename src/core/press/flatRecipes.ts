@@ -1,6 +1,6 @@
 import type { Layer, MachineKind } from '../model';
 import { fahrenheitToC } from '../units';
-import type { CoolSchools, Recipe, Task } from './recipe';
+import type { CoolSchools, RecipeFacts, Task } from './recipe';
 import {
   always,
   CARD,
@@ -32,9 +32,9 @@ const PEEL: CoolSchools = {
 
 /** What flat things under a plate have in common. */
 export const flat = (
-  part: Pick<Recipe, 'id' | 'works' | 'temperatureC' | 'dwellS' | 'pressure' | 'origin'> &
-    Partial<Recipe>,
-): Recipe => ({
+  part: Pick<RecipeFacts, 'works' | 'temperatureC' | 'dwellS' | 'pressure' | 'origin'> &
+    Partial<RecipeFacts>,
+): RecipeFacts => ({
   transfers: DYE,
   machines: PLATES,
   dwellRangeS: [part.dwellS, part.dwellS],
@@ -73,17 +73,15 @@ const HARD = {
 } as const;
 
 /** Dye on flat things under a plate. */
-export const FLAT_RECIPES: readonly Recipe[] = [
-  flat({
-    id: 'dye-garment',
+export const FLAT_RECIPES = {
+  'dye-garment': flat({
     works: ['garment'],
     temperatureC: fahrenheitToC(400),
     dwellS: 60,
     pressure: 'medium',
     origin: 'common practice',
   }),
-  flat({
-    id: 'dye-panel',
+  'dye-panel': flat({
     works: ['cloth panel'],
     temperatureC: fahrenheitToC(380),
     dwellS: 60,
@@ -93,8 +91,7 @@ export const FLAT_RECIPES: readonly Recipe[] = [
     pressing: 'press-panel',
     cool: always({ does: 'cool-fully', durationS: 120 }),
   }),
-  flat({
-    id: 'dye-thick-cloth',
+  'dye-thick-cloth': flat({
     works: ['thick cloth'],
     temperatureC: fahrenheitToC(395),
     dwellS: 60,
@@ -102,8 +99,7 @@ export const FLAT_RECIPES: readonly Recipe[] = [
     origin: 'common practice',
     cool: always({ does: 'lift-soon', withinS: 30 }),
   }),
-  flat({
-    id: 'dye-socks',
+  'dye-socks': flat({
     works: ['socks'],
     temperatureC: fahrenheitToC(400),
     dwellS: 40,
@@ -113,9 +109,8 @@ export const FLAT_RECIPES: readonly Recipe[] = [
     layers: onTop({ is: 'sock-on-insert', role: 'blank' }),
     pressing: 'press-socks',
   }),
-  flat({
+  'dye-hard-blank': flat({
     ...HARD,
-    id: 'dye-hard-blank',
     transfers: ['sublimation', 'dye-sheet'],
     temperatureC: fahrenheitToC(360),
     dwellS: 250,
@@ -123,9 +118,8 @@ export const FLAT_RECIPES: readonly Recipe[] = [
     pressure: 'light',
     origin: 'common practice',
   }),
-  flat({
+  'pens-hard-blank': flat({
     ...HARD,
-    id: 'pens-hard-blank',
     transfers: ['dye-pens'],
     temperatureC: fahrenheitToC(300),
     dwellS: 60,
@@ -146,4 +140,4 @@ export const FLAT_RECIPES: readonly Recipe[] = [
       { ...CARD, note: 'below' },
     ],
   }),
-];
+} satisfies Readonly<Record<string, RecipeFacts>>;

@@ -1,4 +1,5 @@
 export * from './recipe';
+export * from './recipeBook';
 export * from './recipes';
 export * from './area';
 export * from './machine';

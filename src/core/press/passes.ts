@@ -16,7 +16,7 @@ import {
 import { TRANSFERS } from '../transfer';
 import { fahrenheitToC } from '../units';
 import { displaySetting } from './machine';
-import type { Recipe } from './recipe';
+import type { Recipe } from './recipeBook';
 import { recipeFor } from './recipes';
 import { largestAreaMm2, type PressSide } from './sides';
 

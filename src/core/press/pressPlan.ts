@@ -21,7 +21,7 @@ import { effectivePlate, splitTimer } from './machine';
 import { resolvePasses, type Pass, type PrintShape } from './passes';
 import { countOf, rowsOnPlate, type PlateRows } from './plateRows';
 import { programOf } from './program';
-import type { Recipe } from './recipe';
+import type { Recipe } from './recipeBook';
 import { suppliesFor, type Supply } from './supplies';
 import { largestAreaMm2, pairedSides, piecesOfOne, planSides, type PressSide } from './sides';
 

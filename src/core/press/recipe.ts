@@ -5,7 +5,6 @@ import type {
   MachineKind,
   Origin,
   Pressure,
-  RecipeId,
   TaskCode,
   TransferKind,
 } from '../model';
@@ -56,9 +55,8 @@ export interface FirstPress extends ExtraPress {
   readonly next: Task;
 }
 
-/** How some kinds of machine press one kind of work by some kinds of transfer; `words/recipes` names it. */
-export interface Recipe extends Figures {
-  readonly id: RecipeId;
+/** How some kinds of machine press one kind of work by some kinds of transfer. */
+export interface RecipeFacts extends Figures {
   readonly transfers: readonly TransferKind[];
   readonly works: readonly Work[];
   readonly machines: readonly MachineKind[];

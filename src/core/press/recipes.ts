@@ -2,14 +2,8 @@ import { workOf } from '../blank';
 import type { Blank, HeatSettings, Machine, OwnFigures, Product, TransferKind } from '../model';
 import { MACHINES } from '../traits';
 import { dwellByArea } from './area';
-import { CUP_RECIPES } from './cupRecipes';
-import { FLAT_RECIPES } from './flatRecipes';
 import { byMaker } from './byMaker';
-import type { Recipe } from './recipe';
-import { STUCK_RECIPES } from './stuckRecipes';
-
-/** Every way the app knows to press something. */
-export const RECIPES: readonly Recipe[] = [...CUP_RECIPES, ...FLAT_RECIPES, ...STUCK_RECIPES];
+import { RECIPES, type Recipe } from './recipeBook';
 
 const suits = (recipe: Recipe, blank: Blank, transfer: TransferKind): boolean =>
   recipe.works.includes(workOf(blank)) && recipe.transfers.includes(transfer);

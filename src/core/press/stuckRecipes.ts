@@ -1,6 +1,6 @@
 import { fahrenheitToC } from '../units';
 import { flat, TRIM } from './flatRecipes';
-import type { CoolSchools, Recipe, Task } from './recipe';
+import type { CoolSchools, RecipeFacts, Task } from './recipe';
 import {
   always,
   cautionsAt,
@@ -27,7 +27,7 @@ const CLOTHS = ['garment', 'cloth panel', 'thick cloth'] as const;
 
 const LAY_FILM = { lay: { does: 'lay-film' }, next: { does: 'lay-print-on-film' } } as const;
 
-const film = (part: Parameters<typeof flat>[0]): Recipe =>
+const film = (part: Parameters<typeof flat>[0]): RecipeFacts =>
   flat({
     ready: [PRE_PRESS, LINT],
     layers: [PLATE, COVER, PRINT, { is: 'film', role: 'protect', note: 'on-cloth-already' }, CLOTH],
@@ -36,8 +36,8 @@ const film = (part: Parameters<typeof flat>[0]): Recipe =>
   });
 
 const lightPaper = (
-  part: Pick<Recipe, 'id' | 'machines' | 'dwellS' | 'byArea'> & Partial<Recipe>,
-): Recipe =>
+  part: Pick<RecipeFacts, 'machines' | 'dwellS' | 'byArea'> & Partial<RecipeFacts>,
+): RecipeFacts =>
   flat({
     transfers: ['light-paper'],
     works: CLOTHS,
@@ -72,9 +72,8 @@ const DARK_PAPER = {
 } satisfies Partial<Parameters<typeof flat>[0]>;
 
 /** Films, papers and vinyl: what sticks to cloth instead of going into it. */
-export const STUCK_RECIPES: readonly Recipe[] = [
-  flat({
-    id: 'vinyl',
+export const STUCK_RECIPES = {
+  vinyl: flat({
     transfers: ['vinyl'],
     works: CLOTHS,
     temperatureC: fahrenheitToC(305),
@@ -88,8 +87,7 @@ export const STUCK_RECIPES: readonly Recipe[] = [
     unwrap: { does: 'look-at-edges' },
     cautions: CAUTIONS,
   }),
-  film({
-    id: 'film-white',
+  'film-white': film({
     transfers: ['film-white'],
     works: CLOTHS,
     temperatureC: fahrenheitToC(390),
@@ -104,8 +102,7 @@ export const STUCK_RECIPES: readonly Recipe[] = [
       then: { does: 'film-carrier-off' },
     },
   }),
-  film({
-    id: 'film-clear',
+  'film-clear': film({
     transfers: ['film-clear'],
     works: CLOTHS,
     temperatureC: fahrenheitToC(395),
@@ -120,10 +117,9 @@ export const STUCK_RECIPES: readonly Recipe[] = [
       then: { does: 'film-carrier-off-cold' },
     },
   }),
-  flat({ ...DARK_PAPER, id: 'dark-paper' }),
-  flat({
+  'dark-paper': flat(DARK_PAPER),
+  'dark-paper-iron': flat({
     ...DARK_PAPER,
-    id: 'dark-paper-iron',
     machines: ['iron'],
     temperatureC: null,
     heatName: 'hottest-cotton',
@@ -143,15 +139,13 @@ export const STUCK_RECIPES: readonly Recipe[] = [
     pressing: 'press-with-iron',
     after: null,
   }),
-  lightPaper({
-    id: 'light-paper-plate',
+  'light-paper-plate': lightPaper({
     machines: ['plate-press', 'hand-press'],
     dwellS: 90,
     dwellRangeS: [60, 90],
     byArea: 'plate',
   }),
-  lightPaper({
-    id: 'light-paper-iron',
+  'light-paper-iron': lightPaper({
     machines: ['iron'],
     temperatureC: null,
     heatName: 'hottest-cotton',
@@ -168,4 +162,4 @@ export const STUCK_RECIPES: readonly Recipe[] = [
       then: { does: 'cool-then-lift' },
     },
   }),
-];
+} satisfies Readonly<Record<string, RecipeFacts>>;

@@ -1,4 +1,4 @@
-import type { Substrate } from '../model';
+import { recordsOf } from '../keys';
 
 /** What every surface of a finish has in common. */
 export interface FinishTraits {
@@ -7,10 +7,10 @@ export interface FinishTraits {
 }
 
 /** One record for each finish of a surface. */
-export const FINISH_TRAITS: Readonly<Record<Substrate['finish'], FinishTraits>> = {
+export const FINISH_TRAITS = recordsOf<FinishTraits>()({
   plain: { spread: 0 },
   satin: { spread: 2 },
   glossy: { spread: 0 },
   glitter: { spread: 18 },
   clear: { spread: 0 },
-};
+});

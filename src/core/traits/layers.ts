@@ -1,4 +1,4 @@
-import type { LayerMaterial } from '../model';
+import { recordsOf } from '../keys';
 import { fahrenheitToC } from '../units';
 import type { Thermal } from './materials';
 
@@ -21,7 +21,7 @@ const of = (thermal: Thermal, thicknessMm: number): LayerTraits => ({
 const OTHER: LayerTraits = { thermal: null };
 
 /** One record for each thing a lay-up is made of. Thicknesses from memory. */
-export const LAYER_TRAITS: Readonly<Record<LayerMaterial, LayerTraits>> = {
+export const LAYER_TRAITS = recordsOf<LayerTraits>()({
   plate: OTHER,
   'iron-sole': OTHER,
   'press-wrap': OTHER,
@@ -41,7 +41,7 @@ export const LAYER_TRAITS: Readonly<Record<LayerMaterial, LayerTraits>> = {
   cloth: OTHER,
   'sock-on-insert': OTHER,
   'hard-blank': OTHER,
-};
+});
 /** What a press has below what is laid on it. */
 export const BASE_PAD = { ...SPONGE, thicknessMm: 8 };
 /** What lies over a heating foil, between it and what is pressed. */

@@ -1,4 +1,4 @@
-import type { MachineKind } from '../model';
+import { recordsOf } from '../keys';
 
 /** A room in the evening, °C (own choice). */
 export const ROOM_C = 21;
@@ -47,16 +47,16 @@ const PRESS: MachineTraits = {
 const WRAP: MachineTraits = { ...PRESS, batches: 'one by one', element: BAND };
 
 /** One record for each kind of machine. Common practice. */
-export const MACHINES: Readonly<Record<MachineKind, MachineTraits>> = {
+export const MACHINES = recordsOf<MachineTraits>()({
   'mug-press': { ...WRAP, straightOnly: true },
-  'mug-attachment': { ...WRAP, straightOnly: true, changes: 'part' },
-  'tumbler-press': WRAP,
-  'cap-attachment': { ...WRAP, changes: 'part', capsOnly: true, element: PLATE },
-  'plate-press': { ...PRESS, changes: 'press' },
-  'hand-press': { ...PRESS, hands: 'busy' },
   oven: { ...PRESS, batches: 'standing free', sleeved: true, cooks: true, element: null },
+  'mug-attachment': { ...WRAP, straightOnly: true, changes: 'part' },
+  'cap-attachment': { ...WRAP, changes: 'part', capsOnly: true, element: PLATE },
+  'tumbler-press': WRAP,
+  'hand-press': { ...PRESS, hands: 'busy' },
+  'plate-press': { ...PRESS, changes: 'press' },
   iron: {
     ...{ ...PRESS, hands: 'busy', batches: 'one by one', steady: false },
     element: { mass: 25_000, powerWm2: 55_000, skinMm: 0 },
   },
-};
+});

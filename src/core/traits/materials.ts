@@ -1,5 +1,5 @@
+import { recordsOf } from '../keys';
 import type { CareCode } from './care';
-import type { Substrate } from '../model';
 
 /** Where a thermal figure comes from: as printed in handbooks and recalled, or from memory altogether. */
 export type ThermalOrigin = 'handbook' | 'from memory';
@@ -40,7 +40,7 @@ const recalled = (...figures: Parameters<typeof told>): Thermal => ({
 });
 
 /** One record for each material a blank may be of. */
-export const MATERIAL_TRAITS: Readonly<Record<Substrate['material'], MaterialTraits>> = {
+export const MATERIAL_TRAITS = recordsOf<MaterialTraits>()({
   ceramic: { kind: 'hard', ...HARD, thermal: recalled(1.3, 2300, 900) },
   steel: { kind: 'metal', ...HARD, thermal: told(16, 7900, 510) },
   glass: { kind: 'hard', ...HARD, thermal: told(1.1, 2500, 870) },
@@ -49,8 +49,11 @@ export const MATERIAL_TRAITS: Readonly<Record<Substrate['material'], MaterialTra
   polyester: { ...CLOTH, polyesterShare: 1, thermal: recalled(0.06, 350, 1400, 1.4) },
   cotton: { ...CLOTH, polyesterShare: 0, thermal: recalled(0.065, 380, 1400, 30) },
   blend: { ...CLOTH, polyesterShare: 0.5, thermal: recalled(0.0625, 365, 1400, 15) },
-};
+});
 
 /** Whether it gives under the press: pressed one side at a time, judged by its polyester. */
-export const isCloth = ({ material }: Pick<Substrate, 'material'>): boolean =>
-  MATERIAL_TRAITS[material].kind === 'cloth';
+export const isCloth = ({
+  material,
+}: {
+  readonly material: keyof typeof MATERIAL_TRAITS;
+}): boolean => MATERIAL_TRAITS[material].kind === 'cloth';

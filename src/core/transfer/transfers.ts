@@ -1,15 +1,22 @@
-import type { Printer, Substrate, TransferKind } from '../model';
+import { recordsOf } from '../keys';
 import type { CareCode } from '../traits';
+
+/** What printers are filled with. */
+export const INKS = ['sublimation', 'ordinary inkjet', 'laser toner'] as const;
+type Ink = (typeof INKS)[number];
+
+/** What hard blanks are coated with. */
+export const COATINGS = ['dye-receptive', 'none', 'unknown'] as const;
+type Coating = (typeof COATINGS)[number];
 
 /** What a kind of transfer demands. Figures and rules: common practice. */
 export interface Transfer {
-  readonly kind: TransferKind;
   /** Whether the print must be the mirror image of the finished thing. */
   readonly mirrored: boolean;
   /** Which way the image lies when pressed. */
   readonly imageSide: 'face to the blank' | 'face up';
   /** What the printer is filled with; null where nothing is printed. */
-  readonly ink: Printer['ink'] | null;
+  readonly ink: Ink | null;
   /** How the picture gets onto its sheet. */
   readonly made: 'printed' | 'drawn with pens' | 'printed by its maker' | 'cut from one colour';
   /** Whether it comes on ready-made sheets that are only cut. */
@@ -17,7 +24,7 @@ export interface Transfer {
   /** Room between art and cut that the kind asks for, mm; null leaves it to the person. */
   readonly cutMarginMm: number | null;
   /** The coating a hard blank needs; null where the transfer sticks by itself. */
-  readonly coating: Substrate['coating'] | null;
+  readonly coating: Coating | null;
   /** Whether it is dye that turns to gas: it fumes, and a second heat brings it out again. */
   readonly dye: boolean;
   /** Whether cloth must be polyester, since dye bonds to nothing else. */
@@ -30,8 +37,6 @@ export interface Transfer {
   readonly filmBeyondMm: number | null;
   /** How cloth it is on is looked after. */
   readonly care: readonly CareCode[];
-  /** The kind that does as well on a pale blank at half the cost, where there is one. */
-  readonly paleInstead: TransferKind | null;
   /** When what carried it comes off, where the kind itself demands it. */
   readonly peel: 'hot' | 'warm' | 'cold' | null;
   /** Rough cost of a sheet beside the others. */
@@ -49,7 +54,6 @@ const FILM_CARE = ['film-wait-a-day', 'film-wash-inside-out', 'film-dry-hanging'
 
 const DYE = {
   care: ['dyed-wash-warm', 'dyed-dry-low'],
-  paleInstead: null,
   cutMarginMm: null,
   dye: true,
   mirrored: true,
@@ -70,7 +74,6 @@ const INKJET = {
 } as const;
 const STICKS = {
   care: FILM_CARE,
-  paleInstead: null,
   // cut close: what is left round the picture shows as film or rim
   cutMarginMm: 0,
   dye: false,
@@ -87,24 +90,21 @@ const SUBLIMATION_INK = {
 } as const;
 
 /** Every kind of transfer the app knows, as data. */
-export const TRANSFERS: Record<TransferKind, Transfer> = {
+export const TRANSFERS = recordsOf<Transfer>()({
   sublimation: {
     ...DYE,
     ...SUBLIMATION_INK,
-    kind: 'sublimation',
     cost: 'low',
   },
   'dye-sheet': {
     ...DYE,
     ...NO_PRINTER,
-    kind: 'dye-sheet',
     made: 'printed by its maker',
     cost: 'high',
   },
   'dye-pens': {
     ...DYE,
     ...NO_PRINTER,
-    kind: 'dye-pens',
     made: 'drawn with pens',
     // pens draw on one's own copy paper
     preprinted: false,
@@ -113,7 +113,6 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
   'light-paper': {
     ...INKJET,
     ...STICKS,
-    kind: 'light-paper',
     mirrored: true,
     imageSide: 'face to the blank',
     transparent: true,
@@ -123,8 +122,6 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
   'dark-paper': {
     ...INKJET,
     ...STICKS,
-    kind: 'dark-paper',
-    paleInstead: 'light-paper',
     carrierShows: true,
     mirrored: false,
     imageSide: 'face up',
@@ -134,7 +131,6 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
   vinyl: {
     ...NO_PRINTER,
     ...STICKS,
-    kind: 'vinyl',
     made: 'cut from one colour',
     mirrored: true,
     // carrier up: the side that was cut goes to the blank
@@ -145,7 +141,6 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
   'film-clear': {
     ...DYE,
     ...SUBLIMATION_INK,
-    kind: 'film-clear',
     care: FILM_CARE,
     // print beyond the film is lost, and the rim of a clear one hardly shows
     filmBeyondMm: CLEAR_FILM_BEYOND_MM,
@@ -157,7 +152,6 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
   'film-white': {
     ...DYE,
     ...SUBLIMATION_INK,
-    kind: 'film-white',
     care: FILM_CARE,
     // what the print leaves bare of a white film shows as a rim
     filmBeyondMm: 0,
@@ -169,6 +163,12 @@ export const TRANSFERS: Record<TransferKind, Transfer> = {
     peel: null,
     cost: 'high',
   },
+});
+type TransferKind = keyof typeof TRANSFERS;
+
+/** The kind that does as well on a pale blank at half the cost, where there is one (common practice). */
+export const PALE_INSTEAD: Readonly<Partial<Record<TransferKind, TransferKind>>> = {
+  'dark-paper': 'light-paper',
 };
 
 /** What goes on cotton where dye alone does not, the nearest to dye first (common practice). */

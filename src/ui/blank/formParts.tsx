@@ -1,6 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import { keysOf } from '@/core/keys';
 import type { FormKind, FormOf } from '@/core/model';
 import { CupMeasures } from './CupMeasures';
 import { DiscMeasures, OutlineMeasures, PanelMeasures } from './FlatMeasures';
@@ -73,4 +74,4 @@ export const FORM_PARTS: { readonly [K in FormKind]: FormParts<K> } = {
 };
 
 /** The kinds of forms, in the order they are offered. */
-export const FORM_KINDS = Object.keys(FORM_PARTS) as FormKind[];
+export const FORM_KINDS = keysOf(FORM_PARTS);

@@ -1,5 +1,5 @@
-import type { CautionCode, RecipeId } from '@/core/model';
-import type { CoolDifference } from '@/core/press';
+import type { CautionCode } from '@/core/model';
+import type { CoolDifference, RecipeId } from '@/core/press';
 
 /** A recipe by name, how hard it presses, and how one sees that it is done. */
 interface RecipeWords {
