@@ -1,4 +1,5 @@
-import { facesOf, type Face } from './blank';
+import { facesOf } from './blank';
+import type { Face } from './form';
 import { checkPlan, type Check, type Overwork } from './check';
 import { ownColoursFor } from './colour';
 import { filmBelow, fittedInto, layOut, type Piece } from './layout';

@@ -1,6 +1,6 @@
 import { planJob } from '@/core/plan';
 import { CHECK_CODES, FIX_CODES } from '@/core/check';
-import { ZONE_IDS } from '@/core/blank';
+import { ZONE_IDS } from '@/core/form';
 import { FAULT_IDS, TRANSFER_KINDS } from '@/core/model';
 import { TRADE_UNITS, type UnitStyle } from './units';
 import { artwork, covering, jobOn, shelf } from '@tests/support/jobs';

@@ -1,6 +1,7 @@
 import { MAX_PIXELS, MAX_SIDE_PX } from '@/core/art';
 import type { NamesFault } from '@/core/job';
-import type { DocumentFault, Issues, OutlineFault } from '@/core/model';
+import type { DocumentFault, Issues } from '@/core/model';
+import type { OutlineFault } from '@/core/form';
 
 const KEEP_EDGE = 'Keep only the edge and its holes.';
 

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { z } from 'zod';
 import { facesOf } from '@/core/blank';
-import { jobSchema, shelfSchema, type FormOf, type Job, type Shelf } from '@/core/model';
+import { jobSchema, shelfSchema, type Job, type Shelf } from '@/core/model';
+import type { FormOf } from '@/core/form';
 
 /** The part of JSON Schema that zod writes of ours. */
 interface Node {

@@ -3,16 +3,14 @@ import type {
   ArtFacts,
   Artwork,
   Blank,
-  BlankForm,
   Job,
   Operation,
   Placement,
   Program,
   Run,
   RunEvent,
-  StraightWrapForm,
-  TaperedWrapForm,
 } from '@/core/model';
+import type { BlankForm, StraightWrapForm, TaperedWrapForm } from '@/core/form';
 import { planJob } from '@/core/plan';
 import { BUILT_IN_SHELF } from '@/core/shelf';
 

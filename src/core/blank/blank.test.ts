@@ -1,16 +1,17 @@
 import { mug12oz, mugJob, onLatteCup, withForm } from '@tests/support/jobs';
 import { sagitta } from '../geometry';
-import type { Blank, CupForm } from '../model';
+import type { Blank } from '../model';
+import type { CupForm } from '../form';
 import { inches } from '../units';
+import { facesOf } from '.';
 import {
   convertForm,
-  facesOf,
   measuringDoubt,
   midCircumferenceMm,
   uprightHeightMm,
   wallOf,
   isCup,
-} from '.';
+} from '../form';
 
 const measured = (form: Parameters<typeof withForm>[1]) => withForm(mugJob(), form).blank;
 const latte = (form: Parameters<typeof onLatteCup>[1] = {}) => onLatteCup(mugJob(), form).blank;

@@ -1,8 +1,10 @@
 import { blankOf, mugJob, withForm } from '@tests/support/jobs';
 import { regionArea, regionBox } from '../geometry';
-import type { Blank, FormOf } from '../model';
+import type { Blank } from '../model';
+import type { FormOf } from '../form';
 import { inches } from '../units';
-import { convertForm, facesOf, FORMS, holeMiddleMm, measuringDoubt, usualBleedMm } from '.';
+import { facesOf, usualBleedMm } from '.';
+import { convertForm, FORMS, holeMiddleMm, measuringDoubt } from '../form';
 
 const front = (blank: Blank) => {
   const [face] = facesOf(blank);

@@ -1,4 +1,4 @@
-import { measuringDoubt, wallOf, type Face, isCup } from '../blank';
+import { measuringDoubt, wallOf, type Face, isCup } from '../form';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
 import { blankColours, type Blank } from '../model';

@@ -1,4 +1,4 @@
-import type { Face } from '../blank';
+import type { Face } from '../form';
 import type { Piece } from '../layout';
 import type { MirrorPlan } from '../mirror';
 import type { Cutter, Job, Machine, Paper, Printer, Shelf } from '../model';

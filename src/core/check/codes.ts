@@ -1,5 +1,6 @@
-import type { Misread, Zone, ZoneId } from '../blank';
-import type { EdgeName, TransferKind } from '../model';
+import type { Misread, Zone, ZoneId } from '../form';
+import type { TransferKind } from '../model';
+import type { EdgeName } from '../form';
 import type { MissingTool } from '../shelf';
 import type { WorkKind } from '../work';
 import { HEAT_STATIONS, type HeatFacts } from './heatCodes';

@@ -1,4 +1,4 @@
-import { measuringDoubt, type Misread, isCup } from '../blank';
+import { measuringDoubt, type Misread, isCup } from '../form';
 import { sizeForSheets } from '../fitSheets';
 import { keysOf } from '../keys';
 import { USUAL_FOLD_GAP_MM } from '../layout';

@@ -1,7 +1,8 @@
 import { toldOf } from '@tests/support/worded';
 import { artwork, blankOf, findings, jobOn, mugJob, shelf, withForm } from '@tests/support/jobs';
 import { withArt } from '../job';
-import type { ArtFacts, Artwork, Blank, BlankForm, Job, Placement } from '../model';
+import type { ArtFacts, Artwork, Blank, Job, Placement } from '../model';
+import type { BlankForm } from '../form';
 import { planJob } from '../plan';
 import { inches } from '../units';
 import { applyFix } from '.';

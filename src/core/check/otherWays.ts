@@ -1,4 +1,4 @@
-import type { Face } from '../blank';
+import type { Face } from '../form';
 import { luminance } from '../colour';
 import type { Piece } from '../layout';
 import {

@@ -1,4 +1,4 @@
-import type { Face } from '../blank';
+import type { Face } from '../form';
 import {
   applyAffine,
   chain,

@@ -1,4 +1,4 @@
-import { isCup } from '../blank';
+import { isCup } from '../form';
 import { isPrintedOn, type Paper } from '../model';
 import { MOST_PRINTS, paperHolds, planSheets } from '../sheet';
 import { isFor } from '../shelf';

@@ -1,4 +1,4 @@
-import { isCup } from '../blank';
+import { isCup } from '../form';
 import { isPrintedOn, type Paper } from '../model';
 import { paperHolds, THROUGH_WHOLE, type Tiling } from '../sheet';
 import { inches } from '../units';

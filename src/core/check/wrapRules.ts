@@ -1,6 +1,6 @@
-import { isCup } from '../blank';
+import { isCup } from '../form';
 import { rectRing } from '../geometry';
-import type { CupForm } from '../model';
+import type { CupForm } from '../form';
 import { found, type Rule } from './check';
 import type { Behind } from './vocabulary';
 import { fix } from './fixes';

@@ -11,7 +11,7 @@ import {
   type Point,
   type Region,
 } from '../geometry';
-import type { Face } from '../blank';
+import type { Face } from '../form';
 import { contourOf, inkRegion, type Piece } from '../layout';
 import type { Artwork, Job } from '../model';
 import { ringLines, type Sketch } from './sketch';

@@ -1,4 +1,4 @@
-import { holeMiddleMm, traitsOf, isCup } from '../blank';
+import { holeMiddleMm, traitsOf, isCup } from '../form';
 import { SLEEVE_OVER_MM, sleeveLengthMm } from '../press';
 import {
   ellipseRing,

@@ -1,4 +1,4 @@
-import { isCup, type Face } from '../blank';
+import { isCup, type Face } from '../form';
 import { inverse, mapBox, mapRegion, rectRing, translation } from '../geometry';
 import type { Piece } from '../layout';
 import type { Job } from '../model';

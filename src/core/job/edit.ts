@@ -1,4 +1,5 @@
-import { facesOf, type Face } from '../blank';
+import { facesOf } from '../blank';
+import type { Face } from '../form';
 import { sizeForSheets } from '../fitSheets';
 import { regionBox } from '../geometry';
 import { inkRegion, placedBox, placedProportion } from '../layout';

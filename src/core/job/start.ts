@@ -1,4 +1,5 @@
-import { facesOf, traitsOf, usualBleedMm } from '../blank';
+import { facesOf, usualBleedMm } from '../blank';
+import { traitsOf } from '../form';
 import {
   onEveryPass,
   NOTHING_OWN,

@@ -1,4 +1,5 @@
-import { facesOf, isCup } from '../blank';
+import { facesOf } from '../blank';
+import { isCup } from '../form';
 import { NOTHING_OWN, plainItem, type Artwork, type Item, type Job, type Shelf } from '../model';
 import { withArt } from './edit';
 import { newJob } from './start';

@@ -12,7 +12,7 @@ import {
   type Point,
   type Region,
 } from '../geometry';
-import { faceBox, traitsOf } from '../blank';
+import { faceBox, traitsOf } from '../form';
 import type { Blank } from '../model';
 import { isCloth } from '../traits';
 import {

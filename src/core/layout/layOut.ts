@@ -1,4 +1,5 @@
-import { facesOf, type Face } from '../blank';
+import { facesOf } from '../blank';
+import type { Face } from '../form';
 import { FIRST_ITEM, itemLabels, pictureOn, type Item, type Job } from '../model';
 import { isCutOut } from './ground';
 import { madeFor } from './itemJob';

@@ -1,4 +1,5 @@
-import { facesOf, type Face } from '../blank';
+import { facesOf } from '../blank';
+import type { Face } from '../form';
 import { bottom, inverse, mapBox, right, type Box } from '../geometry';
 import type { Blank, Item, Job, Lying } from '../model';
 import { madeFor } from './itemJob';

@@ -1,4 +1,4 @@
-import { isCup, type Face } from '../blank';
+import { isCup, type Face } from '../form';
 import {
   growRegion,
   overlapOf,

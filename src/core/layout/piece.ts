@@ -1,4 +1,4 @@
-import type { Face } from '../blank';
+import type { Face } from '../form';
 import {
   area,
   areaWithin,
@@ -11,7 +11,8 @@ import {
   type Region,
   type Sector,
 } from '../geometry';
-import type { Artwork, FaceName } from '../model';
+import type { Artwork } from '../model';
+import type { FaceName } from '../form';
 import { spend } from '../work';
 import { artMatrix } from './place';
 

@@ -1,4 +1,4 @@
-import { type Face, isCup } from '../blank';
+import { type Face, isCup } from '../form';
 import {
   area,
   bend,

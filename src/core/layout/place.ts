@@ -1,5 +1,5 @@
 import { uprightPixels } from '../art';
-import { middleOf, type Face } from '../blank';
+import { middleOf, type Face } from '../form';
 import {
   area,
   bottom,

@@ -7,9 +7,9 @@ import {
   type Box,
   type Point,
 } from '../geometry';
-import { isCup } from '../blank';
+import { isCup } from '../form';
 import type { Piece } from '../layout';
-import type { BlankForm } from '../model';
+import type { BlankForm } from '../form';
 import { fittedMap, frontal, projected, undone } from './camera';
 import type { LookFinding } from './findings';
 

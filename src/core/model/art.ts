@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import { cornersOf } from '../geometry';
-import type { OutlineFault } from './blank';
+import type { OutlineFault } from '../form';
 import {
   colourSchema,
   nameSchema,
   offsetSchema,
   positiveLengthSchema,
   sha256Schema,
-} from './primitives';
+} from '../primitives';
 
 /** EXIF orientation tag 0x0112: 1 upright … 8; see `core/art/orientation`. */
 const orientationSchema = z.union([1, 2, 3, 4, 5, 6, 7, 8].map((n) => z.literal(n as 1)));

@@ -139,19 +139,3 @@ export type CautionCode = (typeof CAUTIONS)[number];
 export const HEAT_NAMES = ['fixed', 'hottest-cotton'] as const;
 /** What a heat is for. */
 export type HeatName = (typeof HEAT_NAMES)[number];
-
-/** What the edges of faces are called; in words: `words/places`. */
-export const EDGE_NAMES = [
-  ...(['top', 'bottom', 'left', 'right', 'rim', 'base'] as const),
-  ...(['shoulder', 'hem', 'cuff', 'toe'] as const),
-] as const;
-/** What an edge of a face is called. */
-export type EdgeName = (typeof EDGE_NAMES)[number];
-
-/** What faces are called. */
-export const FACE_NAMES = [
-  ...(['wrap', 'face', 'front', 'back', 'sleeve-left', 'sleeve-right'] as const),
-  ...(['left-outside', 'left-inside', 'right-outside', 'right-inside'] as const),
-] as const;
-/** What a face is called; in words: `words/places`. */
-export type FaceName = (typeof FACE_NAMES)[number];

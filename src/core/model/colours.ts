@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FINISHES, MATERIALS } from './blank';
-import { idSchema, nameSchema } from './primitives';
+import { idSchema, nameSchema } from '../primitives';
 
 /** Patches of our chart: every mixture of four levels, and a ramp of greys; see `core/colour/chart`. */
 export const CHART_PATCHES = 75;

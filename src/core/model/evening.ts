@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { programSchema } from './program';
 import { lookSchema } from './look';
-import { idSchema, nameSchema, timestampSchema } from './primitives';
+import { idSchema, nameSchema, timestampSchema } from '../primitives';
 import { FAULT_IDS, outcomeSchema } from './record';
 import { machineSchema } from './shelf';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { LAYER_MATERIALS } from './codes';
-import { idSchema, nameSchema } from './primitives';
+import { idSchema, nameSchema } from '../primitives';
 
 /** Most of one thing that is counted. */
 export const MOST_LEFT = 100_000;

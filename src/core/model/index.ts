@@ -1,4 +1,4 @@
-export * from './primitives';
+export * from '../primitives';
 export * from './heat';
 export * from './codes';
 export * from './program';
@@ -18,6 +18,5 @@ export * from './same';
 export * from './run';
 export * from './evening';
 export * from './good';
-export * from './outline';
 export * from './documents';
 export * from './validity';

@@ -6,7 +6,7 @@ import {
   nameSchema,
   positiveLengthSchema,
   sha256Schema,
-} from './primitives';
+} from '../primitives';
 
 /** Rows of one job at most. */
 export const MAX_ITEMS = 240;

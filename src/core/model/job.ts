@@ -11,7 +11,7 @@ import {
   positiveLengthSchema,
   sha256Schema,
   timestampSchema,
-} from './primitives';
+} from '../primitives';
 
 /** How big the art is made on its face. */
 export const sizingSchema = z.discriminatedUnion('mode', [

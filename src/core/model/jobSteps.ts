@@ -1,7 +1,7 @@
 import { FIRST_ITEM, MAX_COPIES } from './item';
 import { isRaw, type Raw } from './migrate';
-import { tidyOutline } from './outline';
-import { LEAST_SIZE_MM } from './primitives';
+import { tidyOutline } from '../form';
+import { LEAST_SIZE_MM } from '../primitives';
 
 /** Lifts sizes that are smaller than anything can be to the least there is. */
 export const lifted = (document: Raw, keys: readonly string[], least: number): Raw => ({

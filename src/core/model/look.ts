@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { timestampSchema } from './primitives';
+import { timestampSchema } from '../primitives';
 
 /** What a look at a photo before heat can find, and what is then done about it. */
 export const LOOK_CODES = [

@@ -6,7 +6,7 @@ import {
   nameSchema,
   originSchema,
   positiveLengthSchema,
-} from './primitives';
+} from '../primitives';
 
 /** Size of a sheet, plate or cutting mat, mm: nothing smaller than two fingers is one. */
 export const LEAST_HAND_SIZE_MM = 20;

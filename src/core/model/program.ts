@@ -1,15 +1,8 @@
 import { z } from 'zod';
-import {
-  CAUTIONS,
-  EDGE_NAMES,
-  FACE_NAMES,
-  HEAT_NAMES,
-  LAYER_NOTES,
-  LAYER_MATERIALS,
-  TASKS,
-} from './codes';
+import { CAUTIONS, HEAT_NAMES, LAYER_NOTES, LAYER_MATERIALS, TASKS } from './codes';
+import { EDGE_NAMES, FACE_NAMES } from '../form';
 import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
-import { idSchema, MAX_LENGTH_MM, nameSchema } from './primitives';
+import { idSchema, MAX_LENGTH_MM, nameSchema } from '../primitives';
 
 /** Operations of one program at most, rounds and timer runs counted one by one (own choice). */
 export const MAX_OPERATIONS = 2000;
@@ -144,7 +137,7 @@ export const programSchema = z.object({
   things: z.array(z.string().max(200)).max(MOST_TOLD_APART).default([]),
   /** Each from the heat inwards. */
   layUps: z.array(z.array(layerSchema).max(12)).max(MAX_OPERATIONS),
-  /** The faces pressed, with what they are called (`core/blank`). */
+  /** The faces pressed, with what they are called (`core/form`). */
   faces: z.array(z.object({ id: idSchema, called: z.enum(FACE_NAMES) })).max(20),
   /** Whether the blank has a handle, which the words speak of. */
   handle: z.boolean(),

@@ -3,7 +3,7 @@ import { lookSchema } from './look';
 import { pressureSchema, TRANSFER_KINDS } from './heat';
 import { programSchema } from './program';
 import { eventSchema } from './run';
-import { idSchema, nameSchema, sha256Schema, timestampSchema } from './primitives';
+import { idSchema, nameSchema, sha256Schema, timestampSchema } from '../primitives';
 
 /** The faults of the trade; their names and usual causes in words: `words/faults`. */
 export const FAULT_IDS = [

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MAX_OPERATIONS, programSchema } from './program';
-import { idSchema, timestampSchema } from './primitives';
+import { idSchema, timestampSchema } from '../primitives';
 
 /** What happened while something was pressed, at a moment of the clock nobody can set. */
 export const eventSchema = z.object({

@@ -13,7 +13,7 @@ import {
   offsetSchema,
   originSchema,
   timestampSchema,
-} from './primitives';
+} from '../primitives';
 
 /** Widest border a printer leaves, mm. */
 const MAX_MARGIN_MM = 200;

@@ -1,4 +1,4 @@
-import type { FaceName } from './codes';
+import type { FaceName } from '../form';
 import type { TransferKind } from './heat';
 import { lifted } from './jobSteps';
 import { isRaw, type Raw } from './migrate';

@@ -1,6 +1,7 @@
-import type { Blank, CupForm, TransferKind } from '../model';
+import type { Blank, TransferKind } from '../model';
+import type { CupForm } from '../form';
 import { isCloth, MATERIAL_TRAITS, type CareCode } from '../traits';
-import { fullWallMm, isCup, traitsOf } from '../blank';
+import { fullWallMm, isCup, traitsOf } from '../form';
 import { TRANSFERS } from '../transfer';
 import { inches } from '../units';
 

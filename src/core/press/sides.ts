@@ -1,4 +1,4 @@
-import { faceBox, type Face } from '../blank';
+import { faceBox, type Face } from '../form';
 import {
   area,
   contains,
@@ -11,7 +11,8 @@ import {
   type Region,
 } from '../geometry';
 import type { Piece } from '../layout';
-import type { FaceName, HeatSettings, Job, Machine } from '../model';
+import type { HeatSettings, Job, Machine } from '../model';
+import type { FaceName } from '../form';
 import { effectivePlate } from './machine';
 import { motifsOf, type Motif } from './motifs';
 import { planSections, sectionsNeeded, type Section } from './sections';

@@ -1,5 +1,6 @@
-import { FORMS, PLAIN_STRAIGHT } from '../blank';
-import { NOTHING_ABOUT, type Blank, type FormOf, type Substrate } from '../model';
+import { FORMS, PLAIN_STRAIGHT } from '../form';
+import { NOTHING_ABOUT, type Blank, type Substrate } from '../model';
+import type { FormOf } from '../form';
 import { inches } from '../units';
 
 const PLAIN_SURFACE = {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useId } from 'react';
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import { bottom, inverse, mapRegion, pathData, right, type Region } from '@/core/geometry';
 import { inkRegion, piecesOfItem, type Piece } from '@/core/layout';
 import { TRANSFERS } from '@/core/transfer';

@@ -1,6 +1,6 @@
 'use client';
 
-import { isCup } from '@/core/blank';
+import { isCup } from '@/core/form';
 import MenuItem from '@mui/material/MenuItem';
 import Typography from '@mui/material/Typography';
 import { edgeLength, islandsOf } from '@/core/geometry';

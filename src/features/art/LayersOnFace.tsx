@@ -1,7 +1,7 @@
 'use client';
 
 import { useId } from 'react';
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import { inverse, mapRegion, pathData } from '@/core/geometry';
 import { piecesOfItem, type Slot } from '@/core/layout';
 import type { LayerOnBlank } from '@/core/plan';

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { isCup } from '@/core/blank';
+import { isCup } from '@/core/form';
 import { hangBelow, onBothSides, onEveryFace } from '@/core/job';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
 import { useJob } from '@/ui/job/jobContext';

@@ -1,4 +1,4 @@
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import type { Box } from '@/core/geometry';
 
 /** The nearest wanted place to where something is, when it is near enough. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import type { Box } from '@/core/geometry';
 import { regionBox } from '@/core/geometry';
 import { inkRegion, placedBox, rebase } from '@/core/layout';

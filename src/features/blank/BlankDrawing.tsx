@@ -1,7 +1,7 @@
 'use client';
 
-import type { Face } from '@/core/blank';
-import { holeMiddleMm, isCup } from '@/core/blank';
+import type { Face } from '@/core/form';
+import { holeMiddleMm, isCup } from '@/core/form';
 import { formatLength } from '@/words/units';
 import { useJob } from '@/ui/job/jobContext';
 import { DimensionLine } from '@/ui/stage/DimensionLine';

@@ -1,6 +1,6 @@
 'use client';
 
-import { isCup } from '@/core/blank';
+import { isCup } from '@/core/form';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';

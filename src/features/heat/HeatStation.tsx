@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import { areTestPieces } from '@/core/model';
 import type { PressSide } from '@/core/press';
 import { Choice } from '@/ui/fields/Choice';

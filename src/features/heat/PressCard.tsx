@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import { pathData } from '@/core/geometry';
 import type { PlateRows } from '@/core/press';
 import { formatRuns } from '@/words/units';

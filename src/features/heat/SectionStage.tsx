@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import { pathData } from '@/core/geometry';
 import { effectivePlate, mostPressed, type PressSide } from '@/core/press';
 import { formatLength, formatSize } from '@/words/units';

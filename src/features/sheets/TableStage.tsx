@@ -1,6 +1,6 @@
 'use client';
 
-import { isCup } from '@/core/blank';
+import { isCup } from '@/core/form';
 import { useDrag } from '@use-gesture/react';
 import { useRef, useState } from 'react';
 import { bottom, inverse, mapBox, pathData, right, type Box } from '@/core/geometry';

@@ -1,6 +1,6 @@
 import svgpath from 'svgpath';
 import { regionBox, type Point } from '@/core/geometry';
-import { MAX_OUTLINE_RINGS, tidyOutline, type FormOf } from '@/core/model';
+import { MAX_OUTLINE_RINGS, tidyOutline, type FormOf } from '@/core/form';
 import { failure, type Result } from '@/core/result';
 import { readSvg, type SvgDrawing } from './document';
 import { outlineFaultWords } from '@/words/documents';

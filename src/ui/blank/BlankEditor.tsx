@@ -1,7 +1,8 @@
 'use client';
 
 import { createContext, useContext, type ReactNode } from 'react';
-import type { Blank, BlankForm, FormKind, FormOf } from '@/core/model';
+import type { Blank } from '@/core/model';
+import type { BlankForm, FormKind, FormOf } from '@/core/form';
 
 /** A blank being measured, wherever it is kept. */
 interface Editor {

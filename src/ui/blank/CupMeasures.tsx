@@ -1,7 +1,7 @@
 'use client';
 
-import { aroundMm, uprightHeightMm, wallOf } from '@/core/blank';
-import type { CupForm, StraightWrapForm, TaperedWrapForm } from '@/core/model';
+import { aroundMm, uprightHeightMm, wallOf } from '@/core/form';
+import type { CupForm, StraightWrapForm, TaperedWrapForm } from '@/core/form';
 import { formatLength } from '@/words/units';
 import { Choice } from '../fields/Choice';
 import { LengthField } from '../fields/QuantityField';

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRef } from 'react';
-import type { FormOf } from '@/core/model';
+import type { FormOf } from '@/core/form';
 import { formatLength, formatSize } from '@/words/units';
 import { outlineFromSvg } from '@/files/svg';
 import { Choice } from '../fields/Choice';

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { FormKind } from '@/core/model';
+import type { FormKind } from '@/core/form';
 import { COLOURS } from '../theme';
 import { FORM_PARTS } from './formParts';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import type { StraightWrapForm } from '@/core/model';
+import type { StraightWrapForm } from '@/core/form';
 import { LengthField, OffsetField } from '../fields/QuantityField';
 import { Pair } from '../Section';
 import { useBlankEdit } from './BlankEditor';

@@ -2,7 +2,7 @@
 
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { GARMENTS, type FormOf } from '@/core/model';
+import { GARMENTS, type FormOf } from '@/core/form';
 import { inches } from '@/core/units';
 import { SelectField } from '../fields/SelectField';
 import { LengthField } from '../fields/QuantityField';

@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { keysOf } from '@/core/keys';
-import type { FormKind, FormOf } from '@/core/model';
+import type { FormKind, FormOf } from '@/core/form';
 import { CupMeasures } from './CupMeasures';
 import { DiscMeasures, OutlineMeasures, PanelMeasures } from './FlatMeasures';
 import { GarmentMeasures, SockMeasures } from './WornMeasures';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useId } from 'react';
-import type { Datum, Face, Zone } from '@/core/blank';
+import type { Datum, Face, Zone } from '@/core/form';
 import { pathData, regionBox } from '@/core/geometry';
 import { DATUM_WORDS, ZONE_WORDS } from '@/words';
 import { COLOURS, FONTS } from '../theme';

@@ -2,7 +2,7 @@
 
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import { FACE_WORDS } from '@/words';
 
 interface FaceTabsProps {

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import { bentOutline, boxOf, sagitta, type Sector } from '@/core/geometry';
 import { formatLength } from '@/words/units';
 import { DimensionLine } from './DimensionLine';

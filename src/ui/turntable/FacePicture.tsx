@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useId, useState } from 'react';
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import { pathData } from '@/core/geometry';
 import type { Substrate } from '@/core/model';
 import type { LayerOnBlank } from '@/core/plan';

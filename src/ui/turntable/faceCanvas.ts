@@ -1,4 +1,4 @@
-import type { Face } from '@/core/blank';
+import type { Face } from '@/core/form';
 import { chain, inverse, mapRegion, pathData } from '@/core/geometry';
 import type { Piece } from '@/core/layout';
 import type { LayerOnBlank } from '@/core/plan';

@@ -1,4 +1,4 @@
-import { isCup, midCircumferenceMm, wallOf } from '@/core/blank';
+import { isCup, midCircumferenceMm, wallOf } from '@/core/form';
 import type { Blank } from '@/core/model';
 import type { JobPlan } from '@/core/plan';
 

@@ -3,7 +3,7 @@ import type { CheckFacts } from '@/core/check';
 import { percent } from '../say';
 import { EDGE_WORDS, ZONE_WORDS } from '../places';
 import type { WordsOf } from './words';
-import type { EdgeName } from '@/core/model';
+import type { EdgeName } from '@/core/form';
 import { TRANSFER_WORDS } from '../transfers';
 
 const REASONS = {

@@ -1,4 +1,4 @@
-import type { Misread } from '@/core/blank';
+import type { Misread } from '@/core/form';
 import type { Say } from '../say';
 
 const MEASURES = {

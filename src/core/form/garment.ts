@@ -1,7 +1,8 @@
+import { z } from 'zod';
 import { wornTraits } from '../traits';
 import { ellipseRing, outset, rectRing, type Box, type Ring } from '../geometry';
-import type { FormOf } from '../model';
 import { inches } from '../units';
+import { lengthSchema, nameSchema, positiveLengthSchema } from '../primitives';
 import { unitDoubt } from './doubt';
 import {
   boxZone,
@@ -13,9 +14,38 @@ import {
   type Face,
   type Zone,
 } from './face';
-import type { FormRules } from './rules';
+import { formOf } from './rules';
 
-type Garment = FormOf<'garment'>;
+/** Kinds of garments. */
+export const GARMENTS = ['tee', 'hoodie', 'apron', 'bodysuit', 'cap'] as const;
+
+/** Something worn, laid flat. mm. */
+const garmentSchema = z.object({
+  kind: z.literal('garment'),
+  garment: z.enum(GARMENTS),
+  size: nameSchema,
+  /** Laid flat, straight across below the arms. */
+  widthMm: positiveLengthSchema,
+  /** From the highest point of the shoulder (or top edge) down. */
+  lengthMm: positiveLengthSchema,
+  /** The neck opening in front: how wide, and how deep below the shoulder. 0 where there is none. */
+  collarWidthMm: lengthSchema,
+  collarDropMm: lengthSchema,
+  /** Room kept off side seams and hems. */
+  seamKeepOutMm: lengthSchema,
+  /** A pocket in the middle of the front, its top measured from the shoulder. */
+  pocket: z
+    .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema, topMm: lengthSchema })
+    .nullable(),
+  /** A sleeve laid flat; null where there is none. */
+  sleeve: z.object({ widthMm: positiveLengthSchema, lengthMm: positiveLengthSchema }).nullable(),
+  /** Swirled or folded up and pressed as a bundle, so large; null where it is laid flat. */
+  bundle: z
+    .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })
+    .nullable()
+    .default(null),
+});
+type Garment = z.infer<typeof garmentSchema>;
 
 /** Usual places on a garment: from memory, all of them to be moved by the user. */
 const USUAL = {
@@ -175,7 +205,8 @@ function bundled(size: NonNullable<Garment['bundle']>): Face {
 const ONE_SIDED: readonly Garment['garment'][] = ['apron', 'cap'];
 
 /** Something worn: its front, back and sleeves laid flat, measured from the neckline. */
-export const GARMENT: FormRules<Garment> = {
+export const GARMENT = formOf({
+  schema: garmentSchema,
   traits: { ...wornTraits('garment'), sized: true },
   start: {
     kind: 'garment',
@@ -207,4 +238,4 @@ export const GARMENT: FormRules<Garment> = {
       widthMm: form.widthMm * by,
       lengthMm: form.lengthMm * by,
     })),
-};
+});

@@ -1,8 +1,8 @@
 import { canExist, developFrustum, isStraight, slantOf, type Sector } from '../geometry';
 import { CUP_TRAITS } from '../traits';
+import { taperedWrapSchema, type TaperedWrapForm } from './cup';
 import { girthMisread } from './doubt';
-import type { TaperedWrapForm } from '../model';
-import type { FormRules } from './rules';
+import { formOf } from './rules';
 import { aroundMm, midCircumferenceMm, wallFace, type Wall } from './wall';
 import { inches } from '../units';
 
@@ -27,7 +27,8 @@ function developmentOf(wall: Wall): Sector | null {
 }
 
 /** A cup that narrows: its wall unrolls to a ring sector, and a rectangle will not lie flat on it. */
-export const TAPERED_WRAP: FormRules<TaperedWrapForm> = {
+export const TAPERED_WRAP = formOf({
+  schema: taperedWrapSchema,
   traits: CUP_TRAITS,
   start: {
     kind: 'tapered-wrap',
@@ -52,4 +53,4 @@ export const TAPERED_WRAP: FormRules<TaperedWrapForm> = {
       girthMisread(form.baseGirthMm, form.girthMeasuredAs);
     return misread && { misread, instead: { ...form, girthMeasuredAs: misread.other } };
   },
-};
+});

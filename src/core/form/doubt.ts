@@ -1,4 +1,3 @@
-import type { BlankForm } from '../model';
 import { inches, MM_PER_INCH, type LengthUnit } from '../units';
 
 /** A girth is asked back about: what it would make, and what the other reading would. Lengths mm. */
@@ -29,7 +28,7 @@ export interface UnitMisread {
 export type Misread = GirthMisread | UnitMisread;
 
 /** A doubt about a blank's figures, and the form it would be if the doubt is right. */
-export interface Doubt<F extends BlankForm = BlankForm> {
+export interface Doubt<F> {
   readonly misread: Misread;
   readonly instead: F;
 }
@@ -66,7 +65,7 @@ const USUAL_MM: Readonly<Record<MixedUpMeasure, readonly [min: number, max: numb
  * @param rescale the whole form so many times as large.
  * @returns null for likely sizes, and where the other unit would be no likelier.
  */
-export function unitDoubt<F extends BlankForm>(
+export function unitDoubt<F>(
   figureMm: number,
   measure: MixedUpMeasure,
   rescale: (by: number) => F,

@@ -1,16 +1,28 @@
+import { z } from 'zod';
 import { wornTraits } from '../traits';
 import { rectRing } from '../geometry';
-import type { FormOf } from '../model';
+import { lengthSchema, nameSchema, positiveLengthSchema } from '../primitives';
 import { unitDoubt } from './doubt';
 import { boxZone, faceBox, middleOf, PLAIN_EDGES, present, type Face } from './face';
-import type { FormRules } from './rules';
+import { formOf } from './rules';
 import { inches } from '../units';
+
+/** A pair of socks pulled over inserts: four flat sides. mm. */
+const socksSchema = z.object({
+  kind: z.literal('socks'),
+  size: nameSchema,
+  widthMm: positiveLengthSchema,
+  lengthMm: positiveLengthSchema,
+  /** How far each long side rolls round the insert, so that no white line stays. */
+  rollMm: lengthSchema,
+});
 
 /** The four prints of a pair: two socks, two sides each. */
 const SIDES = ['left-outside', 'left-inside', 'right-outside', 'right-inside'] as const;
 
 /** A pair of socks on inserts; each side is as wide as the insert and a roll to both sides. */
-export const SOCKS: FormRules<FormOf<'socks'>> = {
+export const SOCKS = formOf({
+  schema: socksSchema,
   traits: wornTraits('socks'),
   start: {
     kind: 'socks',
@@ -44,4 +56,4 @@ export const SOCKS: FormRules<FormOf<'socks'>> = {
       widthMm: form.widthMm * by,
       lengthMm: form.lengthMm * by,
     })),
-};
+});

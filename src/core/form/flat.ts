@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { FLAT_TRAITS } from '../traits';
 import {
   ellipseRing,
@@ -10,12 +11,53 @@ import {
   thinned,
   type Region,
 } from '../geometry';
-import type { FaceName, FormOf } from '../model';
+import { lengthSchema, positiveLengthSchema } from '../primitives';
 import { unlessTooMuch } from '../work';
 import { unitDoubt } from './doubt';
-import { faceBox, middleOf, PLAIN_EDGES, present, type Face, type Zone } from './face';
-import type { FormRules } from './rules';
+import {
+  faceBox,
+  middleOf,
+  PLAIN_EDGES,
+  present,
+  type Face,
+  type FaceName,
+  type Zone,
+} from './face';
+import { outlineSchema } from './outline';
+import { formOf, sidesSchema } from './rules';
 import { inches } from '../units';
+
+/** The size it is sold as; kept apart from what the tape says. */
+const nominalSchema = z
+  .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })
+  .nullable();
+
+/** A flat four-cornered thing: tea towel, wall panel, pillow, mat, square coaster, tote. mm. */
+const panelSchema = z.object({
+  kind: z.literal('panel'),
+  nominal: nominalSchema,
+  widthMm: positiveLengthSchema,
+  heightMm: positiveLengthSchema,
+  cornerRadiusMm: lengthSchema,
+  /** Band along the edge where nothing that matters should lie. */
+  edgeKeepOutMm: lengthSchema,
+  sides: sidesSchema,
+});
+
+/** A round thing: coaster, medallion, ornament. mm. */
+const discSchema = z.object({
+  kind: z.literal('disc'),
+  nominal: nominalSchema,
+  diameterMm: positiveLengthSchema,
+  /** Hanging hole, 0 where there is none. */
+  holeMm: lengthSchema,
+  /** From the disc's edge to the hole, at the top. */
+  holeFromEdgeMm: lengthSchema,
+  /** Whether that distance runs to the hole's near edge or to its middle. */
+  holeMeasuredTo: z.enum(['edge', 'centre']),
+  edgeKeepOutMm: lengthSchema,
+  sides: sidesSchema,
+});
 
 interface Flat {
   readonly region: Region;
@@ -64,7 +106,8 @@ function flatFaces(flat: Flat): Face[] {
 }
 
 /** Anything flat with four corners. */
-export const PANEL: FormRules<FormOf<'panel'>> = {
+const PANEL = formOf({
+  schema: panelSchema,
   traits: FLAT_TRAITS,
   start: {
     kind: 'panel',
@@ -92,14 +135,15 @@ export const PANEL: FormRules<FormOf<'panel'>> = {
       widthMm: form.widthMm * by,
       heightMm: form.heightMm * by,
     })),
-};
+});
 
 /** Where the hanging hole's middle is, mm below the disc's top. */
-export const holeMiddleMm = (form: FormOf<'disc'>): number =>
+export const holeMiddleMm = (form: z.infer<typeof discSchema>): number =>
   form.holeFromEdgeMm + (form.holeMeasuredTo === 'edge' ? form.holeMm / 2 : 0);
 
 /** Anything round, with or without a hanging hole. */
-export const DISC: FormRules<FormOf<'disc'>> = {
+const DISC = formOf({
+  schema: discSchema,
   traits: FLAT_TRAITS,
   start: {
     kind: 'disc',
@@ -127,13 +171,14 @@ export const DISC: FormRules<FormOf<'disc'>> = {
       ...form,
       diameterMm: form.diameterMm * by,
     })),
-};
+});
 
 /** Points of an outline nearer than this to the line without them are left out, mm. */
 const TOLERANCE_MM = 0.005;
 
 /** Any outline in real units. */
-export const OUTLINE: FormRules<FormOf<'outline'>> = {
+const OUTLINE = formOf({
+  schema: outlineSchema,
   traits: FLAT_TRAITS,
   start: {
     kind: 'outline',
@@ -155,9 +200,12 @@ export const OUTLINE: FormRules<FormOf<'outline'>> = {
     return flatFaces({ ...form, region: whole, holes: whole.slice(1) });
   },
   doubt: () => null,
-};
+});
 
 function size(ring: Region[number]): number {
   const { width, height } = regionBox([ring]);
   return width * height;
 }
+
+/** Flat things; one more stands here too. */
+export const FLAT_FORMS = { panel: PANEL, disc: DISC, outline: OUTLINE };

@@ -1,7 +1,7 @@
-import type { StraightWrapForm } from '../model';
 import { CUP_TRAITS } from '../traits';
+import { straightWrapSchema, type StraightWrapForm } from './cup';
 import { girthMisread } from './doubt';
-import type { FormRules } from './rules';
+import { formOf } from './rules';
 import { aroundMm, shapeStraightFace, wallFace, type Wall } from './wall';
 import { inches } from '../units';
 
@@ -27,7 +27,8 @@ export const straightWallOf = (form: StraightWrapForm): Wall => {
 };
 
 /** A straight-walled mug or tumbler: its wall unrolls to a rectangle. */
-export const STRAIGHT_WRAP: FormRules<StraightWrapForm> = {
+export const STRAIGHT_WRAP = formOf({
+  schema: straightWrapSchema,
   traits: CUP_TRAITS,
   start: {
     ...PLAIN_STRAIGHT,
@@ -46,4 +47,4 @@ export const STRAIGHT_WRAP: FormRules<StraightWrapForm> = {
     const misread = girthMisread(form.girthMm, form.girthMeasuredAs);
     return misread && { misread, instead: { ...form, girthMeasuredAs: misread.other } };
   },
-};
+});

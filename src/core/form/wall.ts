@@ -1,5 +1,5 @@
 import { rectRing, subtract, type Region, type Ring, type Sector } from '../geometry';
-import type { CupForm, StraightWrapForm } from '../model';
+import type { CupForm, StraightWrapForm } from './cup';
 import { boxZone, PLAIN_EDGES, present, type Datum, type Face, type Zone } from './face';
 
 /** A cup's wall in plain figures, however it was measured. Lengths mm. */

@@ -1,5 +1,5 @@
-import type { BlankForm, CupForm, FormKind } from '../model';
-import { FORMS, isCup } from './forms';
+import type { CupForm } from './cup';
+import { FORMS, isCup, type BlankForm, type FormKind } from './forms';
 import { PLAIN_STRAIGHT, straightWallOf } from './straightWrap';
 import { taperedWallOf } from './taperedWrap';
 import { midCircumferenceMm, type Wall } from './wall';
