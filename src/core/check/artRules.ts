@@ -1,16 +1,41 @@
+import type { TransferKind } from '../model';
+import type { Size } from './vocabulary';
+import type { EdgeName } from '../form';
 import { judgeResolution, leavesBox, pixelsPerInch, uprightPixels } from '../art';
 import { boxAround, centreOf } from '../geometry';
 import { placedProportion, stretch } from '../layout';
 import { isCloth } from '../traits';
-import { found, type Rule } from './check';
+import { at, finder, type RuleOf } from './finding';
 import { fix } from './fixes';
 import { lostShare, NOTE_SHARE, noWorseIn, shortEdges, shrunkToFit } from './harm';
 import { inBox, perArt } from './placed';
 
+/** Is the picture there, good enough and whole? */
+export const ART_KINDS = {
+  'no-art': at('art'),
+  /** Few pixels per inch; `soft` where it only may look soft. */
+  resolution: at<{ art: string; ppi: number; soft: boolean }>('art'),
+  /** Out of proportion: wider by this share of what its height asks for, or narrower. */
+  stretch: at<Size & { share: number }>('art'),
+  /** A share of its detail is cut off by the edge; `covers` where it was meant to cover. */
+  'cut-off': at<{ art: string; lostShare: number; covers: boolean; all: boolean }>('art'),
+  /** Reaches these edges of the face but not through the bleed beyond them. */
+  'bleed-short': at<{ edges: readonly EdgeName[]; bleedMm: number }>('art'),
+  /** Cut straight, opaque paper or film shows as a white box round its picture. */
+  'white-box': at<{ art: string; transfer: TransferKind }>('art'),
+  /** Film or paper that is cut as large as its print, cut with room. */
+  'cut-too-wide': at<{ marginMm: number }>('art'),
+  /** A further transfer has no picture of its own here. */
+  'pass-empty': at<{ transfer: TransferKind }>('art'),
+};
+const found = finder(ART_KINDS);
+type ArtRule = RuleOf<typeof ART_KINDS>;
+
 /** Unlocked proportions are warned about above this share (own choice). */
 const STRETCH_WARN = 0.03;
 
-const noArt: Rule = ({ job }) => (job.placements.length > 0 ? [] : [found('no-art', 'stop', {})]);
+const noArt: ArtRule = ({ job }) =>
+  job.placements.length > 0 ? [] : [found('no-art', 'stop', {})];
 
 const resolution = perArt(({ placed, art, placement, of }, { transfer }) => {
   // a blade follows the outline: no pixel of it is printed
@@ -95,7 +120,7 @@ const whiteBox = perArt((one, { job, transfer }) => {
 });
 
 /** A film or paper that is cut exactly as large as its print, cut with room instead. */
-const cutTooWide: Rule = ({ job, transfer }) => {
+const cutTooWide: ArtRule = ({ job, transfer }) => {
   const wanted = transfer.cutMarginMm;
   const loose = job.cut.line === 'contour' || isCloth(job.blank.substrate);
   const { marginMm } = job.cut;
@@ -104,8 +129,13 @@ const cutTooWide: Rule = ({ job, transfer }) => {
   return [found('cut-too-wide', 'note', { marginMm }, { fixes })];
 };
 
+/** A further pass on which nothing was put. */
+export const passEmpty: ArtRule = ({ job }) => [
+  found('pass-empty', 'note', { transfer: job.transfer }),
+];
+
 /** Is the picture there, good enough and whole? */
-export const ART_RULES: readonly Rule[] = [
+export const ART_RULES: readonly ArtRule[] = [
   noArt,
   cutTooWide,
   whiteBox,

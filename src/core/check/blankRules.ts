@@ -1,15 +1,52 @@
-import { measuringDoubt, wallOf, type Face, isCup } from '../form';
+import type { Size } from './vocabulary';
+import { measuringDoubt, wallOf, type Face, isCup, type Misread } from '../form';
 import { luminance } from '../colour';
 import { sagitta } from '../geometry';
-import { blankColours, type Blank } from '../model';
+import { blankColours, type Blank, type TransferKind } from '../model';
 import { isCloth } from '../traits';
 import { ON_COTTON, PALE_INSTEAD } from '../transfer';
-import { found, type Rule } from './check';
-import type { NoRoom } from './codes';
+import { at, finder, type RuleOf } from './finding';
 import { fix } from './fixes';
 import { byTransfer, DARK_BELOW_LUMINANCE, PALE_FROM_LUMINANCE } from './otherWays';
 
-const coating: Rule = ({ job, transfer }) => {
+/** Why a face has no room. Lengths mm. */
+type NoRoom =
+  | { why: 'no such wall'; slantMm: number; rimMm: number; baseMm: number }
+  | { why: 'handle gap'; handleGapMm: number }
+  | { why: 'keep-outs'; keepOutMm: number; heightMm: number }
+  | { why: 'clear edge'; eachMm: number; heightMm: number };
+
+/** Is this the right blank, and was it measured right? */
+export const BLANK_KINDS = {
+  /** Dye needs a coating, and there is none, or nobody knows. */
+  coating: at<{ found: 'none' | 'unknown' }>('blank'),
+  /** A transparent transfer on a colour that is not white; `lightShare` of white. */
+  'blank-colour': at<{
+    dye: boolean;
+    colourName: string;
+    lightShare: number;
+    dark: boolean;
+    cloth: boolean;
+  }>('blank'),
+  /** A transfer that covers, where nothing has to be covered. */
+  'paper-kind': at<{ transfer: TransferKind; colourName: string }>('blank'),
+  /** Dye bonds to the polyester share of cloth only. */
+  polyester: at<{ share: number }>('blank'),
+  /** Measures as it is sold, by nobody measured. */
+  nominal: at<Size>('blank'),
+  /** A figure was probably read or typed another way. */
+  measuring: at<{ misread: Misread }>('blank'),
+  /** Nothing of a face is left to print on. */
+  'no-face': at<NoRoom>('blank'),
+  /** A straight strip would stand so far off at the rim of this tapered wall. */
+  taper: at<{ offMm: number }>('blank'),
+  /** The paper would run into the handle. */
+  'bleed-over-handle': at<{ bleedMm: number; handleGapMm: number }>('art'),
+};
+const found = finder(BLANK_KINDS);
+type BlankRule = RuleOf<typeof BLANK_KINDS>;
+
+const coating: BlankRule = ({ job, transfer }) => {
   const has = job.blank.substrate.coating;
   if (isCloth(job.blank.substrate) || !transfer.coating || has === transfer.coating) return [];
   return has === 'none'
@@ -17,7 +54,7 @@ const coating: Rule = ({ job, transfer }) => {
     : [found('coating', 'warn', { found: 'unknown' })];
 };
 
-const blankColour: Rule = (findings) => {
+const blankColour: BlankRule = (findings) => {
   const { job, transfer } = findings;
   const cloth = isCloth(job.blank.substrate);
   return blankColours(job).flatMap(({ colour, colourName }) => {
@@ -37,7 +74,7 @@ const blankColour: Rule = (findings) => {
 };
 
 /** Paper that covers, where nothing has to be covered. */
-const darkPaperOnPale: Rule = (findings) => {
+const darkPaperOnPale: BlankRule = (findings) => {
   const { job } = findings;
   const colours = blankColours(job);
   const paleInstead = PALE_INSTEAD[job.transfer];
@@ -53,7 +90,7 @@ const darkPaperOnPale: Rule = (findings) => {
 const BRIGHT_FROM_POLYESTER = 0.65;
 
 /** Dye bonds to polyester only; what is cotton stays pale. */
-const polyester: Rule = (findings) => {
+const polyester: BlankRule = (findings) => {
   const { job, transfer } = findings;
   const share = job.blank.substrate.polyesterShare;
   if (!transfer.needsPolyester || !isCloth(job.blank.substrate) || share === null) return [];
@@ -65,7 +102,7 @@ const polyester: Rule = (findings) => {
 };
 
 /** Sold as one size, measured as another: say so, and say when nobody measured. */
-const nominalSize: Rule = ({ job }) => {
+const nominalSize: BlankRule = ({ job }) => {
   const { form, origin } = job.blank;
   if (form.kind !== 'panel' && form.kind !== 'disc') return [];
   const [widthMm, heightMm] =
@@ -77,7 +114,7 @@ const nominalSize: Rule = ({ job }) => {
   return same && origin !== 'measured' ? [found('nominal', 'note', { widthMm, heightMm })] : [];
 };
 
-const measuring: Rule = ({ job }) => {
+const measuring: BlankRule = ({ job }) => {
   const doubt = measuringDoubt(job.blank.form);
   if (!doubt) return [];
   const { misread } = doubt;
@@ -97,18 +134,18 @@ function noRoom(face: Face, { form }: Blank): NoRoom {
     : { why: 'keep-outs', keepOutMm: rimKeepOutMm + baseKeepOutMm, heightMm };
 }
 
-const noFace: Rule = ({ job, faces }) =>
+const noFace: BlankRule = ({ job, faces }) =>
   faces
     .filter(({ widthMm, safe }) => widthMm <= 0 || safe.height <= 0)
     .map((face) => found('no-face', 'stop', noRoom(face, job.blank), { of: face.id }));
 
 /** How wrong a straight strip would be on a tapered wall. */
-const taper: Rule = ({ faces }) =>
+const taper: BlankRule = ({ faces }) =>
   faces.flatMap(({ development }) =>
     development ? [found('taper', 'note', { offMm: sagitta(development) })] : [],
   );
 
-const bleedOverHandle: Rule = ({ job: { blank, bleedMm } }) => {
+const bleedOverHandle: BlankRule = ({ job: { blank, bleedMm } }) => {
   if (!isCup(blank.form)) return [];
   const { handleGapMm } = blank.form;
   return 2 * bleedMm > handleGapMm && handleGapMm > 0
@@ -124,7 +161,7 @@ const bleedOverHandle: Rule = ({ job: { blank, bleedMm } }) => {
 };
 
 /** Is this the right blank, and was it measured right? */
-export const BLANK_RULES: readonly Rule[] = [
+export const BLANK_RULES: readonly BlankRule[] = [
   coating,
   blankColour,
   darkPaperOnPale,

@@ -10,10 +10,29 @@ import {
 import type { Transfer } from '../transfer';
 import { ON_COTTON } from '../transfer';
 import { spend } from '../work';
-import { found, type Findings, type Found } from './check';
+import { at, finder, type FoundOf } from './finding';
+import type { Findings } from './findings';
 import { fix, type Fix } from './fixes';
 import { byTransfer } from './otherWays';
 import { perArt } from './placed';
+
+/** Will its colours show on this blank? */
+export const COLOUR_KINDS = {
+  /** Areas of it side by side that are clear in the file and hardly differ on the blank: colours (null: bare), CIEDE2000. */
+  faint: at<{
+    art: string;
+    lettering: boolean;
+    one: string | null;
+    other: string | null;
+    before: number;
+    after: number;
+    pairs: number;
+    colourName: string;
+    glitter: boolean;
+  }>('art'),
+};
+const found = finder(COLOUR_KINDS);
+type ColourFound = FoundOf<typeof COLOUR_KINDS>;
 
 /** Other colours are offered at most so many of, and looked at among so many. */
 const MOST_COLOURS = 2;
@@ -67,7 +86,7 @@ function coloursUnder({ sha256 }: Artwork, { job, pieces }: Findings) {
 }
 
 /** What is clear on the screen and hardly shows on this blank, told of the colour it is lost most on. */
-const faint = perArt(({ art, of }, findings): Found | null => {
+const faint = perArt(({ art, of }, findings): ColourFound | null => {
   const { job, transfer, shelf, paper, printer } = findings;
   const { facts } = art;
   if (!facts || !transfer.transparent) return null;

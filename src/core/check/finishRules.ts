@@ -1,9 +1,21 @@
+import type { Size } from './vocabulary';
 import { luminance } from '../colour';
 import { contains, outset } from '../geometry';
 import type { Artwork } from '../model';
-import { found, type Rule } from './check';
+import { at, finder, type RuleOf } from './finding';
 import { fix } from './fixes';
 import { perArt } from './placed';
+
+/** Does the surface take this picture? */
+export const FINISH_KINDS = {
+  /** Pale or fine dye on glitter; letters finer than this. */
+  'on-glitter': at<{ art: string; pale: boolean; fine: boolean; leastMm: number }>('art'),
+  'on-clear': at('blank'),
+  /** A print that does not reach so far beyond a bundle. */
+  'bundle-short': at<Size & { beyondMm: number }>('art'),
+};
+const found = finder(FINISH_KINDS);
+type FinishRule = RuleOf<typeof FINISH_KINDS>;
 
 /** A picture at least this light is pale, 0–1; letters lower than this are fine, mm (both from memory). */
 const PALE_FROM = 0.45;
@@ -31,13 +43,13 @@ const onGlitter = perArt(({ art, of }, { job, transfer }) => {
 });
 
 /** Dye on something clear: nothing white lies behind it. */
-const onClear: Rule = ({ job, transfer }) =>
+const onClear: FinishRule = ({ job, transfer }) =>
   job.blank.substrate.finish === 'clear' && transfer.transparent
     ? [found('on-clear', 'warn', {})]
     : [];
 
 /** On a swirled or folded garment the print has to be larger than the bundle. */
-const bundleShort: Rule = ({ job, faces, pieces }) => {
+const bundleShort: FinishRule = ({ job, faces, pieces }) => {
   const { form } = job.blank;
   const [face] = faces;
   if (form.kind !== 'garment' || !form.bundle || !face) return [];
@@ -57,4 +69,4 @@ const bundleShort: Rule = ({ job, faces, pieces }) => {
 };
 
 /** What does the surface, or the bundle, do to the picture? */
-export const FINISH_RULES: readonly Rule[] = [onGlitter, onClear, bundleShort];
+export const FINISH_RULES: readonly FinishRule[] = [onGlitter, onClear, bundleShort];

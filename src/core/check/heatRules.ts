@@ -1,15 +1,33 @@
-import { areTestPieces } from '../model';
+import { areTestPieces, type TransferKind } from '../model';
 import { fahrenheitToC } from '../units';
-import { canTake, DYE_MOVES_FROM_C, hottestOf, worksOn } from '../press';
+import { canTake, DYE_MOVES_FROM_C, hottestOf, worksOn, type Recipe } from '../press';
 import { MACHINES } from '../traits';
-import { found, type Rule } from './check';
+import { at, finder, type RuleOf } from './finding';
 import { fix } from './fixes';
 import { byMachine, otherWays } from './otherWays';
+
+/** Can this machine do it, and is it hot and long enough? */
+export const HEAT_KINDS = {
+  'machine-range': at<{ wantedC: number; machine: string; limitC: number; tooHot: boolean }>(
+    'heat',
+  ),
+  'too-cool': at<{ temperatureC: number; leastC: number }>('heat'),
+  'too-hot': at<{ temperatureC: number; mostC: number }>('heat'),
+  dwell: at<{ dwellS: number; leastS: number; mostS: number; origin: Recipe['origin'] }>('heat'),
+  /** `never` where the transfer does not go on the blank at all. */
+  'no-recipe': at<{ machine: string; blank: string; transfer: TransferKind; never: boolean }>(
+    'heat',
+  ),
+  'tapered-in-straight': at<{ machine: string }>('heat'),
+  'food-oven': at('heat'),
+};
+const found = finder(HEAT_KINDS);
+type HeatRule = RuleOf<typeof HEAT_KINDS>;
 
 /** Ceramics and tape are spoiled above (from memory). */
 const SCORCHES_ABOVE_C = fahrenheitToC(420);
 
-const machineRange: Rule = (findings) => {
+const machineRange: HeatRule = (findings) => {
   const { machine, press } = findings;
   const wantedC = hottestOf(press);
   if (wantedC === null) return [];
@@ -21,7 +39,7 @@ const machineRange: Rule = (findings) => {
   return [found('machine-range', 'stop', facts, { fixes: byMachine(findings) })];
 };
 
-const temperature: Rule = ({ transfer, press, recipe }) => {
+const temperature: HeatRule = ({ transfer, press, recipe }) => {
   const { temperatureC } = press.settings;
   if (temperatureC === null || !transfer.dye) return [];
   // what its own recipe asks for is not too cool for it
@@ -32,7 +50,7 @@ const temperature: Rule = ({ transfer, press, recipe }) => {
     : [];
 };
 
-const dwell: Rule = ({ job, press, recipe }) => {
+const dwell: HeatRule = ({ job, press, recipe }) => {
   // test pieces are pressed otherwise on purpose
   if (areTestPieces(job)) return [];
   const { dwellS } = press.settings;
@@ -44,7 +62,7 @@ const dwell: Rule = ({ job, press, recipe }) => {
   ];
 };
 
-const noRecipe: Rule = (findings) => {
+const noRecipe: HeatRule = (findings) => {
   const { job, machine, transfer } = findings;
   if (worksOn(machine, job.blank, job.transfer)) return [];
   // said better by the rule about irons
@@ -54,7 +72,7 @@ const noRecipe: Rule = (findings) => {
   return [found('no-recipe', 'stop', facts, { fixes: otherWays(findings) })];
 };
 
-const taperedInStraight: Rule = (findings) => {
+const taperedInStraight: HeatRule = (findings) => {
   const { faces, machine } = findings;
   if (!faces.some(({ development }) => development) || !MACHINES[machine.kind].straightOnly)
     return [];
@@ -62,11 +80,11 @@ const taperedInStraight: Rule = (findings) => {
   return [found('tapered-in-straight', 'warn', { machine: machine.name }, { fixes })];
 };
 
-const foodOven: Rule = ({ machine }) =>
+const foodOven: HeatRule = ({ machine }) =>
   MACHINES[machine.kind].cooks ? [found('food-oven', 'note', {})] : [];
 
 /** Can this machine do it, and is it hot and long enough? */
-export const HEAT_RULES: readonly Rule[] = [
+export const HEAT_RULES: readonly HeatRule[] = [
   machineRange,
   temperature,
   dwell,

@@ -1,29 +1,36 @@
-import { ART_RULES } from './artRules';
+import { ART_RULES, passEmpty } from './artRules';
 import { BLANK_RULES } from './blankRules';
 import { FIRST_PASS } from '../model';
-import { found, type Check, type Findings, type Found, type Level } from './check';
+import type { Check, Found } from './codes';
+import type { Level } from './finding';
+import type { Findings } from './findings';
 import { COLOUR_RULES } from './colourRules';
 import { FINISH_RULES } from './finishRules';
 import { HEAT_RULES } from './heatRules';
 import { PLACE_RULES } from './placeRules';
 import { PRESS_RULES } from './pressRules';
+import { REPEAT_RULES } from './repeatRules';
 import { SHEET_RULES } from './sheetRules';
 import { STOCK_RULES } from './stockRules';
 import { TILE_RULES } from './tileRules';
 import { TOOL_RULES } from './toolRules';
+import { WRAP_RULES } from './wrapRules';
 
-export type { Check, Findings, Found, Level, Overwork } from './check';
-export { CHECK_CODES, type CheckCode, type CheckFacts } from './codes';
+export { CHECK_CODES, type Check, type CheckCode, type CheckFacts, type Found } from './codes';
+export type { Level } from './finding';
+export type { Findings, Overwork } from './findings';
 export { STATIONS, type Station } from './vocabulary';
 export { applyFix, FIX_CODES, type Fix, type FixArgs, type FixCode } from './fixes';
 
-const RULES = [
+const RULES: readonly ((findings: Findings) => Found[])[] = [
   ...TOOL_RULES,
   ...BLANK_RULES,
   ...FINISH_RULES,
   ...COLOUR_RULES,
   ...ART_RULES,
+  ...REPEAT_RULES,
   ...PLACE_RULES,
+  ...WRAP_RULES,
   ...SHEET_RULES,
   ...STOCK_RULES,
   ...TILE_RULES,
@@ -35,7 +42,7 @@ const GRAVITY: Record<Level, number> = { stop: 0, warn: 1, note: 2 };
 const everyRule = (findings: Findings): Found[] => {
   const { passId, job } = findings;
   return passId !== FIRST_PASS && job.placements.length === 0
-    ? [found('pass-empty', 'note', { transfer: job.transfer })]
+    ? passEmpty(findings)
     : RULES.flatMap((rule) => rule(findings));
 };
 

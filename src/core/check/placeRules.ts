@@ -1,3 +1,4 @@
+import type { Zone, ZoneId } from '../form';
 import { usualBleedMm } from '../blank';
 import { pixelsPerInch, uprightPixels, WARN_BELOW_PPI } from '../art';
 import { area, contains, intersection, mapRegion, regionArea, subtract } from '../geometry';
@@ -12,7 +13,7 @@ import {
   isPrintedOn,
 } from '../model';
 import { luminance } from '../colour';
-import { found, type Rule } from './check';
+import { at, finder, type RuleOf } from './finding';
 import { fix, foldGapFor } from './fixes';
 import {
   BARE_MM2,
@@ -24,8 +25,34 @@ import {
   zoneTrouble,
 } from './harm';
 import { everyPlacement, perArt } from './placed';
-import { repeats } from './repeatRules';
-import { WRAP_RULES } from './wrapRules';
+
+/** Does it lie where it survives the cut and the edge? */
+export const PLACE_KINDS = {
+  /** Detail where dye takes badly or is lost. */
+  'keep-out': at<{ art: string; share: number; zones: readonly ZoneId[]; kind: Zone['kind'] }>(
+    'art',
+  ),
+  /** A share of a line of lettering stands in the edge zone, so wide. */
+  lettering: at<{ words: string; outShare: number; safeMm: number }>('art'),
+  /** Rows on which a line of names shows another name than theirs, and what it shows. */
+  'not-lettered': at<{ rows: number; first: string; shows: string }>('art'),
+  /** Paper cut along its art ends on a hard face. */
+  'cut-edge-prints': at('art'),
+  /** Paper that ends at a hard blank's edge. */
+  'paper-short': at<{ bleedMm: number; usualMm: number }>('art'),
+  /** Too little bleed where the art covers. */
+  'bleed-missing': at<{ bleedMm: number; usualMm: number }>('art'),
+  /** Almost the same upside down: mean difference as a share. */
+  'upside-down': at<{ art: string; mismatch: number }>('art'),
+  /** A share of it is white, which a transparent transfer has no ink for. */
+  white: at<{ art: string; share: number; colourName: string }>('art'),
+  /** Front and back of a hard blank, pressed one after the other. */
+  'two-pressings': at<{ pieces: number; gapMm: number }>('art'),
+  /** Bleed on both sides of a fold fills the gap between them. */
+  'fold-gap': at<{ bleedMm: number; gapMm: number }>('art'),
+};
+const found = finder(PLACE_KINDS);
+type PlaceRule = RuleOf<typeof PLACE_KINDS>;
 
 /** Above this art has a clear top (from memory). */
 const TOPLESS_BELOW = 0.02;
@@ -34,7 +61,7 @@ const WHITE_FROM = 0.05;
 const WHITE_BLANK_LUMINANCE = 0.93;
 
 /** Detail in keep-outs, over holes, at a pocket or beyond a collar. */
-const inZones: Rule = (findings) =>
+const inZones: PlaceRule = (findings) =>
   perArt((one) => {
     const { placed, art, placement, of } = one;
     if (placement.repeat || placed.cutOffShare > 0.999) return null;
@@ -65,7 +92,7 @@ const lettering = perArt((one, { job }) => {
 });
 
 /** A row renamed and not lettered anew, or without a name, would carry another's. */
-const notLettered: Rule = ({ job }) =>
+const notLettered: PlaceRule = ({ job }) =>
   namedPlaces({ ...job, further: [] }).flatMap((place) => {
     const rows = job.items.length > 1 ? unlettered(job, place) : [];
     const [first] = rows;
@@ -77,7 +104,7 @@ const notLettered: Rule = ({ job }) =>
   });
 
 /** Printed paper cut round its motif ends on the hard face: its edge prints as a line there. */
-const cutEdgePrints: Rule = (findings) => {
+const cutEdgePrints: PlaceRule = (findings) => {
   const { job, pieces, faces, paper } = findings;
   if (!isHard(job) || job.cut.line !== 'contour' || !isPrintedOn(paper)) return [];
   const bare = pieces.some(({ slots }) =>
@@ -93,7 +120,7 @@ const cutEdgePrints: Rule = (findings) => {
   return [found('cut-edge-prints', 'warn', {}, { fixes: within ? [fix('cut-straight', {})] : [] })];
 };
 
-const bleedMissing: Rule = (findings) => {
+const bleedMissing: PlaceRule = (findings) => {
   const { job, pieces, faces } = findings;
   const usual = usualBleedMm(job.blank);
   const covers = job.placements.some(
@@ -138,7 +165,7 @@ const whiteInArt = perArt(({ art, of }, { job, transfer }) => {
 });
 
 /** Pressed one after the other, the first side of a hard blank fades. */
-const twoSides: Rule = ({ job: { blank, placements, fold, bleedMm }, pieces }) => {
+const twoSides: PlaceRule = ({ job: { blank, placements, fold, bleedMm }, pieces }) => {
   const faces = new Set(placements.map(({ faceId }) => faceId));
   if (!canFold(blank) || faces.size < 2) return [];
   if (!fold) {
@@ -150,15 +177,13 @@ const twoSides: Rule = ({ job: { blank, placements, fold, bleedMm }, pieces }) =
   return [found('fold-gap', 'stop', { bleedMm, gapMm: fold.gapMm }, { fixes })];
 };
 
-/** Does it lie where it survives the cut, the seam and the edge? */
-export const PLACE_RULES: readonly Rule[] = [
-  repeats,
+/** Does it lie where it survives the cut and the edge? */
+export const PLACE_RULES: readonly PlaceRule[] = [
   inZones,
   lettering,
   notLettered,
   cutEdgePrints,
   bleedMissing,
-  ...WRAP_RULES,
   upsideDown,
   whiteInArt,
   twoSides,

@@ -12,7 +12,8 @@ import {
 import { artMatrix, type Piece, type PieceArt, type Slot } from '../layout';
 import type { Artwork, Placement } from '../model';
 import { spend } from '../work';
-import type { Found, Findings, Rule } from './check';
+import type { FoundAs } from './finding';
+import type { Findings } from './findings';
 
 /** A placement where it lies, with everything a rule asks about it. */
 export interface Placed {
@@ -58,9 +59,9 @@ const GRAVITY = { stop: 0, warn: 1, note: 2 } as const;
 
 /** A rule asked about each placement; of the pictures in one place, the gravest finding stands for all. */
 export const perArt =
-  (rule: (one: Placed, findings: Findings) => Found | null): Rule =>
-  (findings) => {
-    const byPlace = new Map<string, Found>();
+  <F extends FoundAs<string, object>>(rule: (one: Placed, findings: Findings) => F | null) =>
+  (findings: Findings): F[] => {
+    const byPlace = new Map<string, F>();
     for (const one of everyPlacement(findings)) {
       const next = rule(one, findings);
       if (!next) continue;

@@ -1,4 +1,5 @@
-import type { Pressure } from '../model';
+import type { Size } from './vocabulary';
+import type { Pressure, TransferKind } from '../model';
 import { isCloth, MACHINES, TAPE_HOLDS_TO_C } from '../traits';
 import {
   coolestC,
@@ -10,9 +11,40 @@ import {
   hottestOf,
 } from '../press';
 import { fahrenheitToC } from '../units';
-import { found, type Rule } from './check';
+import { at, finder, type RuleOf } from './finding';
 import { fix } from './fixes';
 import { otherWays } from './otherWays';
+
+/** What would spoil the blank at the press? */
+export const PRESS_KINDS = {
+  cracks: at<{ pressure: Pressure }>('heat'),
+  pad: at<{ machine: string }>('heat'),
+  'blank-limit': at<{ temperatureC: number; blank: string; mostC: number }>('heat'),
+  'tape-limit': at<{ temperatureC: number; holdsC: number; sleeved: boolean }>('heat'),
+  timer: at<{ dwellS: number; machine: string; runsS: readonly number[] }>('heat'),
+  'pressure-lacking': at<{ machine: string; has: readonly Pressure[]; wanted: Pressure }>('heat'),
+  'plate-small': at<Size & { twoSides: boolean; machine: string; plate: Size }>('heat'),
+  /** Part of the plate is not evenly hot: what is, from its left and back edge, mm; the coolest place, °C below. */
+  'plate-uneven': at<{
+    machine: string;
+    even: Size;
+    fromLeftMm: number;
+    fromBackMm: number;
+    coolerC: number;
+  }>('heat'),
+  'iron-dye': at<{ machine: string; dyeC: number }>('heat'),
+  'print-side': at<{ printer: string }>('sheets'),
+  'spent-cover': at('heat'),
+  /** Heat over dye that is finished. */
+  'over-dye': at<{ temperatureC: number }>('heat'),
+  peel: at<{ transfer: TransferKind }>('heat'),
+  unattended: at<{ dwellS: number; machine: string }>('heat'),
+  drop: at<{ sequins: boolean; machine: string }>('heat'),
+  'too-many-sections': at<{ machine: string; plate: Size; times: number; most: number }>('heat'),
+  'too-many-presses': at<{ presses: number; runs: number }>('heat'),
+};
+const found = finder(PRESS_KINDS);
+type PressRule = RuleOf<typeof PRESS_KINDS>;
 
 /** What dye is usually pressed at (common practice). */
 const DYE_HEAT_C = fahrenheitToC(400);
@@ -21,7 +53,7 @@ const LONG_S = 240;
 /** Peeled before this many seconds, it is peeled hot or warm. */
 const COLD_AFTER_S = 60;
 
-const cracks: Rule = ({ recipe, press, machine }) => {
+const cracks: PressRule = ({ recipe, press, machine }) => {
   const { pressure } = press.settings;
   if (!recipe.needsPad || (pressure !== 'firm' && pressure !== 'medium')) return [];
   const can = machine.pressures.length === 0 || machine.pressures.includes('light');
@@ -29,39 +61,39 @@ const cracks: Rule = ({ recipe, press, machine }) => {
   return [found('cracks', level, { pressure }, { fixes: can ? [fix('press-lightly', {})] : [] })];
 };
 
-const pad: Rule = ({ recipe, machine, job }) =>
+const pad: PressRule = ({ recipe, machine, job }) =>
   recipe.needsPad && !machine.pad && !job.heat.pad
     ? [found('pad', 'warn', { machine: machine.name }, { fixes: [fix('pad-under', {})] })]
     : [];
 
-const blankLimit: Rule = ({ job: { blank }, press }) => {
+const blankLimit: PressRule = ({ job: { blank }, press }) => {
   const temperatureC = hottestOf(press);
   const { maxC: mostC } = blank.substrate;
   if (temperatureC === null || mostC === null || temperatureC <= mostC + 0.5) return [];
   return [found('blank-limit', 'stop', { temperatureC, blank: blank.name, mostC })];
 };
 
-const tapeLimit: Rule = ({ press, machine }) => {
+const tapeLimit: PressRule = ({ press, machine }) => {
   const temperatureC = hottestOf(press);
   if (temperatureC === null || temperatureC <= TAPE_HOLDS_TO_C + 1) return [];
   const { sleeved } = MACHINES[machine.kind];
   return [found('tape-limit', 'warn', { temperatureC, holdsC: TAPE_HOLDS_TO_C, sleeved })];
 };
 
-const timer: Rule = ({ press, machine }) => {
+const timer: PressRule = ({ press, machine }) => {
   const { timer: runsS, settings } = press;
   if (runsS.length < 2) return [];
   return [found('timer', 'note', { dwellS: settings.dwellS, machine: machine.name, runsS })];
 };
 
-const pressureLacking: Rule = ({ press, machine }) => {
+const pressureLacking: PressRule = ({ press, machine }) => {
   const { pressure: wanted } = press.settings;
   const has: readonly Pressure[] = machine.pressures;
   if (wanted === null || has.length === 0 || has.includes(wanted)) return [];
   return [found('pressure-lacking', 'warn', { machine: machine.name, has, wanted })];
 };
 
-const plateSmall: Rule = ({ press, recipe, machine, faces }) => {
+const plateSmall: PressRule = ({ press, recipe, machine, faces }) => {
   const plate = effectivePlate(machine);
   const [side] = press.sides;
   const [face] = faces;
@@ -76,7 +108,7 @@ const plateSmall: Rule = ({ press, recipe, machine, faces }) => {
 /** Less of the plate than this is worth a word (own choice). */
 const UNEVEN_SHARE = 0.97;
 
-const plateUneven: Rule = ({ machine, press }) => {
+const plateUneven: PressRule = ({ machine, press }) => {
   const [part, whole] = [evenPart(machine), evenPart({ ...machine, readings: null })];
   if (!part || !whole || !press.sides.some(({ sections }) => sections.length > 0)) return [];
   if (part.width * part.height > UNEVEN_SHARE * whole.width * whole.height) return [];
@@ -88,24 +120,24 @@ const plateUneven: Rule = ({ machine, press }) => {
   return [found('plate-uneven', 'note', facts)];
 };
 
-const ironForDye: Rule = (findings) => {
+const ironForDye: PressRule = (findings) => {
   const { machine, transfer } = findings;
   if (MACHINES[machine.kind].steady || !transfer.dye) return [];
   const facts = { machine: machine.name, dyeC: DYE_HEAT_C };
   return [found('iron-dye', 'stop', facts, { fixes: otherWays(findings) })];
 };
 
-const printSide: Rule = ({ transfer, printer }) =>
+const printSide: PressRule = ({ transfer, printer }) =>
   transfer.ink !== null && printer.feedSide.trim() === ''
     ? [found('print-side', 'warn', { printer: printer.name })]
     : [];
 
-const spentCover: Rule = ({ transfer, job }) =>
+const spentCover: PressRule = ({ transfer, job }) =>
   transfer.dye && job.heat.cover === 'used'
     ? [found('spent-cover', 'warn', {}, { fixes: [fix('fresh-paper', {})] })]
     : [];
 
-const overDye: Rule = ({ job, press }) => {
+const overDye: PressRule = ({ job, press }) => {
   const { temperatureC } = press.settings;
   const again = press.passes.find(({ fadesDye }) => fadesDye);
   const hot = job.heat.overDye && temperatureC !== null && temperatureC >= DYE_MOVES_FROM_C;
@@ -117,18 +149,18 @@ const overDye: Rule = ({ job, press }) => {
   ];
 };
 
-const peelRule: Rule = ({ transfer, recipe, job }) => {
+const peelRule: PressRule = ({ transfer, recipe, job }) => {
   const chosen = recipe.cool[job.heat.coolSchool];
   if (transfer.peel !== 'cold' || (chosen.durationS ?? 0) >= COLD_AFTER_S) return [];
   return [found('peel', 'warn', { transfer: job.transfer }, { fixes: [fix('cool-fully', {})] })];
 };
 
-const unattended: Rule = ({ press: { settings }, machine }) =>
+const unattended: PressRule = ({ press: { settings }, machine }) =>
   settings.temperatureC !== null && settings.dwellS > LONG_S
     ? [found('unattended', 'note', { dwellS: settings.dwellS, machine: machine.name })]
     : [];
 
-const drop: Rule = ({ job, machine }) => {
+const drop: PressRule = ({ job, machine }) => {
   const { substrate } = job.blank;
   const noted = machine.plate === null || machine.dropC !== 0;
   if (!isCloth(substrate) || !cools(job) || noted) return [];
@@ -138,7 +170,7 @@ const drop: Rule = ({ job, machine }) => {
 };
 
 /** A plate far too small for the thing, or a timer far too short for the time. */
-const beyondPlan: Rule = ({ press, machine }) => {
+const beyondPlan: PressRule = ({ press, machine }) => {
   const plate = effectivePlate(machine);
   const times = press.sides.find(({ tooMany }) => tooMany !== null)?.tooMany ?? null;
   if (times !== null && plate) {
@@ -152,7 +184,7 @@ const beyondPlan: Rule = ({ press, machine }) => {
 };
 
 /** What would spoil the blank at the press: pressure, pad, limits, covers, second heats. */
-export const PRESS_RULES: readonly Rule[] = [
+export const PRESS_RULES: readonly PressRule[] = [
   cracks,
   pad,
   blankLimit,

@@ -1,8 +1,19 @@
+import type { Size } from './vocabulary';
 import { regionBox, type Box } from '../geometry';
 import { inkRegion, MAX_MOTIFS, placedBox, repeatBoxes } from '../layout';
 import type { Artwork, Placement, Repeat } from '../model';
-import { found, type Found, type Rule } from './check';
+import { at, finder, type FoundOf, type RuleOf } from './finding';
 import { fix } from './fixes';
+
+/** Does a repeated picture come out whole? */
+export const REPEAT_KINDS = {
+  /** Kept whole at the edges, no motif of this size shows on what is printed. */
+  'no-motif': at<Size & { art: string; trim: Size; cutHelps: boolean }>('art'),
+  'too-many-motifs': at<{ art: string; most: number }>('art'),
+};
+const found = finder(REPEAT_KINDS);
+type RepeatRule = RuleOf<typeof REPEAT_KINDS>;
+type RepeatFound = FoundOf<typeof REPEAT_KINDS>;
 
 /** A repeated placement where it lies: the motif as placed, and the box of what is printed. */
 interface Repeated {
@@ -36,11 +47,11 @@ const tooManyMotifs = ({ placement, art }: Repeated) =>
   found('too-many-motifs', 'stop', { art: art.name, most: MAX_MOTIFS }, { of: placement.id });
 
 /** Does a repeat show, and does it reach the end of the face? Unknown where laying out took too much. */
-export const repeats: Rule = ({ job, faces, overwork }) =>
+const repeats: RepeatRule = ({ job, faces, overwork }) =>
   (overwork.some(({ stage }) => stage === 'pieces' || stage === 'checks')
     ? []
     : job.placements
-  ).flatMap((placement): Found[] => {
+  ).flatMap((placement): RepeatFound[] => {
     const { repeat } = placement;
     const art = job.arts.find(({ sha256 }) => sha256 === placement.artSha256);
     const face = faces.find(({ id }) => id === placement.faceId);
@@ -52,3 +63,6 @@ export const repeats: Rule = ({ job, faces, overwork }) =>
     if (motifs === 0) return [noMotif(one)];
     return motifs < MAX_MOTIFS ? [] : [tooManyMotifs(one)];
   });
+
+/** Does a repeated picture come out whole? */
+export const REPEAT_RULES: readonly RepeatRule[] = [repeats];

@@ -1,15 +1,43 @@
+import type { Size } from './vocabulary';
 import { isCup } from '../form';
-import { isPrintedOn, type Paper } from '../model';
+import { isPrintedOn, type Paper, type Printer, type TransferKind } from '../model';
 import { MOST_PRINTS, paperHolds, planSheets } from '../sheet';
 import { isFor } from '../shelf';
 import { right } from '../geometry';
-import { found, type Found, type Rule } from './check';
+import { at, finder, type FoundOf, type RuleOf } from './finding';
 import { fix, type Fix } from './fixes';
 import { NOTE_SHARE, seamShare } from './harm';
 import { everyPlacement } from './placed';
-import { nameOf, type Piece } from '../layout';
+import { nameOf, type Piece, type NamedPiece } from '../layout';
 
-const ink: Rule = ({ job, printer, transfer }) =>
+/** Will what leaves the printer be whole, true to size and the right way round? */
+export const SHEET_KINDS = {
+  ink: at<{ printer: string; holds: Printer['ink']; transfer: TransferKind }>('sheets'),
+  'paper-width': at<{ paper: string; widthMm: number; printer: string; mostMm: number }>('sheets'),
+  /** No tiling of the piece on this paper. */
+  misfit: at<Size & { paper: string; orientation: 'portrait' | 'landscape'; printable: Size }>(
+    'sheets',
+  ),
+  'too-many': at<{ prints: number; most: number }>('sheets'),
+  /** Longer than the cutting machine finds its way round. */
+  'cutter-width': at<{ piece: NamedPiece; lengthMm: number; cutter: string; mostMm: number }>(
+    'sheets',
+  ),
+  'preprinted-edge': at<{ paper: string }>('sheets'),
+  'offcut-waits': at<Size & { name: string }>('sheets'),
+  /** So many flips leave the picture backwards. */
+  mirror: at<{ flips: number }>('sheets'),
+  'driver-cannot-mirror': at<{ printer: string }>('sheets'),
+  /** Sheets without room for trim marks or for bar and label. */
+  'marks-dropped': at<{ sheets: number; pieces: number; trimMarks: boolean; foot: boolean }>(
+    'sheets',
+  ),
+};
+const found = finder(SHEET_KINDS);
+type SheetRule = RuleOf<typeof SHEET_KINDS>;
+type SheetFound = FoundOf<typeof SHEET_KINDS>;
+
+const ink: SheetRule = ({ job, printer, transfer }) =>
   transfer.ink === null || printer.ink === transfer.ink
     ? []
     : [
@@ -18,7 +46,7 @@ const ink: Rule = ({ job, printer, transfer }) =>
         }),
       ];
 
-const paperWidth: Rule = ({ paper, printer }) =>
+const paperWidth: SheetRule = ({ paper, printer }) =>
   !isPrintedOn(paper) || paper.widthMm <= printer.maxPaperWidthMm
     ? []
     : [
@@ -28,7 +56,7 @@ const paperWidth: Rule = ({ paper, printer }) =>
         }),
       ];
 
-const misfit: Rule = ({ sheets, pieces, paper }) => {
+const misfit: SheetRule = ({ sheets, pieces, paper }) => {
   const [first] = sheets.misfits;
   const piece = pieces.find(({ id }) => id === first?.pieceId);
   if (!first || !piece) return [];
@@ -40,7 +68,7 @@ const misfit: Rule = ({ sheets, pieces, paper }) => {
   return [found('misfit', 'stop', facts, { of: first.pieceId })];
 };
 
-const tooMany: Rule = ({ sheets: { tooMany: prints } }) =>
+const tooMany: SheetRule = ({ sheets: { tooMany: prints } }) =>
   prints === null
     ? []
     : [found('too-many', 'stop', { prints, most: MOST_PRINTS }, { fixes: [fix('one-copy', {})] })];
@@ -49,7 +77,7 @@ const tooMany: Rule = ({ sheets: { tooMany: prints } }) =>
 const STRIP_ROOM_MM = 3.1;
 
 /** The cutting machine finds its way only round prints up to a size. */
-const cutterWidth: Rule = (findings) => {
+const cutterWidth: SheetRule = (findings) => {
   const { cutter, pieces, job } = findings;
   if (!cutter) return [];
   const piece = pieces.find(
@@ -88,7 +116,7 @@ const cutterWidth: Rule = (findings) => {
 };
 
 /** A sheet bought ready has its colour in it: only outlines can be cut from it. */
-const preprinted: Rule = ({ paper, job }) =>
+const preprinted: SheetRule = ({ paper, job }) =>
   paper.is === 'ready-made' && job.cut.line === 'edge' && !isCup(job.blank.form)
     ? [
         found(
@@ -101,7 +129,7 @@ const preprinted: Rule = ({ paper, job }) =>
     : [];
 
 /** An offcut on the shelf that takes the whole job is used up first. */
-const offcutWaits: Rule = ({ shelf, paper, printer, pieces, sheets, job, mirror, film }) => {
+const offcutWaits: SheetRule = ({ shelf, paper, printer, pieces, sheets, job, mirror, film }) => {
   const context = { job, arts: new Map(), printer, mirror, whole: true };
   /** The smallest offcut of the same kind that takes all of it, where one sheet does. */
   const offcutFor = (of: Paper, all: readonly Piece[], count: number): Paper | undefined =>
@@ -128,13 +156,13 @@ const offcutWaits: Rule = ({ shelf, paper, printer, pieces, sheets, job, mirror,
 /** Offcuts tried for a job at most, the smallest first (own choice). */
 const MOST_OFFCUTS = 3;
 
-const offcutFound = ({ name, id, widthMm, heightMm }: Paper, way: Fix): Found =>
+const offcutFound = ({ name, id, widthMm, heightMm }: Paper, way: Fix): SheetFound =>
   found('offcut-waits', 'note', { name, widthMm, heightMm }, { of: id, fixes: [way] });
 
-const mirror: Rule = ({ mirror: { readsRight, flips } }) =>
+const mirror: SheetRule = ({ mirror: { readsRight, flips } }) =>
   readsRight ? [] : [found('mirror', 'stop', { flips })];
 
-const driverCannot: Rule = ({ job, printer, mirror: plan }) =>
+const driverCannot: SheetRule = ({ job, printer, mirror: plan }) =>
   job.sheet.mirrorBy === 'driver' && plan.by === 'file'
     ? [
         found(
@@ -146,7 +174,7 @@ const driverCannot: Rule = ({ job, printer, mirror: plan }) =>
       ]
     : [];
 
-const marksDropped: Rule = ({ sheets: { sheets }, paper }) => {
+const marksDropped: SheetRule = ({ sheets: { sheets }, paper }) => {
   // nothing prints marks on a sheet that is only cut
   if (!isPrintedOn(paper)) return [];
   const bare = sheets.filter(({ marks }) => marks.cutGuides.length === 0 || !marks.foot);
@@ -161,7 +189,7 @@ const marksDropped: Rule = ({ sheets: { sheets }, paper }) => {
 };
 
 /** Will what leaves the printer be whole, true to size and the right way round? */
-export const SHEET_RULES: readonly Rule[] = [
+export const SHEET_RULES: readonly SheetRule[] = [
   ink,
   paperWidth,
   misfit,

@@ -1,10 +1,32 @@
+import type { Size } from './vocabulary';
+import type { Paper, TransferKind } from '../model';
 import { fix } from './fixes';
-import { found, type Found, type Rule } from './check';
+import { at, finder, type FoundOf, type RuleOf } from './finding';
 import { paperHolds } from '../sheet';
 import { comesOn, isFor, sheetFor } from '../shelf';
 
+/** Are these the right sheets, and enough of them? */
+export const STOCK_KINDS = {
+  /** Not what the transfer comes on, or made for another. */
+  'wrong-sheet': at<{
+    paper: string;
+    is: Paper['is'];
+    transfer: TransferKind;
+    madeFor: TransferKind | null;
+  }>('sheets'),
+  /** A piece of film larger than the sheet it is cut from. */
+  'film-small': at<Size & { film: string; sheet: Size }>('sheets'),
+  'few-left': at<{ sheet: string; needed: number; left: number }>('sheets'),
+  'maker-mirrors': at<{ paper: string; wants: boolean }>('sheets'),
+  /** Opaque paper over several sheets: nothing holds them from behind. */
+  'opaque-tiled': at<{ sheets: number }>('sheets'),
+};
+const found = finder(STOCK_KINDS);
+type StockRule = RuleOf<typeof STOCK_KINDS>;
+type StockFound = FoundOf<typeof STOCK_KINDS>;
+
 /** A sheet that the transfer does not come on, or that is made for another. */
-const wrongSheet: Rule = ({ paper, transfer, job, shelf }) => {
+const wrongSheet: StockRule = ({ paper, transfer, job, shelf }) => {
   const right = paper.is === comesOn(job.transfer);
   if (right && isFor(paper, job.transfer)) return [];
   const other = shelf.papers.find(({ id }) => id === sheetFor(job.transfer, job, shelf));
@@ -24,7 +46,7 @@ const wrongSheet: Rule = ({ paper, transfer, job, shelf }) => {
 };
 
 /** Film cannot be taped together: a piece larger than its sheet is stopped. */
-const filmSmall: Rule = ({ film, shelf, printer }) => {
+const filmSmall: StockRule = ({ film, shelf, printer }) => {
   const [first] = film?.misfits ?? [];
   const piece = film?.pieces.find(({ id }) => id === first?.pieceId);
   if (!film || !piece) return [];
@@ -49,11 +71,11 @@ const filmSmall: Rule = ({ film, shelf, printer }) => {
 };
 
 /** More sheets are needed than are left of them. */
-const fewLeft: Rule = ({ paper, sheets, film }) =>
+const fewLeft: StockRule = ({ paper, sheets, film }) =>
   [
     { of: paper, needed: sheets.sheets.length },
     ...(film ? [{ of: film.paper, needed: film.sheets.length }] : []),
-  ].flatMap(({ of, needed }): Found[] => {
+  ].flatMap(({ of, needed }): StockFound[] => {
     // an offcut is there once
     const left = of.offcut ? 1 : (of.product?.left ?? Infinity);
     if (needed <= left) return [];
@@ -61,14 +83,14 @@ const fewLeft: Rule = ({ paper, sheets, film }) =>
   });
 
 /** What its maker says about mirroring against what the transfer needs. */
-const makerMirrors: Rule = ({ paper, film, transfer }) => {
+const makerMirrors: StockRule = ({ paper, film, transfer }) => {
   const wants = (film?.paper.product ?? paper.product)?.mirrored ?? transfer.mirrored;
   if (wants === transfer.mirrored) return [];
   return [found('maker-mirrors', 'warn', { paper: (film?.paper ?? paper).name, wants })];
 };
 
 /** Opaque paper is laid picture up, its backing off: its sheets cannot be taped together from behind. */
-const opaqueTiled: Rule = ({ job, transfer, sheets, pieces, paper, shelf, printer }) => {
+const opaqueTiled: StockRule = ({ job, transfer, sheets, pieces, paper, shelf, printer }) => {
   if (transfer.imageSide !== 'face up') return [];
   const tiling = sheets.tilings.find(({ tiles }) => tiles.length > 1);
   const piece = pieces.find(({ id }) => id === tiling?.pieceId);
@@ -100,7 +122,7 @@ const opaqueTiled: Rule = ({ job, transfer, sheets, pieces, paper, shelf, printe
 };
 
 /** Is the paper or film the right one, large enough, and are there enough of it? */
-export const STOCK_RULES: readonly Rule[] = [
+export const STOCK_RULES: readonly StockRule[] = [
   wrongSheet,
   filmSmall,
   fewLeft,

@@ -1,11 +1,39 @@
+import type { Behind, Size } from './vocabulary';
 import { isCup } from '../form';
 import { isPrintedOn, type Paper } from '../model';
 import { paperHolds, THROUGH_WHOLE, type Tiling } from '../sheet';
 import { inches } from '../units';
-import { found, type Found, type Findings, type Rule } from './check';
+import { at, finder, type FoundOf, type RuleOf } from './finding';
+import type { Findings } from './findings';
 import { fix } from './fixes';
 import { isCloth } from '../traits';
-import { nameOf, type Piece } from '../layout';
+import { nameOf, type Piece, type NamedPiece } from '../layout';
+
+/** Will what is taped together be one picture? */
+export const TILE_KINDS = {
+  tiled: at<
+    Size & {
+      piece: NamedPiece;
+      sheets: number;
+      rows: number;
+      columns: number;
+      paper: string;
+      sparedShare: number;
+      longer: string | null;
+    }
+  >('sheets'),
+  /** `sparedShare`: less detail under the seams than with even spacing; `longer`: paper that holds it whole. */
+  /** Sheets of a piece on which nothing would be printed: left out; a hard blank still has to be covered. */
+  'sheets-bare': at<{ piece: NamedPiece; bare: number; sheets: number }>('sheets'),
+  'no-overlap': at<{ overlapMm: number }>('sheets'),
+  'seam-through': at<{ piece: NamedPiece }>('sheets'),
+  'seams-moved': at<{ piece: NamedPiece }>('sheets'),
+  /** Between a taped seam and where the wrap closes. */
+  'taped-seam': at<{ piece: NamedPiece; apartMm: number; close: boolean; from: Behind }>('sheets'),
+};
+const found = finder(TILE_KINDS);
+type TileRule = RuleOf<typeof TILE_KINDS>;
+type TileFound = FoundOf<typeof TILE_KINDS>;
 
 /** Usual overlap of two sheets at a seam: common practice. */
 const USUAL_OVERLAP_MM = inches(1 / 4);
@@ -13,7 +41,7 @@ const USUAL_OVERLAP_MM = inches(1 / 4);
 const SEAMS_APART_MM = 20;
 
 const perTiling =
-  (rule: (tiling: Tiling, piece: Piece, findings: Findings) => Found | null): Rule =>
+  (rule: (tiling: Tiling, piece: Piece, findings: Findings) => TileFound | null): TileRule =>
   (findings) =>
     findings.sheets.tilings.flatMap((tiling) => {
       const piece = findings.pieces.find(({ id }) => id === tiling.pieceId);
@@ -65,7 +93,7 @@ const bare = perTiling((tiling, piece, { job }) =>
       ),
 );
 
-const noOverlap: Rule = ({ sheets, job }) => {
+const noOverlap: TileRule = ({ sheets, job }) => {
   const { overlapMm } = job.sheet.tile;
   if (sheets.tilings.length === 0 || overlapMm >= 1) return [];
   const fixes = [fix('overlap', { overlapMm: USUAL_OVERLAP_MM })];
@@ -78,8 +106,8 @@ const throughWhole = perTiling((tiling, piece) =>
     : found('seam-through', 'warn', { piece: nameOf(piece) }, { of: tiling.pieceId }),
 );
 
-const handSeams: Rule = (findings) =>
-  findings.job.sheet.seams.flatMap(({ pieceId }): Found[] => {
+const handSeams: TileRule = (findings) =>
+  findings.job.sheet.seams.flatMap(({ pieceId }): TileFound[] => {
     const tiling = findings.sheets.tilings.find((each) => each.pieceId === pieceId);
     const piece = findings.pieces.find(({ id }) => id === pieceId);
     if (!tiling || !piece || tiling.byHand) return [];
@@ -111,7 +139,7 @@ const seamsOnWrap = perTiling((tiling, piece, { job }) => {
 });
 
 /** Will what is taped together be one picture? */
-export const TILE_RULES: readonly Rule[] = [
+export const TILE_RULES: readonly TileRule[] = [
   tiled,
   bare,
   noOverlap,

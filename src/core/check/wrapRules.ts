@@ -1,11 +1,22 @@
 import { isCup } from '../form';
 import { rectRing } from '../geometry';
 import type { CupForm } from '../form';
-import { found, type Rule } from './check';
+import { at, finder, type RuleOf } from './finding';
 import type { Behind } from './vocabulary';
 import { fix } from './fixes';
 import { NOTE_SHARE, seamShare, WARN_SHARE } from './harm';
 import { detailShareIn, everyPlacement, perArt, type Placed } from './placed';
+
+/** Do the ends of a wrap meet? */
+export const WRAP_KINDS = {
+  /** A full wrap whose edges differ where they meet. */
+  'joining-seam': at<{ art: string; mismatch: number }>('art'),
+  /** Detail where two halves of a wrap meet, opposite the handle or seam. */
+  'seam-detail': at<{ art: string; share: number; opposite: Behind }>('art'),
+  halves: at<{ pieces: number; back: Behind }>('art'),
+};
+const found = finder(WRAP_KINDS);
+type WrapRule = RuleOf<typeof WRAP_KINDS>;
 
 /** Above this a seam shows (from memory). */
 const SEAM_SHOWS_FROM = 0.06;
@@ -60,10 +71,10 @@ const seamThroughDetail = perArt((one, { job }) => {
   );
 });
 
-const halves: Rule = ({ job: { blank, wrap }, pieces }) =>
+const halves: WrapRule = ({ job: { blank, wrap }, pieces }) =>
   isCup(blank.form) && wrap.parts === 'halves' && pieces.length > 1
     ? [found('halves', 'note', { pieces: pieces.length, back: behind(blank.form) })]
     : [];
 
 /** Where a wrap closes, and where its halves meet. */
-export const WRAP_RULES: readonly Rule[] = [joiningSeam, seamThroughDetail, halves];
+export const WRAP_RULES: readonly WrapRule[] = [joiningSeam, seamThroughDetail, halves];
