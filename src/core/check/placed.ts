@@ -29,11 +29,19 @@ export interface Placed {
   readonly own: boolean;
 }
 
+const known = new WeakMap<Findings, readonly Placed[]>();
+
 /**
  * Every placement with each picture that stands in it, on the first piece that shows it; the first motif stands for
- * a repeat.
+ * a repeat. Many rules ask: found once.
  */
-export function everyPlacement({ job, pieces, faces }: Findings): Placed[] {
+export function everyPlacement(findings: Findings): readonly Placed[] {
+  const placed = known.get(findings) ?? placementsOf(findings);
+  known.set(findings, placed);
+  return placed;
+}
+
+function placementsOf({ job, pieces, faces }: Findings): Placed[] {
   const seen = new Set<string>();
   return pieces.flatMap((piece) =>
     piece.arts.flatMap((placed) => {

@@ -68,11 +68,17 @@ function detailAt(art: Artwork, [a, b, c, d, e, f]: Affine): (x: number, y: numb
   };
 }
 
-function meetsOf(art: Artwork, toUnit: Affine): Meets {
-  const at = detailAt(art, toUnit);
+function meetsOf(art: Artwork, [a, b, c, d, e, f]: Affine): Meets {
+  const { columns, rows, cells } = mapOf(art);
   return ({ x, y, dx, dy, count }) => {
+    const [u, v] = [(a * x + c * y + e) * columns, (b * x + d * y + f) * rows];
+    const [du, dv] = [(a * dx + c * dy) * columns, (b * dx + d * dy) * rows];
     let sum = 0;
-    for (let k = 0; k < count; k++) sum += at(x + k * dx, y + k * dy);
+    for (let k = 0; k < count; k++) {
+      const [column, row] = [floor(u + k * du), floor(v + k * dv)];
+      if (column >= 0 && column < columns && row >= 0 && row < rows)
+        sum += cells[row * columns + column] ?? 0;
+    }
     return sum / 255;
   };
 }
