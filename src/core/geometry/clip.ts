@@ -1,4 +1,4 @@
-import { areaPathsD, differenceD, FillRule, intersectD, unionD } from 'clipper2-ts';
+import { differenceD, FillRule, intersectD, unionD } from 'clipper2-ts';
 import { area, bottom, contains, intersection, right, type Box } from './box';
 import type { Point } from './affine';
 import { spend, TooMuchWork } from '../work';
@@ -108,8 +108,16 @@ function standApart(boxes: readonly Box[]): boolean[] {
   return apart;
 }
 
-/** The same region with outer edges and holes wound opposite ways, overlaps resolved. */
-export function oriented(region: Region): Point[][] {
+const known = new WeakMap<Region, Region>();
+
+/** The same region with outer edges and holes wound opposite ways, overlaps resolved; found once for each. */
+export function oriented(region: Region): Region {
+  const found = known.get(region) ?? orientedAnew(region);
+  known.set(region, found);
+  return found;
+}
+
+function orientedAnew(region: Region): Region {
   const rings = mutable(region);
   const apart = standApart(rings.map((ring) => regionBox([ring])));
   // a line that meets no other has no holes: the right way round is all it needs
@@ -149,7 +157,8 @@ export function overlapOf(one: Region, other: Region): Region {
 }
 
 /** Area in mm², holes taken off. */
-export const regionArea = (region: Region): number => Math.abs(areaPathsD(oriented(region)));
+export const regionArea = (region: Region): number =>
+  Math.abs(oriented(region).reduce((sum, ring) => sum + doubleArea(ring), 0)) / 2;
 
 /** The part of a ring where `side` is not negative; `side` falls off evenly along any line. */
 function clippedTo(ring: Ring, side: (point: Point) => number): Point[] {
@@ -221,15 +230,11 @@ export function areasBetween(
 }
 
 /** The outer edges alone: holes filled. */
-export const withoutHoles = (region: Region): Region =>
-  region.length < 2
-    ? region
-    : combine(
-        unionD,
-        oriented(region).filter((ring) => doubleArea(ring) > 0),
-        [],
-        FillRule.NonZero,
-      );
+export function withoutHoles(region: Region): Region {
+  if (region.length < 2) return region;
+  const outer = oriented(region).filter((ring) => doubleArea(ring) > 0);
+  return outer.length < 2 ? outer : combine(unionD, outer, [], FillRule.NonZero);
+}
 
 /** The separate pieces a region falls into once cut, each with its own holes; largest first. */
 export function islandsOf(region: Region): Region[] {

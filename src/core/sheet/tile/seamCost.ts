@@ -6,13 +6,21 @@ import {
   mapBox,
   regionBox,
   right,
-  unbend,
-  type Affine,
   type Box,
 } from '../../geometry';
 import type { Piece } from '../../layout';
 import type { Artwork } from '../../model';
 import { spend } from '../../work';
+import {
+  detailAt,
+  laneOf,
+  liesAs,
+  mapOf,
+  meetsBent,
+  meetsOf,
+  type Axis,
+  type Meets,
+} from './looks';
 import type { CutCosts } from './seams';
 
 /** Places for seams lie this far apart, mm, on pieces up to `MOST_PLACES` of them. */
@@ -20,9 +28,6 @@ const STEP_MM = 1;
 const MOST_PLACES = 1200;
 /** What a seam through a part to be kept whole costs: more than all detail there can be. */
 export const THROUGH_WHOLE = 1e6;
-/** Detail where none was measured: the same everywhere. */
-const UNMEASURED = { columns: 1, rows: 1, cells: [128] };
-
 /** What cuts across a piece cost: upright ones by how far from the left, level ones by how far down. */
 export interface PieceCosts {
   readonly upright: CutCosts;
@@ -39,85 +44,7 @@ const LEAST_LOOKS = 24;
 const LOOKS_A_UNIT = 200;
 const BENT_LOOK = 0.3;
 
-const { abs, floor, min, max, ceil } = Math;
-/** A map from mm to the unit square with less of the other axis than this is square to it. */
-const SQUARE = 1e-9;
-
-/** Looks along a line on a piece: the first, and the way from each to the next, mm. */
-interface Looks {
-  readonly x: number;
-  readonly y: number;
-  readonly dx: number;
-  readonly dy: number;
-  readonly count: number;
-}
-
-/** How much detail all looks along a line meet in a picture, each 0–1; none beside it. */
-type Meets = (looks: Looks) => number;
-
-const mapOf = (art: Artwork) => art.facts?.detail ?? UNMEASURED;
-
-/** Detail of a picture at a place on the piece, 0–255; none beside it. */
-function detailAt(art: Artwork, [a, b, c, d, e, f]: Affine): (x: number, y: number) => number {
-  const { columns, rows, cells } = mapOf(art);
-  return (x, y) => {
-    const [u, v] = [(a * x + c * y + e) * columns, (b * x + d * y + f) * rows];
-    return u >= 0 && u < columns && v >= 0 && v < rows
-      ? (cells[floor(v) * columns + floor(u)] ?? 0)
-      : 0;
-  };
-}
-
-function meetsOf(art: Artwork, [a, b, c, d, e, f]: Affine): Meets {
-  const { columns, rows, cells } = mapOf(art);
-  return ({ x, y, dx, dy, count }) => {
-    const [u, v] = [(a * x + c * y + e) * columns, (b * x + d * y + f) * rows];
-    const [du, dv] = [(a * dx + c * dy) * columns, (b * dx + d * dy) * rows];
-    let sum = 0;
-    for (let k = 0; k < count; k++) {
-      const [column, row] = [floor(u + k * du), floor(v + k * dv)];
-      if (column >= 0 && column < columns && row >= 0 && row < rows)
-        sum += cells[row * columns + column] ?? 0;
-    }
-    return sum / 255;
-  };
-}
-
-/** The same through a bend, of all pictures at once: each look is taken back to the strip first. */
-function meetsBent(
-  { bend, strip }: Piece,
-  all: readonly ReturnType<typeof detailAt>[],
-): Meets | null {
-  if (!bend) return null;
-  return ({ x, y, dx, dy, count }) => {
-    let sum = 0;
-    for (let k = 0; k < count; k++) {
-      const on = unbend({ x: x + k * dx, y: y + k * dy }, strip, bend.sector, bend.centre);
-      for (const at of all) sum += at(on.x, on.y);
-    }
-    return sum / 255;
-  };
-}
-
-/**
- * Which column or row of a picture's map of detail a line at a place runs along, so that a line is
- * looked along once for each; null for a picture that is not square to the piece.
- */
-function laneOf(
-  art: Artwork,
-  [a, b, c, d, e, f]: Affine,
-  axis: Axis,
-): ((place: number) => number) | null {
-  const { columns, rows } = mapOf(art);
-  const [straight, turned] = [max(abs(b), abs(c)) < SQUARE, max(abs(a), abs(d)) < SQUARE];
-  if (!straight && !turned) return null;
-  // an upright line has one u where the picture lies straight, one v where it lies turned
-  const alongU = (axis === 'upright') === straight;
-  const [scale, offset, cells] = alongU
-    ? [axis === 'upright' ? a : c, e, columns]
-    : [axis === 'upright' ? b : d, f, rows];
-  return (place) => floor((scale * place + offset) * cells);
-}
+const { floor, min, max, ceil } = Math;
 
 /**
  * How much detail a straight cut through a piece meets, as if summed along it (detail × mm), from
@@ -142,8 +69,8 @@ export function cutCostsOf(
   });
   const looksOf = (art: Artwork) => max(LEAST_LOOKS, mapOf(art).columns, mapOf(art).rows);
   const look = (room: Box, looks: number, meets: Meets, lanes: Lanes) => {
-    addAcross(upright, stepMm, { axis: 'upright', room, looks, meets, lane: lanes('upright') });
-    addAcross(level, stepMm, { axis: 'level', room, looks, meets, lane: lanes('level') });
+    addAcross(upright, stepMm, { axis: 'upright', room, looks, meets, ...lanes('upright') });
+    addAcross(level, stepMm, { axis: 'level', room, looks, meets, ...lanes('level') });
   };
   const lines = columns + rows;
   const bent = meetsBent(
@@ -153,12 +80,19 @@ export function cutCostsOf(
   if (bent) {
     const looks = max(0, ...placed.map(({ art }) => looksOf(art)));
     spend(lines * looks * (BENT_LOOK + placed.length / 100), 'detail-at-seams');
-    look(whole, looks, bent, () => null);
+    look(whole, looks, bent, () => ({ lane: null, met: new Map() }));
   } else {
+    const alike = new Map<string, Map<number, number>>();
     for (const { art, toUnit, box } of placed) {
       spend((lines * looksOf(art)) / LOOKS_A_UNIT, 'detail-at-seams');
-      const lanes: Lanes = (axis) => laneOf(art, toUnit, axis);
-      look(intersection(box, whole), looksOf(art), meetsOf(art, toUnit), lanes);
+      const room = intersection(box, whole);
+      const lies = liesAs(art, toUnit, box, room);
+      const lanes: Lanes = (axis) => {
+        const met = alike.get(axis + lies) ?? new Map<number, number>();
+        alike.set(axis + lies, met);
+        return { lane: laneOf(art, toUnit, axis), met };
+      };
+      look(room, looksOf(art), meetsOf(art, toUnit), lanes);
     }
   }
   for (const kept of wholes) {
@@ -168,9 +102,8 @@ export function cutCostsOf(
   return { upright: { stepMm, costs: [...upright] }, level: { stepMm, costs: [...level] } };
 }
 
-type Axis = 'upright' | 'level';
-/** Which lane a cut at a place is in, by the cut's direction; null where each has to be looked along. */
-type Lanes = (axis: Axis) => Across['lane'];
+/** Which lane a cut at a place is in, by the cut's direction, and what was met there. */
+type Lanes = (axis: Axis) => Pick<Across, 'lane' | 'met'>;
 
 /** A picture as cuts of one direction meet it. */
 interface Across {
@@ -182,13 +115,15 @@ interface Across {
   readonly meets: Meets;
   /** Cuts in one lane meet the same; null where each has to be looked along. */
   readonly lane: ((place: number) => number) | null;
+  /** What cuts in each lane met so far. */
+  readonly met: Map<number, number>;
 }
 
 /** Adds what cuts through a picture meet, one at each step across it. */
 function addAcross(
   sums: Float64Array,
   stepMm: number,
-  { axis, room, looks, meets, lane }: Across,
+  { axis, room, looks, meets, lane, met }: Across,
 ): void {
   const upright = axis === 'upright';
   const [from, to] = upright ? [room.x, right(room)] : [room.y, bottom(room)];
@@ -197,18 +132,17 @@ function addAcross(
   const share = length / count;
   const first = start + share / 2;
   const last = min(sums.length - 1, floor(to / stepMm));
-  let [known, sum] = [Number.NaN, 0];
   for (let i = ceil(from / stepMm); i <= last; i++) {
     const place = i * stepMm;
-    const here = lane ? lane(place) : Number.NaN;
-    if (here !== known) {
-      sum = meets(
+    const here = lane ? lane(place) : i;
+    const sum =
+      met.get(here) ??
+      meets(
         upright
           ? { x: place, y: first, dx: 0, dy: share, count }
           : { x: first, y: place, dx: share, dy: 0, count },
       );
-      known = here;
-    }
+    met.set(here, sum);
     sums[i] = (sums[i] ?? 0) + sum * share;
   }
 }
