@@ -1,4 +1,11 @@
-import { lookAt, photographed, type LevelPlan, type Look } from '@/core/look';
+import {
+  lookAt,
+  lookByFeatures,
+  lookByPaper,
+  photographed,
+  type LevelPlan,
+  type Look,
+} from '@/core/look';
 import type { Point } from '@/core/geometry';
 import { failure, success, type Result } from '@/core/result';
 import {
@@ -14,7 +21,7 @@ import {
 } from '@/devices';
 import { inspectImage } from '@/files/image';
 import { readyOf, type LookInput } from './mustLie';
-import { amongOthers, sketchedAhead } from './otherSheets';
+import { amongOthers, areSketched, sketchedAhead } from './otherSheets';
 import type { OnProgress } from './progress';
 
 /** A photo is looked at no larger than this, longest side, pixels. */
@@ -75,13 +82,25 @@ export async function lookAtPhoto(
   const taken = photographed(pixels.value);
   const wanted = await readyOf(input, onProgress);
   onProgress({ doing: 'Holding the photo against the plan', share: 0.3 });
-  const look = lookAt(taken, [wanted], places);
   const { id } = wanted.expected;
   const told = { widthPx, heightPx, asked: id };
-  if (look.which !== null) return success({ ...told, look, shown: id });
-  const other =
-    input.what.kind === 'sheet' ? await amongOthers(input, id, taken, places, onProgress) : null;
-  return success({ ...told, look: other?.look ?? look, shown: other?.shown ?? null });
+  const own = (look: Look) => (look.which === null ? null : { ...told, look, shown: id });
+  const pointed = places.length === 4;
+  const first = pointed ? lookAt(taken, [wanted], places) : lookByFeatures(taken, [wanted]);
+  const itself = own(first);
+  if (itself) return success(itself);
+  const isSheet = input.what.kind === 'sheet';
+  const others = isSheet ? amongOthers(input, id, taken, places, onProgress) : null;
+  // which other one it shows is sooner told than how its paper lies
+  if (others && areSketched(input, id)) {
+    const { value: other } = await others.next();
+    if (other) return success({ ...told, ...other });
+  }
+  const byPaper = pointed ? first : lookByPaper(taken, [wanted]);
+  const after = own(byPaper);
+  if (after) return success(after);
+  for await (const other of others ?? []) if (other) return success({ ...told, ...other });
+  return success({ ...told, look: byPaper, shown: null });
 }
 
 /** A photo to practise with, and what a look at it came to. */

@@ -37,7 +37,10 @@ async function reduced(blob: Blob): Promise<Blob> {
 }
 
 /** Draws sheets of a job small, each once, to tell which of them a photo shows. */
-type Sketcher = (sheet: Sheet) => Promise<Ready>;
+interface Sketcher {
+  readonly sketch: (sheet: Sheet) => Promise<Ready>;
+  readonly isDone: (sheet: Sheet) => boolean;
+}
 
 /** Where sketches take their pictures from. */
 async function smallSources(input: LookInput): Promise<SheetSources> {
@@ -54,27 +57,30 @@ async function smallSources(input: LookInput): Promise<SheetSources> {
 function sketcherOf(input: LookInput): Sketcher {
   const sources = smallSources(input);
   const drawn = new Map<string, Promise<Ready>>();
-  return (sheet) => {
+  const done = new Set<string>();
+  const sketch = (sheet: Sheet) => {
     const known = drawn.get(sheet.id);
     if (known) return known;
     const one = sources.then(async (small) => {
       const thing = ready(await sheetOf(input.plan, sheet, small, SKETCH_PX));
       thing.wanted();
+      done.add(sheet.id);
       return thing;
     });
     drawn.set(sheet.id, one);
     return one;
   };
+  return { sketch, isDone: ({ id }) => done.has(id) };
 }
 
 /** What sheets were sketched of last, and how. */
-let last: { readonly of: string; readonly sketch: Sketcher } | null = null;
+let last: { readonly of: string; readonly is: Sketcher } | null = null;
 
 function sketcher(input: LookInput): Sketcher {
   const { job, plan } = input;
   const of = JSON.stringify([job, plan.tools, plan.mirror]);
-  if (last?.of !== of) last = { of, sketch: sketcherOf(input) };
-  return last.sketch;
+  if (last?.of !== of) last = { of, is: sketcherOf(input) };
+  return last.is;
 }
 
 const othersThan = (asked: string, { plan }: LookInput): readonly Sheet[] =>
@@ -91,7 +97,7 @@ export async function sketchedAhead(
 ): Promise<void> {
   const others = othersThan(asked, input);
   if (others.length === 0) return;
-  const sketch = sketcher(input);
+  const { sketch } = sketcher(input);
   for (const sheet of others) {
     // what was asked meanwhile comes first
     await new Promise((begin) => setTimeout(begin));
@@ -100,20 +106,25 @@ export async function sketchedAhead(
   }
 }
 
+/** Whether every other sheet of a job was sketched ahead, so that telling which of them a photo shows takes little. */
+export const areSketched = (input: LookInput, asked: string): boolean =>
+  othersThan(asked, input).every(sketcher(input).isDone);
+
 /**
- * Looks for any other sheet of the plan in the photo.
+ * Looks for any other sheet of the plan in the photo, one way after another: by what they show, by the edges of the paper.
  * @param asked id of the sheet the photo was taken for. @param corners of the paper, pixels, where a person pointed at them.
+ * @returns what each way came to, where it came to anything; looked for when it is asked for.
  */
-export async function amongOthers(
+export async function* amongOthers(
   input: LookInput,
   asked: string,
   photo: Photographed,
   corners: readonly Point[],
   onProgress: OnProgress,
-): Promise<{ look: Look; shown: string } | null> {
+): AsyncGenerator<{ look: Look; shown: string } | null, void> {
   const others = othersThan(asked, input);
-  if (others.length === 0) return null;
-  const sketch = sketcher(input);
+  if (others.length === 0) return;
+  const { sketch } = sketcher(input);
   const sketches: Ready[] = [];
   for (const sheet of others) {
     onProgress({
@@ -134,7 +145,6 @@ export async function amongOthers(
     }
     const look = lookThere(photo, things, places);
     const shown = look.which === null ? undefined : things[look.which]?.expected.id;
-    if (shown) return { look, shown };
+    yield shown ? { look, shown } : null;
   }
-  return null;
 }

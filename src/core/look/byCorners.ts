@@ -58,6 +58,8 @@ interface SeenPaper extends Paper {
   readonly pxPerMm: number;
   readonly map: Projective;
   readonly level: Plane;
+  /** What was seen of it by the measure of prints, for the other sheets of that paper: by print, width and height. */
+  readonly printed: Map<string, Plane>;
 }
 
 /** From places by the measure of a print that came out larger or smaller, mm, to those of its paper. */
@@ -78,8 +80,16 @@ function fromPrint([a, b, c, d, e, f, g, h, i]: Projective, paper: Paper, printe
   return map;
 }
 
-/** What is seen of paper, by the measure of a print that came out larger or smaller; NaN where that lies beside it. */
-function asPrinted(seen: SeenPaper, printed: Printed, { width, height }: Plane): Plane {
+/** What is seen of paper, by the measure of a print that came out larger or smaller; found once for all sheets of it. */
+function asPrinted(seen: SeenPaper, printed: Printed, like: Plane): Plane {
+  const key = [...printed, like.width, like.height].join(' ');
+  const plane = seen.printed.get(key) ?? printedOn(seen, printed, like);
+  seen.printed.set(key, plane);
+  return plane;
+}
+
+/** The same looked at anew; NaN where it lies beside the paper. */
+function printedOn(seen: SeenPaper, printed: Printed, { width, height }: Plane): Plane {
   const { size, aside, down } = onPaper(seen, printed);
   const data = new Float32Array(width * height);
   const us = Float64Array.from(
@@ -136,7 +146,7 @@ function papersSeen(light: Plane, corners: readonly Point[]) {
         { ...above, data: above.data.map((v) => (isNaN(v) ? 128 : v)) },
         EVEN_REACH,
       );
-      return [{ widthMm, heightMm, pxPerMm, map, level }];
+      return [{ widthMm, heightMm, pxPerMm, map, level, printed: new Map() }];
     });
     known.set(key, seen);
     return seen;

@@ -17,7 +17,7 @@ export {
   type LevelDoubt,
   type LevelPlan,
 } from './level';
-export { lookAt, lookThere, type Look } from './look';
+export { lookAt, lookByFeatures, lookByPaper, lookThere, type Look } from './look';
 export { photographed, type Photographed } from './photographed';
 export { ready, readyAhead, type Ready } from './ready';
 export { remedyFor, type Remedy } from './remedy';

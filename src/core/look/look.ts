@@ -48,13 +48,19 @@ export function lookAt(
   things: readonly Ready[],
   corners: readonly Point[] = [],
 ): Look {
-  const lies =
-    corners.length === 4
-      ? laidOver(placesByCorners(seen.light, things, corners), seen, things)
-      : (laidOver(byFeatures(seen, things), seen, things) ??
-        laidOver(byPaper(seen, things), seen, things));
-  return lies ? toldOf(lies, seen) : NOT_FOUND;
+  if (corners.length === 4)
+    return lookThere(seen, things, placesByCorners(seen.light, things, corners));
+  const look = lookByFeatures(seen, things);
+  return look.which === null ? lookByPaper(seen, things) : look;
 }
+
+/** Looks at a photo by what the things show alone: soon told, but not of plain art. */
+export const lookByFeatures = (seen: Photographed, things: readonly Ready[]): Look =>
+  lookThere(seen, things, byFeatures(seen, things));
+
+/** Looks at a photo by the edges of the paper that lies in it. */
+export const lookByPaper = (seen: Photographed, things: readonly Ready[]): Look =>
+  lookThere(seen, things, byPaper(seen, things));
 
 /** Looks at a photo where some places are likely already; that it shows none of them may be wrong. */
 export function lookThere(
