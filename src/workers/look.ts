@@ -90,17 +90,17 @@ export async function lookAtPhoto(
   const itself = own(first);
   if (itself) return success(itself);
   const isSheet = input.what.kind === 'sheet';
-  const others = isSheet ? amongOthers(input, id, taken, places, onProgress) : null;
-  // which other one it shows is sooner told than how its paper lies
-  if (others && areSketched(input, id)) {
-    const { value: other } = await others.next();
-    if (other) return success({ ...told, ...other });
-  }
-  const byPaper = pointed ? first : lookByPaper(taken, [wanted]);
-  const after = own(byPaper);
-  if (after) return success(after);
-  for await (const other of others ?? []) if (other) return success({ ...told, ...other });
-  return success({ ...told, look: byPaper, shown: null });
+  const others = isSheet ? amongOthers(input, wanted, taken, places, onProgress) : null;
+  const amongAll = async () => {
+    for await (const other of others ?? []) if (other) return { ...told, ...other };
+    return null;
+  };
+  const byPaper = () => own(pointed ? first : lookByPaper(taken, [wanted]));
+  // all of them at once are sooner told apart than each by itself
+  const found = areSketched(input, id)
+    ? ((await amongAll()) ?? byPaper())
+    : (byPaper() ?? (await amongAll()));
+  return success(found ?? { ...told, look: first, shown: null });
 }
 
 /** A photo to practise with, and what a look at it came to. */

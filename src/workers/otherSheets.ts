@@ -111,18 +111,19 @@ export const areSketched = (input: LookInput, asked: string): boolean =>
   othersThan(asked, input).every(sketcher(input).isDone);
 
 /**
- * Looks for any other sheet of the plan in the photo, one way after another: by what they show, by the edges of the paper.
- * @param asked id of the sheet the photo was taken for. @param corners of the paper, pixels, where a person pointed at them.
+ * Looks for any other sheet of the plan in the photo, one way after another: by what they show, by the edges of the paper,
+ * where the sheet that was asked for is one of them.
+ * @param asked the sheet the photo was taken for. @param corners of the paper, pixels, where a person pointed at them.
  * @returns what each way came to, where it came to anything; looked for when it is asked for.
  */
 export async function* amongOthers(
   input: LookInput,
-  asked: string,
+  asked: Ready,
   photo: Photographed,
   corners: readonly Point[],
   onProgress: OnProgress,
 ): AsyncGenerator<{ look: Look; shown: string } | null, void> {
-  const others = othersThan(asked, input);
+  const others = othersThan(asked.expected.id, input);
   if (others.length === 0) return;
   const { sketch } = sketcher(input);
   const sketches: Ready[] = [];
@@ -133,9 +134,9 @@ export async function* amongOthers(
     });
     sketches.push(await sketch(sheet));
   }
-  for (const places of placesAmong(photo, sketches, LIKELIEST, corners)) {
+  for (const places of placesAmong(photo, sketches, LIKELIEST, corners, asked)) {
     onProgress({ doing: 'Holding the photo against the likeliest', share: 0.9 });
-    const things = [...sketches];
+    const things = [...sketches, asked];
     for (const { which } of places) {
       const sheet = others[which];
       if (sheet && things[which] === sketches[which])

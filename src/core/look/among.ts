@@ -36,6 +36,8 @@ function ofFirst(places: readonly Place[], most: number): Place[] {
  * @param sketches the things, each drawn as small as can still be told apart; some 400 pixels do.
  * @param most places of so many things at most.
  * @param corners the four corners of the paper, clockwise from any, pixels, where a person pointed at them: these tell alone.
+ * @param asked what the photo was taken for, where what it shows itself did not tell: it stands behind the others where
+ *   the paper is asked.
  * @returns one list of places after another, each found when it is asked for.
  */
 export function* placesAmong(
@@ -43,9 +45,11 @@ export function* placesAmong(
   sketches: readonly Ready[],
   most: number,
   corners: readonly Point[] = [],
+  asked: Ready | null = null,
 ): Generator<Place[], void> {
   const pointed = corners.length === 4;
   if (!pointed) yield ofFirst(byFeatures(photo, sketches), most);
   const paper = pointed ? corners : photo.outline();
-  if (paper) yield ofFirst(placesByCorners(photo.light, sketches, paper), most);
+  const things = asked ? [...sketches, asked] : sketches;
+  if (paper) yield ofFirst(placesByCorners(photo.light, things, paper), most);
 }

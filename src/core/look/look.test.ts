@@ -209,6 +209,20 @@ test('a photo is looked at where some places are likely, and shows none that is 
   expect(lookThere(seen, things, []).which).toBeNull();
 });
 
+test('the sheet that was asked for stands behind the others where the paper is asked', () => {
+  const [sheet] = planJob(jobOn('mug-12oz', artwork()), shelf).sheets;
+  if (!sheet) throw new Error('no sheet');
+  const [one, other, asked] = [1, 3, 5].map((seed) =>
+    ready(expectedSheet(sheet, blots(seed), false)),
+  );
+  if (!one || !other || !asked) throw new Error('three were made');
+  const { width, height } = blots(5);
+  const corners = [0, 1, 2, 3].map((n) => ({ x: n % 3 ? width : 0, y: n > 1 ? height : 0 }));
+  const shows = (seed: number) =>
+    [...placesAmong(photographed(blots(seed)), [one, other], 2, corners, asked)][0]?.[0]?.which;
+  expect([1, 3, 5].map(shows)).toEqual([0, 1, 2]);
+});
+
 test('a remedy undoes no more than it must: one tile printed again, one sheet lifted', () => {
   const box = { x: 0, y: 0, width: 1, height: 1 };
   expect(remedyFor({ code: 'step', between: ['A1', 'A2'], mm: 1, box })).toEqual({
