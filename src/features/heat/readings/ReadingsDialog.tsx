@@ -9,10 +9,12 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Machine, Readings } from '@/core/model';
+import { readingsSchema, type Machine, type Readings } from '@/core/model';
 import { withMeasuring, withReadings } from '@/core/press';
 import { readReadings, writePlaces } from '@/files/readingsFile';
+import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
+import { readDraft, writeDraft } from '@/ui/draft';
 import { FileButton } from '@/ui/fields/FileButton';
 import { download, fileName } from '@/ui/files';
 import { COLOURS } from '@/ui/theme';
@@ -24,6 +26,17 @@ import { PressingField } from './PressingField';
 
 const NONE: Readings = { places: [], pressing: [] };
 
+/** Readings of a machine as they are typed: kept through a reload until they are taken over or left. */
+function useReadings({ id, readings: known }: Machine) {
+  const key = `readings.${useBench().name}.${id}`;
+  const [readings, setReadings] = useState(() => readDraft(key, readingsSchema) ?? known ?? NONE);
+  const set = (next: Readings) => {
+    setReadings(next);
+    writeDraft(key, next);
+  };
+  return { readings, set, forget: () => writeDraft(key, null) };
+}
+
 /** Readings of a plate and over a pressing, typed or from a file, with what they say of the machine. */
 export function ReadingsDialog({
   machine: start,
@@ -34,12 +47,12 @@ export function ReadingsDialog({
   onKeep: (machine: Machine) => void;
   onClose: () => void;
 }) {
-  const [readings, setReadings] = useState(start.readings ?? NONE);
+  const { readings, set, forget } = useReadings(start);
   const [problem, setProblem] = useState<string | null>(null);
   const [measured, setMeasured] = useState(start.measured);
   const machine = withReadings({ ...start, measured }, readings);
   const { plate, displayUnit: unit } = machine;
-  const put = (part: Partial<Readings>) => setReadings((now) => ({ ...now, ...part }));
+  const put = (part: Partial<Readings>) => set({ ...readings, ...part });
   /** Takes what a file holds: places, or a pressing. */
   async function take(file: File) {
     const read = readReadings(await file.text(), unit);
@@ -91,7 +104,7 @@ export function ReadingsDialog({
             >
               Save the places
             </Button>
-            <Button size="small" onClick={() => setReadings(NONE)}>
+            <Button size="small" onClick={() => set(NONE)}>
               Clear
             </Button>
           </Box>
@@ -110,12 +123,20 @@ export function ReadingsDialog({
         </Box>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button
+          onClick={() => {
+            forget();
+            onClose();
+          }}
+        >
+          Leave it
+        </Button>
         <Button
           variant="contained"
-          onClick={() =>
-            onKeep(withMeasuring(machine, { ...start, measured }, new Date(steadyNow())))
-          }
+          onClick={() => {
+            forget();
+            onKeep(withMeasuring(machine, { ...start, measured }, new Date(steadyNow())));
+          }}
         >
           Keep it for this machine
         </Button>
