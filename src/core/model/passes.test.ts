@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { artwork, jobOn, shelf, times } from '@tests/support/jobs';
 import { withPass } from '../shelf';
-import { FIRST_PASS, onEveryPass, onPass, passIds, seenFrom, withoutPass } from '.';
+import { FIRST_PASS, onEveryPass, onPass, passIds, printedPasses, seenFrom, withoutPass } from '.';
 
 /** A dyed tee with vinyl and a film on it. */
 const tee = withPass(
@@ -20,6 +20,14 @@ test('a job is the same job from whichever pass it is seen', () => {
   }
   expect(seenFrom(tee, 'v')).toMatchObject({ transfer: 'vinyl', placements: [] });
   expect(seenFrom(tee, 'nobody')).toBe(tee);
+});
+
+test('what of a job is printed is found whichever pass comes first', () => {
+  const transfers = (job: typeof tee) => printedPasses(job).map(({ transfer }) => transfer);
+  expect(transfers(tee)).toEqual(['sublimation', 'film-clear']);
+  const vinyl: typeof tee = { ...jobOn('tee', artwork()), transfer: 'vinyl' };
+  expect(transfers(vinyl)).toEqual([]);
+  expect(transfers(withPass(vinyl, 'd', 'sublimation', shelf))).toEqual(['sublimation']);
 });
 
 test('what is changed at one pass changes no other', () => {

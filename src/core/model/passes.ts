@@ -1,3 +1,4 @@
+import { TRANSFERS } from '../transfer';
 import { FIRST_PASS, type FurtherPass, type Job } from './job';
 
 /** The fields of a job that belong to the pass it stands for. */
@@ -33,6 +34,12 @@ export function seenFrom(job: Job, id: string): Job {
     further: job.further.map((each) => (each === pass ? first : each)),
   };
 }
+
+/** A job as it is seen from each of its passes that a printer prints. */
+export const printedPasses = (job: Job): readonly Job[] =>
+  passIds(job)
+    .map((id) => seenFrom(job, id))
+    .filter(({ transfer }) => TRANSFERS[transfer].made === 'printed');
 
 /** A job seen from one of its passes, turned back to its first. */
 function turnedBack(seen: Job, id: string): Job {

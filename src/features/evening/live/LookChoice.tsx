@@ -4,12 +4,12 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { lookedAt } from '@/core/evening';
-import type { Job } from '@/core/model';
+import { printedPasses, type Job } from '@/core/model';
 import { planJob } from '@/core/plan';
-import { TRANSFERS } from '@/core/transfer';
 import { useBench } from '@/ui/bench/BenchProvider';
 import type { Looking } from '@/ui/look/what';
 import { useNotify } from '@/ui/notify';
+import { transferName } from '@/words';
 import { Choices } from './Choices';
 import type { Live } from './useLive';
 
@@ -22,13 +22,10 @@ export function LookChoice({ live, jobs }: { live: Live; jobs: readonly Job[] })
   const { shelf } = useBench();
   const notify = useNotify();
   const [looking, setLooking] = useState<Looking | null>(null);
-  const printed = jobs.filter(
-    ({ id, transfer }) =>
-      TRANSFERS[transfer].made === 'printed' && live.run.things.some(({ jobId }) => jobId === id),
-  );
-  const choices = printed.map((job) => ({
-    key: job.id,
-    label: job.name,
+  const pressed = jobs.filter(({ id }) => live.run.things.some(({ jobId }) => jobId === id));
+  const choices = pressed.flatMap(printedPasses).map((job) => ({
+    key: `${job.id} ${job.transfer}`,
+    label: job.further.length > 0 ? `${job.name}: ${transferName(job.transfer)}` : job.name,
     run: () => {
       const plan = planJob(job, shelf);
       if (plan.sheets.length > 0) return setLooking({ job, plan });
