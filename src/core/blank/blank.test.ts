@@ -1,15 +1,16 @@
 import { mug12oz, mugJob, onLatteCup, withForm } from '@tests/support/jobs';
 import { sagitta } from '../geometry';
 import type { Blank } from '../model';
-import type { CupForm } from '../form';
 import { inches } from '../units';
 import { facesOf } from '.';
 import {
+  type CupForm,
   convertForm,
   measuringDoubt,
   midCircumferenceMm,
   uprightHeightMm,
   wallOf,
+  FORMS,
   isCup,
 } from '../form';
 
@@ -118,4 +119,9 @@ describe('a tapered cup', () => {
     });
     expect(measuringDoubt(latte().form)).toBeNull();
   });
+});
+
+test('the record of a form is of the kind it stands for, and begins with measures that can be kept', () => {
+  for (const [kind, { schema, start }] of Object.entries(FORMS))
+    expect(schema.parse(start)).toMatchObject({ kind });
 });

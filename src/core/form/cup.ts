@@ -1,46 +1,35 @@
 import { z } from 'zod';
-import { lengthSchema, offsetSchema, positiveLengthSchema } from '../primitives';
+import { lengthSchema } from '../primitives';
+import type { FormRules } from './rules';
 
 /** What every cup has: where the handle is, and bands where dye does not take evenly. mm. */
-const cupFields = {
+export const cupFields = {
   girthMeasuredAs: z.enum(['circumference', 'diameter']),
   /** What the handle takes out of the girth (at mid-height); 0 where there is no handle. */
   handleGapMm: lengthSchema,
   rimKeepOutMm: lengthSchema,
   baseKeepOutMm: lengthSchema,
 };
+/** The measures that every cup has. */
+export type CupFields = z.infer<z.ZodObject<typeof cupFields>>;
 
-/** A straight-walled cup, as a tape measure gives it. All lengths mm. */
-export const straightWrapSchema = z.object({
-  kind: z.literal('straight-wrap'),
-  ...cupFields,
-  girthMm: positiveLengthSchema,
-  wallHeightMm: positiveLengthSchema,
-  /** A shoulder, lip or hump takes this much off the wall from above; paper stops below it. */
-  humpMm: lengthSchema.default(0),
-  /** One at the base takes this much off it from below. */
-  baseHumpMm: lengthSchema.default(0),
-  /** How far the paper's upper and lower edge bow upwards in the middle (negative: downwards). */
-  rimCurveMm: offsetSchema.default(0),
-  baseCurveMm: offsetSchema.default(0),
-  /** Where the handle's roots are, from the rim down: the paper is notched there, full elsewhere. */
-  handleNotch: z.object({ fromMm: lengthSchema, toMm: lengthSchema }).nullable().default(null),
-});
+/** A cup's wall in plain figures, however it was measured. Lengths mm. */
+export interface Wall {
+  readonly rimCircumferenceMm: number;
+  readonly baseCircumferenceMm: number;
+  /** Along the wall. */
+  readonly slantMm: number;
+  readonly handleGapMm: number;
+}
 
-/** A cup that narrows: two girths and a height, as a tape measure gives them. All lengths mm. */
-export const taperedWrapSchema = z.object({
-  kind: z.literal('tapered-wrap'),
-  ...cupFields,
-  rimGirthMm: positiveLengthSchema,
-  baseGirthMm: positiveLengthSchema,
-  /** Along the wall (`slant`) or straight up. */
-  heightMeasuredAs: z.enum(['slant', 'upright']),
-  heightMm: positiveLengthSchema,
-});
+/** The record of a form that a print goes round. */
+export interface CupRules<S extends z.ZodObject> extends FormRules<S> {
+  readonly wall: (form: z.output<S>) => Wall;
+  /** All of its wall along the slant, mm: a hump and shoulder too, where no paper goes. */
+  readonly fullWallMm: (form: z.output<S>) => number;
+  /** Such a cup with a wall that was measured as another. */
+  readonly like: (wall: Wall, fields: CupFields) => z.output<S>;
+}
 
-/** A mug or tumbler with a straight wall, mm. */
-export type StraightWrapForm = z.infer<typeof straightWrapSchema>;
-/** A cup that narrows, mm. */
-export type TaperedWrapForm = z.infer<typeof taperedWrapSchema>;
-/** Anything whose wall is wrapped. */
-export type CupForm = StraightWrapForm | TaperedWrapForm;
+/** The record of a cup, typed by what is measured of it. */
+export const cupOf = <S extends z.ZodObject>(rules: CupRules<S>): CupRules<S> => rules;

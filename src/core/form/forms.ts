@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { keysOf } from '../keys';
 import type { FormTraits } from '../traits';
-import type { CupForm } from './cup';
+import type { CupRules, Wall } from './cup';
 import type { Doubt } from './doubt';
 import type { Face } from './face';
 import { FLAT_FORMS } from './flat';
@@ -11,10 +11,12 @@ import { SOCKS } from './socks';
 import { STRAIGHT_WRAP } from './straightWrap';
 import { TAPERED_WRAP } from './taperedWrap';
 
+/** What a print goes round. */
+const CUP_FORMS = { 'straight-wrap': STRAIGHT_WRAP, 'tapered-wrap': TAPERED_WRAP };
+
 /** Every form of blank. */
 export const FORMS = {
-  'straight-wrap': STRAIGHT_WRAP,
-  'tapered-wrap': TAPERED_WRAP,
+  ...CUP_FORMS,
   ...FLAT_FORMS,
   garment: GARMENT,
   socks: SOCKS,
@@ -26,6 +28,8 @@ export type FormKind = keyof typeof FORMS;
 export type FormOf<K extends FormKind> = z.output<(typeof FORMS)[K]['schema']>;
 /** The form of a blank with its measures, mm. */
 export type BlankForm = FormOf<FormKind>;
+/** Anything whose wall is wrapped. */
+export type CupForm = FormOf<keyof typeof CUP_FORMS>;
 
 type FormSchema = (typeof FORMS)[FormKind]['schema'];
 const schemas = keysOf(FORMS).map((kind): FormSchema => FORMS[kind].schema);
@@ -51,4 +55,30 @@ export const measuringDoubt = (form: BlankForm): Doubt<BlankForm> | null =>
 export const traitsOf = ({ kind }: BlankForm): FormTraits => FORMS[kind].traits;
 
 /** Whether the print goes round it. */
-export const isCup = (form: BlankForm): form is CupForm => traitsOf(form).printGoes === 'round';
+export const isCup = (form: BlankForm): form is CupForm => Object.hasOwn(CUP_FORMS, form.kind);
+
+type CupSchema = (typeof CUP_FORMS)[keyof typeof CUP_FORMS]['schema'];
+const cupRulesOf = ({ kind }: Pick<CupForm, 'kind'>) =>
+  CUP_FORMS[kind] as unknown as CupRules<CupSchema>;
+
+/** The wall of a cup in plain figures. */
+export const wallOf = (form: CupForm): Wall => cupRulesOf(form).wall(form);
+
+/** All of a cup's wall along its slant, mm: a hump and shoulder too, where no paper goes. */
+export const fullWallMm = (form: CupForm): number => cupRulesOf(form).fullWallMm(form);
+
+/** The same blank taken for another form: a cup keeps its figures, anything else starts afresh. */
+export function convertForm(form: BlankForm, kind: FormKind): BlankForm {
+  if (form.kind === kind) return form;
+  const { start } = FORMS[kind];
+  if (!isCup(form) || !isCup(start)) return start;
+  const { handleGapMm, rimKeepOutMm, baseKeepOutMm } = form;
+  // a wall is in circumferences
+  const fields = {
+    handleGapMm,
+    rimKeepOutMm,
+    baseKeepOutMm,
+    girthMeasuredAs: 'circumference',
+  } as const;
+  return cupRulesOf(start).like(wallOf(form), fields);
+}

@@ -1,4 +1,4 @@
-export type { CupForm, StraightWrapForm, TaperedWrapForm } from './cup';
+export type { Wall } from './cup';
 export type { Doubt, Misread } from './doubt';
 export {
   DATUM_NAMES,
@@ -17,17 +17,21 @@ export {
 } from './face';
 export {
   blankFormSchema,
+  convertForm,
   facesOfForm,
   FORMS,
+  fullWallMm,
   isCup,
   measuringDoubt,
   traitsOf,
+  wallOf,
   type BlankForm,
+  type CupForm,
   type FormKind,
   type FormOf,
 } from './forms';
-export { convertForm, fullWallMm, wallOf } from './convert';
-export { PLAIN_STRAIGHT } from './straightWrap';
+export { PLAIN_STRAIGHT, type StraightWrapForm } from './straightWrap';
+export type { TaperedWrapForm } from './taperedWrap';
 export { holeMiddleMm } from './flat';
 export { GARMENTS } from './garment';
 export {
@@ -37,4 +41,4 @@ export {
   tidyOutline,
   type OutlineFault,
 } from './outline';
-export { aroundMm, midCircumferenceMm, uprightHeightMm, type Wall } from './wall';
+export { aroundMm, midCircumferenceMm, uprightHeightMm } from './wall';

@@ -1,9 +1,31 @@
+import { z } from 'zod';
+import { rectRing, subtract, type Region, type Ring } from '../geometry';
+import { lengthSchema, offsetSchema, positiveLengthSchema } from '../primitives';
 import { CUP_TRAITS } from '../traits';
-import { straightWrapSchema, type StraightWrapForm } from './cup';
+import { cupFields, cupOf, type Wall } from './cup';
 import { girthMisread } from './doubt';
-import { formOf } from './rules';
-import { aroundMm, shapeStraightFace, wallFace, type Wall } from './wall';
+import type { Face } from './face';
+import { aroundMm, midCircumferenceMm, wallFace, zonesOf } from './wall';
 import { inches } from '../units';
+
+/** A straight-walled cup, as a tape measure gives it. All lengths mm. */
+const straightWrapSchema = z.object({
+  kind: z.literal('straight-wrap'),
+  ...cupFields,
+  girthMm: positiveLengthSchema,
+  wallHeightMm: positiveLengthSchema,
+  /** A shoulder, lip or hump takes this much off the wall from above; paper stops below it. */
+  humpMm: lengthSchema.default(0),
+  /** One at the base takes this much off it from below. */
+  baseHumpMm: lengthSchema.default(0),
+  /** How far the paper's upper and lower edge bow upwards in the middle (negative: downwards). */
+  rimCurveMm: offsetSchema.default(0),
+  baseCurveMm: offsetSchema.default(0),
+  /** Where the handle's roots are, from the rim down: the paper is notched there, full elsewhere. */
+  handleNotch: z.object({ fromMm: lengthSchema, toMm: lengthSchema }).nullable().default(null),
+});
+/** A mug or tumbler with a straight wall, mm. */
+export type StraightWrapForm = z.infer<typeof straightWrapSchema>;
 
 /** A straight wall without hump, bow or notch. */
 export const PLAIN_STRAIGHT = {
@@ -16,7 +38,7 @@ export const PLAIN_STRAIGHT = {
 } as const;
 
 /** A straight wall in plain figures, mm. */
-export const straightWallOf = (form: StraightWrapForm): Wall => {
+const straightWallOf = (form: StraightWrapForm): Wall => {
   const around = aroundMm(form.girthMm, form.girthMeasuredAs);
   return {
     rimCircumferenceMm: around,
@@ -26,8 +48,58 @@ export const straightWallOf = (form: StraightWrapForm): Wall => {
   };
 };
 
+/** Steps of a bowed edge; at these sizes a step stands off its arc by hundredths of a mm. */
+const BOW_STEPS = 48;
+
+/** Points of an edge from left to right that bows upwards in the middle by `bowMm` (a parabola). */
+const bowed = (widthMm: number, y: number, bowMm: number): Ring =>
+  bowMm === 0
+    ? [
+        { x: 0, y },
+        { x: widthMm, y },
+      ]
+    : Array.from({ length: BOW_STEPS + 1 }, (_, i) => {
+        const along = i / BOW_STEPS;
+        return { x: along * widthMm, y: y - 4 * bowMm * along * (1 - along) };
+      });
+
+/**
+ * A straight wall's face with bowed rim and base, or with the paper closed round the handle and notched
+ * at its roots.
+ */
+function shapeStraightFace(face: Face, wall: Wall, form: StraightWrapForm): Face {
+  const { widthMm, heightMm } = face;
+  const outline = (width: number): Region => [
+    [
+      ...bowed(width, 0, form.rimCurveMm),
+      ...[...bowed(width, heightMm, form.baseCurveMm)].reverse(),
+    ],
+  ];
+  const { handleNotch: notch } = form;
+  if (!notch || wall.handleGapMm === 0 || widthMm <= 0) {
+    return form.rimCurveMm === 0 && form.baseCurveMm === 0
+      ? face
+      : { ...face, region: outline(widthMm) };
+  }
+  const half = wall.handleGapMm / 2;
+  const full = midCircumferenceMm(wall);
+  const root = { y: notch.fromMm, width: half, height: Math.max(0, notch.toMm - notch.fromMm) };
+  const roots = [rectRing({ x: 0, ...root }), rectRing({ x: full - half, ...root })];
+  return {
+    ...face,
+    widthMm: full,
+    region: subtract(outline(full), roots),
+    safe: { ...face.safe, x: half },
+    zones: [
+      ...zonesOf({ ...wall, handleGapMm: 0 }, form, { toHandleMm: 0, widthMm: full }),
+      { id: 'handle-roots', kind: 'cut-away', region: roots },
+    ],
+    datums: face.datums.map((datum) => ({ ...datum, x: datum.x + half })),
+  };
+}
+
 /** A straight-walled mug or tumbler: its wall unrolls to a rectangle. */
-export const STRAIGHT_WRAP = formOf({
+export const STRAIGHT_WRAP = cupOf({
   schema: straightWrapSchema,
   traits: CUP_TRAITS,
   start: {
@@ -47,4 +119,12 @@ export const STRAIGHT_WRAP = formOf({
     const misread = girthMisread(form.girthMm, form.girthMeasuredAs);
     return misread && { misread, instead: { ...form, girthMeasuredAs: misread.other } };
   },
+  wall: straightWallOf,
+  fullWallMm: ({ wallHeightMm }) => wallHeightMm,
+  like: (wall, fields) => ({
+    ...PLAIN_STRAIGHT,
+    ...fields,
+    girthMm: midCircumferenceMm(wall),
+    wallHeightMm: wall.slantMm,
+  }),
 });

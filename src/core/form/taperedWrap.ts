@@ -1,13 +1,27 @@
+import { z } from 'zod';
+import { positiveLengthSchema } from '../primitives';
 import { canExist, developFrustum, isStraight, slantOf, type Sector } from '../geometry';
 import { CUP_TRAITS } from '../traits';
-import { taperedWrapSchema, type TaperedWrapForm } from './cup';
+import { cupFields, cupOf, type Wall } from './cup';
 import { girthMisread } from './doubt';
-import { formOf } from './rules';
-import { aroundMm, midCircumferenceMm, wallFace, type Wall } from './wall';
+import { aroundMm, midCircumferenceMm, wallFace } from './wall';
 import { inches } from '../units';
 
+/** A cup that narrows: two girths and a height, as a tape measure gives them. All lengths mm. */
+const taperedWrapSchema = z.object({
+  kind: z.literal('tapered-wrap'),
+  ...cupFields,
+  rimGirthMm: positiveLengthSchema,
+  baseGirthMm: positiveLengthSchema,
+  /** Along the wall (`slant`) or straight up. */
+  heightMeasuredAs: z.enum(['slant', 'upright']),
+  heightMm: positiveLengthSchema,
+});
+/** A cup that narrows, mm. */
+export type TaperedWrapForm = z.infer<typeof taperedWrapSchema>;
+
 /** A tapered wall in plain figures, mm; the slant from the height where that was measured. */
-export function taperedWallOf(form: TaperedWrapForm): Wall {
+function taperedWallOf(form: TaperedWrapForm): Wall {
   const rim = aroundMm(form.rimGirthMm, form.girthMeasuredAs);
   const base = aroundMm(form.baseGirthMm, form.girthMeasuredAs);
   return {
@@ -27,7 +41,7 @@ function developmentOf(wall: Wall): Sector | null {
 }
 
 /** A cup that narrows: its wall unrolls to a ring sector, and a rectangle will not lie flat on it. */
-export const TAPERED_WRAP = formOf({
+export const TAPERED_WRAP = cupOf({
   schema: taperedWrapSchema,
   traits: CUP_TRAITS,
   start: {
@@ -53,4 +67,14 @@ export const TAPERED_WRAP = formOf({
       girthMisread(form.baseGirthMm, form.girthMeasuredAs);
     return misread && { misread, instead: { ...form, girthMeasuredAs: misread.other } };
   },
+  wall: taperedWallOf,
+  fullWallMm: (form) => taperedWallOf(form).slantMm,
+  like: (wall, fields): TaperedWrapForm => ({
+    kind: 'tapered-wrap',
+    ...fields,
+    rimGirthMm: wall.rimCircumferenceMm,
+    baseGirthMm: wall.baseCircumferenceMm,
+    heightMeasuredAs: 'slant',
+    heightMm: wall.slantMm,
+  }),
 });

@@ -1,15 +1,6 @@
-import { rectRing, subtract, type Region, type Ring, type Sector } from '../geometry';
-import type { CupForm, StraightWrapForm } from './cup';
+import { rectRing, type Sector } from '../geometry';
+import type { CupFields, Wall } from './cup';
 import { boxZone, PLAIN_EDGES, present, type Datum, type Face, type Zone } from './face';
-
-/** A cup's wall in plain figures, however it was measured. Lengths mm. */
-export interface Wall {
-  readonly rimCircumferenceMm: number;
-  readonly baseCircumferenceMm: number;
-  /** Along the wall. */
-  readonly slantMm: number;
-  readonly handleGapMm: number;
-}
 
 /** Girth half way up, where a wall straightened out is true. */
 export const midCircumferenceMm = (wall: Wall): number =>
@@ -42,9 +33,10 @@ function datumsOf(wall: Wall, { toHandleMm, widthMm }: Span): Datum[] {
   ];
 }
 
-type KeepOuts = Pick<CupForm, 'rimKeepOutMm' | 'baseKeepOutMm'>;
+type KeepOuts = Pick<CupFields, 'rimKeepOutMm' | 'baseKeepOutMm'>;
 
-function zonesOf(wall: Wall, keep: KeepOuts, { toHandleMm: half, widthMm }: Span): Zone[] {
+/** Bands along rim and base, and the handle beside the face. */
+export function zonesOf(wall: Wall, keep: KeepOuts, { toHandleMm: half, widthMm }: Span): Zone[] {
   const height = wall.slantMm;
   const band = (id: 'rim' | 'base', y: number, depth: number) =>
     boxZone(id, 'keep-out', { x: 0, y, width: widthMm, height: depth });
@@ -84,56 +76,6 @@ export function wallFace(wall: Wall, keep: KeepOuts, development: Sector | null)
     edges: { ...PLAIN_EDGES, top: 'rim', bottom: 'base' },
     development,
     paper: 'face',
-  };
-}
-
-/** Steps of a bowed edge; at these sizes a step stands off its arc by hundredths of a mm. */
-const BOW_STEPS = 48;
-
-/** Points of an edge from left to right that bows upwards in the middle by `bowMm` (a parabola). */
-const bowed = (widthMm: number, y: number, bowMm: number): Ring =>
-  bowMm === 0
-    ? [
-        { x: 0, y },
-        { x: widthMm, y },
-      ]
-    : Array.from({ length: BOW_STEPS + 1 }, (_, i) => {
-        const along = i / BOW_STEPS;
-        return { x: along * widthMm, y: y - 4 * bowMm * along * (1 - along) };
-      });
-
-/**
- * A straight wall's face with bowed rim and base, or with the paper closed round the handle and notched
- * at its roots.
- */
-export function shapeStraightFace(face: Face, wall: Wall, form: StraightWrapForm): Face {
-  const { widthMm, heightMm } = face;
-  const outline = (width: number): Region => [
-    [
-      ...bowed(width, 0, form.rimCurveMm),
-      ...[...bowed(width, heightMm, form.baseCurveMm)].reverse(),
-    ],
-  ];
-  const { handleNotch: notch } = form;
-  if (!notch || wall.handleGapMm === 0 || widthMm <= 0) {
-    return form.rimCurveMm === 0 && form.baseCurveMm === 0
-      ? face
-      : { ...face, region: outline(widthMm) };
-  }
-  const half = wall.handleGapMm / 2;
-  const full = midCircumferenceMm(wall);
-  const root = { y: notch.fromMm, width: half, height: Math.max(0, notch.toMm - notch.fromMm) };
-  const roots = [rectRing({ x: 0, ...root }), rectRing({ x: full - half, ...root })];
-  return {
-    ...face,
-    widthMm: full,
-    region: subtract(outline(full), roots),
-    safe: { ...face.safe, x: half },
-    zones: [
-      ...zonesOf({ ...wall, handleGapMm: 0 }, form, { toHandleMm: 0, widthMm: full }),
-      { id: 'handle-roots', kind: 'cut-away', region: roots },
-    ],
-    datums: face.datums.map((datum) => ({ ...datum, x: datum.x + half })),
   };
 }
 

@@ -8,8 +8,6 @@ export type Work =
 
 /** What every blank of a form has in common, whatever its measures. */
 export interface FormTraits {
-  /** Whether the print goes round a wall, or lies flat on a side. */
-  readonly printGoes: 'round' | 'flat';
   /** How it is pressed, by what it is made of. */
   readonly work: Readonly<Record<MaterialTraits['kind'], Work>>;
   /** How far art is usually made larger than it, a side, of hard things and of cloth, mm. */
@@ -32,7 +30,6 @@ const HARD_BLEED_MM = inches(0.1);
 
 /** A wall that is wrapped. */
 export const CUP_TRAITS: FormTraits = {
-  printGoes: 'round',
   work: { hard: 'cup', metal: 'steel cup', cloth: 'cup' },
   bleedMm: { hard: WRAP_BLEED_MM, cloth: WRAP_BLEED_MM },
   ...{ folds: false, nests: false, sized: false },
@@ -41,7 +38,6 @@ export const CUP_TRAITS: FormTraits = {
 
 /** A flat thing, printed to its edge. */
 export const FLAT_TRAITS: FormTraits = {
-  printGoes: 'flat',
   work: { hard: 'thin hard blank', metal: 'thin hard blank', cloth: 'cloth panel' },
   bleedMm: { hard: HARD_BLEED_MM, cloth: CLOTH_BLEED_MM },
   ...{ folds: true, nests: true, sized: false, care: null },
@@ -49,7 +45,6 @@ export const FLAT_TRAITS: FormTraits = {
 
 /** Worn things: the picture has an edge of its own, and nothing is cut at the blank's. */
 export const wornTraits = (work: Work): FormTraits => ({
-  printGoes: 'flat',
   work: { hard: work, metal: work, cloth: work },
   bleedMm: { hard: 0, cloth: 0 },
   ...{ folds: false, nests: false, sized: false, care: null },
