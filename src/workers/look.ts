@@ -97,9 +97,10 @@ export async function lookAtPhoto(
   };
   const byPaper = () => own(pointed ? first : lookByPaper(taken, [wanted]));
   // all of them at once are sooner told apart than each by itself
-  const found = areSketched(input, id)
-    ? ((await amongAll()) ?? byPaper())
-    : (byPaper() ?? (await amongAll()));
+  const found =
+    others && areSketched(input, id)
+      ? ((await amongAll()) ?? byPaper())
+      : (byPaper() ?? (await amongAll()));
   return success(found ?? { ...told, look: first, shown: null });
 }
 

@@ -107,8 +107,10 @@ export async function sketchedAhead(
 }
 
 /** Whether every other sheet of a job was sketched ahead, so that telling which of them a photo shows takes little. */
-export const areSketched = (input: LookInput, asked: string): boolean =>
-  othersThan(asked, input).every(sketcher(input).isDone);
+export function areSketched(input: LookInput, asked: string): boolean {
+  const others = othersThan(asked, input);
+  return others.length > 0 && others.every(sketcher(input).isDone);
+}
 
 /**
  * Looks for any other sheet of the plan in the photo, one way after another: by what they show, by the edges of the paper,

@@ -1,6 +1,6 @@
 import type { Findings } from './findings';
 import type { Fix } from './fixes';
-import type { Station } from './vocabulary';
+import type { Nothing, Station } from './vocabulary';
 
 /** `stop`: pressing now would spoil something. `warn`: take care. `note`: good to know. */
 export type Level = 'stop' | 'warn' | 'note';
@@ -17,9 +17,7 @@ type Kinds<K> = Readonly<Record<keyof K, Kind<object>>>;
 export type FactsOf<K extends Kind<object>> = K extends Kind<infer Facts> ? Facts : never;
 
 /** A kind of finding that tells such facts (none where nothing is said) and is put right at a station. */
-export const at = <Facts extends object = Readonly<Record<never, never>>>(
-  station: Station,
-): Kind<Facts> => ({ station });
+export const at = <Facts extends object = Nothing>(station: Station): Kind<Facts> => ({ station });
 
 /** A finding as a rule makes it; which pass it is of is told by who asks the rule. */
 export interface FoundAs<Code extends string, Facts extends object> {

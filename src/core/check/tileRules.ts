@@ -11,6 +11,7 @@ import { nameOf, type Piece, type NamedPiece } from '../layout';
 
 /** Will what is taped together be one picture? */
 export const TILE_KINDS = {
+  /** `sparedShare`: less detail under the seams than with even spacing; `longer`: paper that holds it whole. */
   tiled: at<
     Size & {
       piece: NamedPiece;
@@ -22,7 +23,6 @@ export const TILE_KINDS = {
       longer: string | null;
     }
   >('sheets'),
-  /** `sparedShare`: less detail under the seams than with even spacing; `longer`: paper that holds it whole. */
   /** Sheets of a piece on which nothing would be printed: left out; a hard blank still has to be covered. */
   'sheets-bare': at<{ piece: NamedPiece; bare: number; sheets: number }>('sheets'),
   'no-overlap': at<{ overlapMm: number }>('sheets'),

@@ -88,9 +88,12 @@ export function cutCostsOf(
       const room = intersection(box, whole);
       const lies = liesAs(art, toUnit, box, room);
       const lanes: Lanes = (axis) => {
+        const lane = laneOf(art, toUnit, axis);
+        // without lanes a cut is known by its own place alone
+        if (!lane) return { lane, met: new Map<number, number>() };
         const met = alike.get(axis + lies) ?? new Map<number, number>();
         alike.set(axis + lies, met);
-        return { lane: laneOf(art, toUnit, axis), met };
+        return { lane, met };
       };
       look(room, looksOf(art), meetsOf(art, toUnit), lanes);
     }

@@ -8,7 +8,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { readingsSchema, type Machine, type Readings } from '@/core/model';
 import { withMeasuring, withReadings } from '@/core/press';
 import { readReadings, writePlaces } from '@/files/readingsFile';
@@ -29,12 +29,12 @@ const NONE: Readings = { places: [], pressing: [] };
 /** Readings of a machine as they are typed: kept through a reload until they are taken over or left. */
 function useReadings({ id, readings: known }: Machine) {
   const key = `readings.${useBench().name}.${id}`;
-  const [readings, setReadings] = useState(() => readDraft(key, readingsSchema) ?? known ?? NONE);
-  const set = (next: Readings) => {
-    setReadings(next);
-    writeDraft(key, next);
-  };
-  return { readings, set, forget: () => writeDraft(key, null) };
+  const [begun] = useState(() => readDraft(key, readingsSchema) ?? known ?? NONE);
+  const [readings, setReadings] = useState(begun);
+  useEffect(() => {
+    if (readings !== begun) writeDraft(key, readings);
+  }, [key, begun, readings]);
+  return { readings, setReadings, forget: () => writeDraft(key, null) };
 }
 
 /** Readings of a plate and over a pressing, typed or from a file, with what they say of the machine. */
@@ -47,12 +47,12 @@ export function ReadingsDialog({
   onKeep: (machine: Machine) => void;
   onClose: () => void;
 }) {
-  const { readings, set, forget } = useReadings(start);
+  const { readings, setReadings, forget } = useReadings(start);
   const [problem, setProblem] = useState<string | null>(null);
   const [measured, setMeasured] = useState(start.measured);
   const machine = withReadings({ ...start, measured }, readings);
   const { plate, displayUnit: unit } = machine;
-  const put = (part: Partial<Readings>) => set({ ...readings, ...part });
+  const put = (part: Partial<Readings>) => setReadings((now) => ({ ...now, ...part }));
   /** Takes what a file holds: places, or a pressing. */
   async function take(file: File) {
     const read = readReadings(await file.text(), unit);
@@ -104,7 +104,7 @@ export function ReadingsDialog({
             >
               Save the places
             </Button>
-            <Button size="small" onClick={() => set(NONE)}>
+            <Button size="small" onClick={() => setReadings(NONE)}>
               Clear
             </Button>
           </Box>
