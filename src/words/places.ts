@@ -1,7 +1,6 @@
-import type { DatumName, ZoneId } from '@/core/form';
+import type { DatumName, ZoneId, EdgeName, FaceName } from '@/core/form';
 import type { NamedPiece, PieceName } from '@/core/layout';
 import type { Lying } from '@/core/model';
-import type { EdgeName, FaceName } from '@/core/form';
 import type { Say } from './say';
 
 /** What a part of a face is called, and what a drawing writes on it. */

@@ -1,10 +1,9 @@
 import { blankOf, mugJob, withForm } from '@tests/support/jobs';
 import { regionArea, regionBox } from '../geometry';
 import type { Blank } from '../model';
-import type { FormOf } from '../form';
+import { type FormOf, convertForm, FORMS, holeMiddleMm, measuringDoubt } from '../form';
 import { inches } from '../units';
 import { facesOf, usualBleedMm } from '.';
-import { convertForm, FORMS, holeMiddleMm, measuringDoubt } from '../form';
 
 const front = (blank: Blank) => {
   const [face] = facesOf(blank);

@@ -7,8 +7,7 @@ import {
   type OwnColours,
   type Shelf,
 } from '../model';
-import type { Transfer } from '../transfer';
-import { ON_COTTON } from '../transfer';
+import { type Transfer, ON_COTTON } from '../transfer';
 import { spend } from '../work';
 import { at, finder, type FoundOf } from './finding';
 import type { Findings } from './findings';

@@ -3,8 +3,7 @@ import { sizeForSheets } from '../fitSheets';
 import { keysOf } from '../keys';
 import { USUAL_FOLD_GAP_MM } from '../layout';
 import { NOTHING_OWN, type Job, type Placement, type Shelf, type TransferKind } from '../model';
-import type { MissingTool } from '../shelf';
-import { withTransfer } from '../shelf';
+import { type MissingTool, withTransfer } from '../shelf';
 
 /** Paper left between the bleeds of a folded pair, at least, mm (own choice). */
 const FOLD_ROOM_MM = 4;

@@ -17,13 +17,12 @@ import {
   type Point,
   type Region,
 } from '../geometry';
-import { isCup, type Face } from '../form';
+import { isCup, type Face, type EdgeName } from '../form';
 import { contourOf, datumPoint, inkRegion } from '../layout';
 import type { Job, Placement } from '../model';
 import { isCloth } from '../traits';
 import { fix, type Fix } from './fixes';
 import { detailShareIn, inBox, type Placed } from './placed';
-import type { EdgeName } from '../form';
 
 /** Less than this share of its detail in a bad place is a hair's breadth, not a loss; more of it is serious. */
 export const NOTE_SHARE = 0.001;

@@ -1,6 +1,5 @@
-import { isCup } from '../form';
+import { isCup, type CupForm } from '../form';
 import { rectRing } from '../geometry';
-import type { CupForm } from '../form';
 import { at, finder, type RuleOf } from './finding';
 import type { Behind } from './vocabulary';
 import { fix } from './fixes';

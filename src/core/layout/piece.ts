@@ -1,4 +1,4 @@
-import type { Face } from '../form';
+import type { Face, FaceName } from '../form';
 import {
   area,
   areaWithin,
@@ -12,7 +12,6 @@ import {
   type Sector,
 } from '../geometry';
 import type { Artwork } from '../model';
-import type { FaceName } from '../form';
 import { spend } from '../work';
 import { artMatrix } from './place';
 

@@ -7,9 +7,8 @@ import {
   type Box,
   type Point,
 } from '../geometry';
-import { isCup } from '../form';
+import { isCup, type BlankForm } from '../form';
 import type { Piece } from '../layout';
-import type { BlankForm } from '../form';
 import { fittedMap, frontal, projected, undone } from './camera';
 import type { LookFinding } from './findings';
 

@@ -1,7 +1,6 @@
 import type { Blank, TransferKind } from '../model';
-import type { CupForm } from '../form';
+import { type CupForm, fullWallMm, isCup, traitsOf } from '../form';
 import { isCloth, MATERIAL_TRAITS, type CareCode } from '../traits';
-import { fullWallMm, isCup, traitsOf } from '../form';
 import { TRANSFERS } from '../transfer';
 import { inches } from '../units';
 

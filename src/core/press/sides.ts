@@ -1,4 +1,4 @@
-import { faceBox, type Face } from '../form';
+import { faceBox, type Face, type FaceName } from '../form';
 import {
   area,
   contains,
@@ -12,7 +12,6 @@ import {
 } from '../geometry';
 import type { Piece } from '../layout';
 import type { HeatSettings, Job, Machine } from '../model';
-import type { FaceName } from '../form';
 import { effectivePlate } from './machine';
 import { motifsOf, type Motif } from './motifs';
 import { planSections, sectionsNeeded, type Section } from './sections';

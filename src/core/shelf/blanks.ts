@@ -1,6 +1,5 @@
-import { FORMS, PLAIN_STRAIGHT } from '../form';
+import { FORMS, PLAIN_STRAIGHT, type FormOf } from '../form';
 import { NOTHING_ABOUT, type Blank, type Substrate } from '../model';
-import type { FormOf } from '../form';
 import { inches } from '../units';
 
 const PLAIN_SURFACE = {

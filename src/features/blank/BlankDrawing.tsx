@@ -1,7 +1,6 @@
 'use client';
 
-import type { Face } from '@/core/form';
-import { holeMiddleMm, isCup } from '@/core/form';
+import { type Face, holeMiddleMm, isCup } from '@/core/form';
 import { formatLength } from '@/words/units';
 import { useJob } from '@/ui/job/jobContext';
 import { DimensionLine } from '@/ui/stage/DimensionLine';

@@ -1,7 +1,13 @@
 'use client';
 
-import { aroundMm, uprightHeightMm, wallOf } from '@/core/form';
-import type { CupForm, StraightWrapForm, TaperedWrapForm } from '@/core/form';
+import {
+  aroundMm,
+  uprightHeightMm,
+  wallOf,
+  type CupForm,
+  type StraightWrapForm,
+  type TaperedWrapForm,
+} from '@/core/form';
 import { formatLength } from '@/words/units';
 import { Choice } from '../fields/Choice';
 import { LengthField } from '../fields/QuantityField';

@@ -1,8 +1,14 @@
 import * as THREE from 'three';
-import { midCircumferenceMm, uprightHeightMm, wallOf, type Face, isCup } from '@/core/form';
+import {
+  midCircumferenceMm,
+  uprightHeightMm,
+  wallOf,
+  type Face,
+  isCup,
+  type CupForm,
+} from '@/core/form';
 import { subtract, type Region } from '@/core/geometry';
 import type { Blank } from '@/core/model';
-import type { CupForm } from '@/core/form';
 import { isCloth } from '@/core/traits';
 
 /** A face and how it was painted. */
