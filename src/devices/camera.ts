@@ -91,24 +91,28 @@ function sheetSampler(sheet: LyingSheet, waveMm: number, random: () => number) {
         lifts[i + 1] = (lifts[i + 1] ?? 0) + lift * y;
       }
   return (X: number, Y: number, out: Float32Array): boolean => {
-    const [gx, gy] = [X - at.x - kept.x, Y - at.y - kept.y];
+    const gx = X - at.x - kept.x;
+    const gy = Y - at.y - kept.y;
     const cell =
       min(rows - 1, max(0, round(gy / WAVE_GRID_MM))) * columns +
       min(columns - 1, max(0, round(gx / WAVE_GRID_MM)));
     const shift = { x: lifts[2 * cell] ?? 0, y: lifts[2 * cell + 1] ?? 0 };
-    const [dx, dy] = [X + shift.x - mx, Y + shift.y - my];
+    const dx = X + shift.x - mx;
+    const dy = Y + shift.y - my;
     // on the sheet, then on the page it was printed from
     const x = c * dx + s * dy + kept.x + kept.width / 2;
     const y = -s * dx + c * dy + kept.y + kept.height / 2;
     if (x < kept.x || y < kept.y || x > right(kept) || y > bottom(kept)) return false;
     const px = (x / scale) * pxPerMm - 0.5;
     const py = (y / scale) * pxPerMm - 0.5;
-    const [x0, y0] = [floor(px), floor(py)];
+    const x0 = floor(px);
+    const y0 = floor(py);
     if (x0 < 0 || y0 < 0 || x0 + 1 >= width || y0 + 1 >= height) {
       out.fill(LINEAR[250] ?? 1);
       return true;
     }
-    const [fx, fy] = [px - x0, py - y0];
+    const fx = px - x0;
+    const fy = py - y0;
     const i = (y0 * width + x0) * 4;
     for (let k = 0; k < 3; k++) {
       const a = LINEAR[data[i + k] ?? 0] ?? 0;
@@ -140,7 +144,8 @@ export function tableSeen(shot: Shot) {
   const lean = (x: number, y: number, z: number) => {
     const along = ca * x + sa * y;
     const across = -sa * x + ca * y;
-    const [la, lz] = [ct * along + st * z, -st * along + ct * z];
+    const la = ct * along + st * z;
+    const lz = -st * along + ct * z;
     return [ca * la - sa * across, sa * la + ca * across, lz] as const;
   };
   const middle = { x: frame.x + frame.width / 2, y: frame.y + frame.height / 2 };
@@ -152,12 +157,14 @@ export function tableSeen(shot: Shot) {
   const back = lean(0, 0, -distance);
   const half = sqrt(widthPx ** 2 + heightPx ** 2) / 2;
   return (px: number, py: number, out: { x: number; y: number }): void => {
-    const [u, v] = [(px - widthPx / 2) / half, (py - heightPx / 2) / half];
+    const u = (px - widthPx / 2) / half;
+    const v = (py - heightPx / 2) / half;
     const r2 = u * u + v * v;
     let r0 = r2;
     for (let i = 0; i < 2; i++) r0 = r2 / (1 + lens * r0) ** 2;
     const undo = half / (1 + lens * r0);
-    const [x, y] = [(u * undo) / focal, (v * undo) / focal];
+    const x = (u * undo) / focal;
+    const y = (v * undo) / focal;
     const [dx, dy, dz] = lean(cr * x - sr * y, sr * x + cr * y, 1);
     const far = -back[2] / dz;
     out.x = middle.x + back[0] + far * dx;

@@ -131,7 +131,7 @@ export async function* amongOthers(
   const sketches: Ready[] = [];
   for (const sheet of others) {
     onProgress({
-      doing: 'Looking for another sheet of this job in the photo',
+      doing: 'Looking which sheet of this job the photo shows',
       share: 0.5 + (0.3 * sketches.length) / others.length,
     });
     sketches.push(await sketch(sheet));

@@ -120,8 +120,7 @@ export function sceneOf(printed: Printed, fault: Fault | null, seed: number): Fa
       change({ at: { x: a.x - two.kept.x, y: a.y - two.kept.y } }, other);
       return made(
         (finding) =>
-          finding.code === 'tile-swapped' &&
-          (finding.tile === tile || (finding.exchanged !== null && finding.shows === tile)),
+          finding.code === 'tile-swapped' && (finding.tile === tile || finding.shows === tile),
         (finding) => names(finding, [tile, expected.parts[other]?.name]),
       );
     }

@@ -24,7 +24,8 @@ export interface Sought {
 
 /** The variance of a square of a plane. */
 export function varianceAt({ width, data }: Plane, x: number, y: number, side: number): number {
-  let [sum, squares] = [0, 0];
+  let sum = 0;
+  let squares = 0;
   for (let v = y; v < y + side; v++)
     for (let u = x; u < x + side; u++) {
       const own = data[v * width + u] ?? 0;
@@ -42,9 +43,12 @@ function summed({ width, height, data }: Plane, left: number, top: number, wide:
   const squares = new Float64Array(row * row);
   const unseen = new Float64Array(row * row);
   for (let v = 0; v < wide; v++) {
-    let [sum, square, none] = [0, 0, 0];
+    let sum = 0;
+    let square = 0;
+    let none = 0;
     for (let u = 0; u < wide; u++) {
-      const [x, y] = [left + u, top + v];
+      const x = left + u;
+      const y = top + v;
       const inside = x >= 0 && y >= 0 && x < width && y < height;
       const own = inside ? (data[y * width + x] ?? 0) : 0;
       if (own === own) {
@@ -105,9 +109,11 @@ export function alikeRound(wanted: Plane, seen: Plane, sought: Sought): Alike {
   const variances = new Float64Array(size * size).fill(-1);
   for (let v = 0, at = 0; v < size; v++)
     for (let u = 0; u < size; u++, at++) {
-      const [x, y] = [left + u, top + v];
+      const x = left + u;
+      const y = top + v;
       if (x < 0 || y < 0 || x + side > seen.width || y + side > seen.height) continue;
-      const [a, b] = [v * row + u, (v + side) * row + u];
+      const a = v * row + u;
+      const b = (v + side) * row + u;
       if (areaSum(unseen, a, b, side) > 0) {
         variances[at] = NaN;
         continue;

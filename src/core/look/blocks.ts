@@ -97,9 +97,14 @@ function searched(
   const { size, scores, variances } = alikeRound(wanted, seen, {
     ...{ x: x0, y: y0, atX, atY, side, reach },
   });
-  let [best, where] = [-1, -1];
-  for (const [i, score] of scores.entries())
-    if (score > best && (variances[i] ?? -1) > LEAST_SEEN) [best, where] = [score, i];
+  let best = -1;
+  let where = -1;
+  for (let i = 0; i < scores.length; i++) {
+    const score = scores[i] ?? -1;
+    if (!(score > best && (variances[i] ?? -1) > LEAST_SEEN)) continue;
+    best = score;
+    where = i;
+  }
   if (best < LEAST_ALIKE) return 'lost';
   const [u, v] = [where % size, floor(where / size)];
   // at the rim the best may lie beyond
@@ -137,14 +142,16 @@ export function blocksOf(
   const tried = new Int32Array(parts.length);
   parts.forEach((box, part) => {
     const drift = drifts[part] ?? NO_DRIFT;
-    const [left, top] = [max(0, Math.ceil(box.x * pxPerMm)), max(0, Math.ceil(box.y * pxPerMm))];
+    const left = max(0, Math.ceil(box.x * pxPerMm));
+    const top = max(0, Math.ceil(box.y * pxPerMm));
     const [to, low] = [
       min(wanted.width, floor(right(box) * pxPerMm)),
       min(wanted.height, floor(bottom(box) * pxPerMm)),
     ];
     for (let y0 = top; y0 + side <= low; y0 += step)
       for (let x0 = left; x0 + side <= to; x0 += step) {
-        const [x, y] = [(x0 + side / 2) / pxPerMm, (y0 + side / 2) / pxPerMm];
+        const x = (x0 + side / 2) / pxPerMm;
+        const y = (y0 + side / 2) / pxPerMm;
         const off = driftAt(drift, x, y);
         const shift = { x: round(off.x * pxPerMm), y: round(off.y * pxPerMm) };
         const own = searched(wanted, seen, x0, y0, shift, search);
@@ -218,7 +225,8 @@ export function driftOf(blocks: readonly Block[]): Drifted | null {
       const [a = 0, b = 0, c = 0] = found;
       return [a - (b * cx) / 100 - (c * cy) / 100, b / 100, c / 100];
     };
-    const [x, y] = [fit(({ dx }) => dx), fit(({ dy }) => dy)];
+    const x = fit(({ dx }) => dx);
+    const y = fit(({ dy }) => dy);
     if (!x || !y) break;
     drift = { x, y };
   }

@@ -31,10 +31,17 @@ const AS_PRINTED: readonly Printed[] = [
 ];
 
 /** How alike two planes are where both are seen: their correlation. */
-function correlation(one: Plane, other: Plane): number {
-  let [n, a, b, aa, bb, ab] = [0, 0, 0, 0, 0, 0];
-  for (let i = 0; i < one.data.length; i++) {
-    const [x, y] = [one.data[i] ?? NaN, other.data[i] ?? NaN];
+function correlation({ data: ones }: Plane, { data: others }: Plane): number {
+  let n = 0;
+  let a = 0;
+  let b = 0;
+  let aa = 0;
+  let bb = 0;
+  let ab = 0;
+  // by figures alone: it is asked of thousands of ways
+  for (let i = 0; i < ones.length; i++) {
+    const x = ones[i] as number;
+    const y = others[i] as number;
     if (isNaN(x) || isNaN(y)) continue;
     n++;
     a += x;
@@ -44,7 +51,7 @@ function correlation(one: Plane, other: Plane): number {
     ab += x * y;
   }
   const spread = sqrt((aa - (a * a) / n) * (bb - (b * b) / n));
-  return n < one.data.length / 2 || !(spread > 0) ? 0 : (ab - (a * b) / n) / spread;
+  return n < ones.length / 2 || !(spread > 0) ? 0 : (ab - (a * b) / n) / spread;
 }
 
 /** So large a paper. */

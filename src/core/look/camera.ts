@@ -123,8 +123,10 @@ export function fittedMap(pairs: readonly Pair[]): Projective | null {
   const wanted: number[] = [];
   const weights: number[] = [];
   for (const { from, to, weight } of pairs) {
-    const [x, y] = [(from.x - f.cx) * f.by, (from.y - f.cy) * f.by];
-    const [u, v] = [(to.x - t.cx) * t.by, (to.y - t.cy) * t.by];
+    const x = (from.x - f.cx) * f.by;
+    const y = (from.y - f.cy) * f.by;
+    const u = (to.x - t.cx) * t.by;
+    const v = (to.y - t.cy) * t.by;
     rows.push([x, y, 1, 0, 0, 0, -u * x, -u * y], [0, 0, 0, x, y, 1, -v * x, -v * y]);
     wanted.push(u, v);
     weights.push(weight, weight);
@@ -202,13 +204,17 @@ export function refinedView(view: View, pairs: readonly Pair[], usualPx: number)
     const off: number[] = [];
     const weights: number[] = [];
     for (const { from, to, weight } of pairs) {
-      const [x, y] = [(from.x - f.cx) * f.by, (from.y - f.cy) * f.by];
-      const [u, v] = [(to.x - cx) / half, (to.y - cy) / half];
+      const x = (from.x - f.cx) * f.by;
+      const y = (from.y - f.cy) * f.by;
+      const u = (to.x - cx) / half;
+      const v = (to.y - cy) / half;
       const w = m[6] * x + m[7] * y + 1;
-      const [px, py] = [(m[0] * x + m[1] * y + m[2]) / w, (m[3] * x + m[4] * y + m[5]) / w];
+      const px = (m[0] * x + m[1] * y + m[2]) / w;
+      const py = (m[3] * x + m[4] * y + m[5]) / w;
       const r2 = px * px + py * py;
       const out = 1 + lens * r2;
-      const [ex, ey] = [u - px * out, v - py * out];
+      const ex = u - px * out;
+      const ey = v - py * out;
       const far = hypot(ex, ey) * half;
       const counts = weight * (far <= usualPx ? 1 : usualPx / far) * (far > 6 * usualPx ? 0.02 : 1);
       const [dxx, dxy, dyy] = [

@@ -54,7 +54,8 @@ function sharesOf(
   size: number,
 ): readonly { readonly from: number; readonly shares: readonly number[] }[] {
   return Array.from({ length: count }, (_, nth) => {
-    const [low, high] = [nth * step, min((nth + 1) * step, size)];
+    const low = nth * step;
+    const high = min((nth + 1) * step, size);
     const from = floor(low);
     const shares = Array.from(
       { length: max(1, ceil(high - 1e-9) - from) },
@@ -106,7 +107,8 @@ export function seenColours(
       const step = { x: (1 + moveX[1]) / pxPerMm, y: moveY[1] / pxPerMm };
       for (const aside of within)
         for (const below of within) {
-          const [px, py] = [(x + aside) / pxPerMm, (y + below) / pxPerMm];
+          const px = (x + aside) / pxPerMm;
+          const py = (y + below) / pxPerMm;
           const off = driftAt({ x: moveX, y: moveY }, px, py);
           along({ x: px + off.x, y: py + off.y }, step, run.count, us, vs);
           addSeen(photo, us, vs, share, planes, run);

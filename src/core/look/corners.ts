@@ -135,15 +135,14 @@ export function cornersOf(plane: Plane, most: number): Corners {
     y[i] = floor(at / width);
     const a = angleAt(plane, at);
     angle[i] = a;
-    const [c, s] = [cos(a), sin(a)];
+    const c = cos(a);
+    const s = sin(a);
     for (let bit = 0; bit < 256; bit++) {
       const p = 4 * bit;
-      const [px, py, qx, qy] = [
-        PAIRS[p] ?? 0,
-        PAIRS[p + 1] ?? 0,
-        PAIRS[p + 2] ?? 0,
-        PAIRS[p + 3] ?? 0,
-      ];
+      const px = PAIRS[p] ?? 0;
+      const py = PAIRS[p + 1] ?? 0;
+      const qx = PAIRS[p + 2] ?? 0;
+      const qy = PAIRS[p + 3] ?? 0;
       const one = data[at + round(s * px + c * py) * width + round(c * px - s * py)] ?? 0;
       const two = data[at + round(s * qx + c * qy) * width + round(c * qx - s * qy)] ?? 0;
       if (one < two)
@@ -216,7 +215,9 @@ export function matched(one: Corners, other: Corners): Match[] {
   const { bits: B, x, y, count } = other;
   for (let a = 0; a < one.count; a++) {
     // what is farther off than a rival of the farthest match that counts need not be known
-    let [best, next, which] = [MOST_BITS + 1, RIVAL_BITS, -1];
+    let best = MOST_BITS + 1;
+    let next = RIVAL_BITS;
+    let which = -1;
     for (let b = 0; b < count; b++) {
       const apart = apartBy(A, 8 * a, B, 8 * b, next);
       if (apart >= next) continue;

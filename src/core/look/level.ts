@@ -117,7 +117,8 @@ export function levelOf(plan: LevelPlan, points: readonly Point[], photo: PhotoS
       points.map((each, i) => (i === nth ? { ...each, [way]: each[way] + tap } : each)),
     ),
   );
-  let [tilt2, aside2] = [0, 0];
+  let tilt2 = 0;
+  let aside2 = 0;
   for (const other of [...others, bent(points, photo)]) {
     const moved = exactly(plan, other);
     if (!moved) return null;

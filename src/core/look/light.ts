@@ -48,11 +48,14 @@ export function lightField(predicted: Colours, seen: Colours): Float32Array {
   const lit = new Float32Array(width * height);
   for (let y = 0, i = 0; y < height; y++) {
     const v = min(rows - 1, max(0, (y + 0.5) / cell - 0.5));
-    const [v0, fv] = [floor(v), v - floor(v)];
+    const v0 = floor(v);
+    const fv = v - floor(v);
     for (let x = 0; x < width; x++, i++) {
       const u = min(columns - 1, max(0, (x + 0.5) / cell - 0.5));
-      const [u0, fu] = [floor(u), u - floor(u)];
-      const [u1, v1] = [min(columns - 1, u0 + 1), min(rows - 1, v0 + 1)];
+      const u0 = floor(u);
+      const fu = u - floor(u);
+      const u1 = min(columns - 1, u0 + 1);
+      const v1 = min(rows - 1, v0 + 1);
       const top =
         (smooth[v0 * columns + u0] ?? 1) * (1 - fu) + (smooth[v0 * columns + u1] ?? 1) * fu;
       const low =

@@ -3,7 +3,7 @@ import type { Point } from '../geometry';
 import { randomOf } from '../random';
 import { driftOf, type Block } from './blocks';
 import { placesAmong } from './among';
-import { expectedLaid, expectedSheet, type Expected } from './expected';
+import { expectedSheet, type Expected } from './expected';
 import { lookThere } from './look';
 import { remedyFor } from './remedy';
 import { seamLooks } from './seams';
@@ -17,19 +17,9 @@ import { readBy } from './readBy';
 import { photoCorners, wantedOf } from './register';
 import { planJob } from '../plan';
 import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { bareSheets } from '@tests/support/laidPanel';
 
-/** Twelve sheets of the wall panel, mirrored on the table, bare of any picture. */
-function laid(): Expected {
-  const job = jobOn('wall-panel', artwork());
-  const placements = job.placements.map((each) => ({
-    ...each,
-    sizing: { mode: 'cover' as const },
-  }));
-  const { tilings, pieces } = planJob({ ...job, placements }, shelf);
-  const [tiling, piece] = [tilings[0], pieces[0]];
-  if (!tiling || !piece) throw new Error('not tiled');
-  return expectedLaid(tiling, whiteRaster(piece.widthMm, piece.heightMm, 0.2), true);
-}
+const laid = (): Expected => bareSheets(0.2);
 
 test('tiles lie from behind on the table, and every two that meet have a seam', () => {
   const { parts, seams, picture } = laid();

@@ -22,7 +22,9 @@ function parting({ data }: Plane): { at: number; apart: number } {
     counts[bin] = (counts[bin] ?? 0) + 1;
   }
   const all = counts.reduce((sum, count, value) => sum + count * value, 0);
-  let [below, sum, best] = [0, 0, { at: 128, apart: 0, score: 0 }];
+  let below = 0;
+  let sum = 0;
+  let best = { at: 128, apart: 0, score: 0 };
   for (let value = 0; value < 255; value++) {
     below += counts[value] ?? 0;
     sum += value * (counts[value] ?? 0);
@@ -38,7 +40,9 @@ function parting({ data }: Plane): { at: number; apart: number } {
 /** Pixels of the largest light thing, its outermost of each row. */
 function largest({ width, height, data }: Plane, at: number): Point[] {
   const group = new Int32Array(data.length);
-  let [nth, most, which] = [0, 0, 0];
+  let nth = 0;
+  let most = 0;
+  let which = 0;
   for (let start = 0; start < data.length; start++) {
     if (group[start] || (data[start] ?? 0) < at) continue;
     nth++;

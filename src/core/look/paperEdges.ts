@@ -31,14 +31,16 @@ const LEAST_SHARE = 0.5;
 /** Where light falls most from paper to table along a way outwards, mm of the way; null where it hardly falls. */
 function fallAlong(values: ArrayLike<number>, stepMm: number, fromMm: number): number | null {
   const gap = max(1, ceil(0.3 / stepMm));
-  let [best, where] = [0, -1];
+  let best = 0;
+  let where = -1;
   for (let i = gap; i + gap < values.length; i++) {
     const fall = (values[i - gap] ?? NaN) - (values[i + gap] ?? NaN);
     if (fall > best) [best, where] = [fall, i];
   }
   if (best < LEAST_CONTRAST) return null;
   // the middle of the fall, weighted
-  let [sum, weight] = [0, 0];
+  let sum = 0;
+  let weight = 0;
   for (let i = where - 2 * gap; i <= where + 2 * gap; i++) {
     const fall = max(0, (values[i - 1] ?? NaN) - (values[i + 1] ?? NaN));
     if (isNaN(fall)) continue;

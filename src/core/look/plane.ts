@@ -47,8 +47,10 @@ export function shrunk(plane: Plane, width: number): Plane {
   const data = new Float32Array(width * height);
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++) {
-      const [l, r] = [floor(x * step), max(floor(x * step) + 1, floor((x + 1) * step))];
-      const [t, b] = [floor(y * step), max(floor(y * step) + 1, floor((y + 1) * step))];
+      const l = floor(x * step);
+      const r = max(floor(x * step) + 1, floor((x + 1) * step));
+      const t = floor(y * step);
+      const b = max(floor(y * step) + 1, floor((y + 1) * step));
       let sum = 0;
       for (let v = t; v < b; v++)
         for (let u = l; u < r; u++) sum += plane.data[v * plane.width + u] ?? 0;

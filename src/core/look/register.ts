@@ -134,8 +134,10 @@ function within(
   const pairs: Pair[] = [];
   const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = map;
   for (const { a, b } of matches) {
-    const [x, y] = [wanted.corners.x[b] ?? 0, wanted.corners.y[b] ?? 0];
-    const [toX, toY] = [photo.x[a] ?? 0, photo.y[a] ?? 0];
+    const x = wanted.corners.x[b] ?? 0;
+    const y = wanted.corners.y[b] ?? 0;
+    const toX = photo.x[a] ?? 0;
+    const toY = photo.y[a] ?? 0;
     // by figures alone: there are millions
     const w = 1 / (m6 * x + m7 * y + m8);
     const offX = (m0 * x + m1 * y + m2) * w - toX;
@@ -213,9 +215,14 @@ function similar(pairs: readonly Pair[]): Projective | null {
     mean((p) => p.to.x),
     mean((p) => p.to.y),
   ];
-  let [c, s, square] = [0, 0, 0];
+  let c = 0;
+  let s = 0;
+  let square = 0;
   for (const { from, to } of pairs) {
-    const [x, y, u, v] = [from.x - fx, from.y - fy, to.x - tx, to.y - ty];
+    const x = from.x - fx;
+    const y = from.y - fy;
+    const u = to.x - tx;
+    const v = to.y - ty;
     c += x * u + y * v;
     s += x * v - y * u;
     square += x * x + y * y;

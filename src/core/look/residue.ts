@@ -33,7 +33,8 @@ function spanned(
   reach: number,
 ): readonly [Float32Array, Float32Array] {
   const ends = (low: Float32Array, high: Float32Array, step: number) => {
-    const [least, most] = [new Float32Array(low), new Float32Array(high)];
+    const least = new Float32Array(low);
+    const most = new Float32Array(high);
     // along rows each ends where the next begins
     const line = step === 1 ? width : low.length;
     for (let r = 1; r <= reach; r++)
@@ -123,7 +124,8 @@ function grouped(hot: Uint8Array, width: number, height: number, reach: number):
     seen[start] = 1;
     // what is found is looked round from in turn
     for (const at of group) {
-      const [x, y] = [at % width, floor(at / width)];
+      const x = at % width;
+      const y = floor(at / width);
       for (let v = max(0, y - reach); v <= min(height - 1, y + reach); v++)
         for (let u = max(0, x - reach); u <= min(width - 1, x + reach); u++) {
           const next = v * width + u;
@@ -145,15 +147,23 @@ function patchOf(
   seen: Colours,
 ): Patch {
   const { width, pxPerMm } = seen;
-  let [l, t, r, b, sum, whites, inked] = [Infinity, Infinity, 0, 0, 0, 0, 0];
+  let l = Infinity;
+  let t = Infinity;
+  let r = 0;
+  let b = 0;
+  let sum = 0;
+  let whites = 0;
+  let inked = 0;
   for (const i of pixels) {
-    const [x, y] = [i % width, floor(i / width)];
+    const x = i % width;
+    const y = floor(i / width);
     l = min(l, x);
     r = max(r, x);
     t = min(t, y);
     b = max(b, y);
     sum += off[i] ?? 0;
-    let [fromWhite, ink] = [0, 0];
+    let fromWhite = 0;
+    let ink = 0;
     for (const k of CHANNELS) {
       fromWhite += ((seen.planes[k][i] ?? 0) / (lit[i] ?? 1) - white[k]) ** 2;
       ink = max(ink, abs((predicted.planes[k][i] ?? 0) - white[k]));

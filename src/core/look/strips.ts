@@ -77,7 +77,8 @@ function profileAt(
       const [x, y] = upright ? [off, along] : [along, off];
       const moved = drift ? driftAt(drift, x, y) : { x: 0, y: 0 };
       const p = seenAt(view, x + moved.x, y + moved.y);
-      const [u, v] = [floor(p.x), floor(p.y)];
+      const u = floor(p.x);
+      const v = floor(p.y);
       if (u < 0 || v < 0 || u >= photo.width || v >= photo.height) continue;
       const at = (v * photo.width + u) * 4;
       const far = farFrom(tint, (k) => (photo.data[at + k] ?? 0) / lit);

@@ -40,30 +40,42 @@ function cropped(
   return { width: r - l, height: b - t, data: out };
 }
 
-/** Whether each tile lies where it must; those that do not are told what lies there instead, where that is known. */
+/**
+ * Whether each tile lies where it must; those that do not are told what lies there instead, where that is known. Where one is
+ * missing, places too plain to be told by their own are asked for it: it may lie there.
+ */
 export function tilesIn({ light, thing: { expected, closer }, registered }: Over): {
   findings: LookFinding[];
   unseen: string[];
   astray: Set<number>;
 } {
   const { view, shares, tried } = registered;
-  const findings: LookFinding[] = [];
-  const unseen: string[] = [];
-  const astray = new Set<number>();
   const { picture, parts } = expected;
   const [widthMm, heightMm] = [picture.width / picture.pxPerMm, picture.height / picture.pxPerMm];
   const above = once(() =>
     seenFromAbove(light, view.widthPx, view, widthMm, heightMm, CLOSER_PX_PER_MM),
   );
-  parts.forEach(({ name, box }, nth) => {
-    if ((tried[nth] ?? 0) < LEAST_TRIED) return void unseen.push(name);
-    if ((shares[nth] ?? 0) >= LEAST_SHARE) return;
-    astray.add(nth);
-    const here = cropped(above(), box, CLOSER_PX_PER_MM);
-    findings.push(insteadOf(here, name, box, parts, closer()));
+  const lies = ({ name, box }: Part) =>
+    insteadOf(cropped(above(), box, CLOSER_PX_PER_MM), name, box, parts, closer());
+  const plain = parts.filter((_, nth) => (tried[nth] ?? 0) < LEAST_TRIED);
+  const off = parts.filter(
+    (part, nth) => !plain.includes(part) && (shares[nth] ?? 0) < LEAST_SHARE,
+  );
+  const findings = off.map(lies);
+  const lost = findings.flatMap((each) => (each.code === 'tile-missing' ? [each.tile] : []));
+  const elsewhere = (lost.length > 0 ? plain : []).flatMap((part) => {
+    const told = lies(part);
+    return told.code === 'tile-swapped' && lost.includes(told.shows) ? [{ part, told }] : [];
   });
-  return { findings, unseen, astray };
+  const astray = [...off, ...elsewhere.map(({ part }) => part)];
+  return {
+    findings: [...findings, ...elsewhere.map(({ told }) => told)],
+    unseen: plain.filter((part) => !astray.includes(part)).map(({ name }) => name),
+    astray: new Set(astray.map((part) => parts.indexOf(part))),
+  };
 }
+
+type TileFinding = Extract<LookFinding, { code: 'tile-missing' | 'tile-swapped' | 'tile-turned' }>;
 
 function insteadOf(
   here: Plane,
@@ -71,7 +83,7 @@ function insteadOf(
   box: Box,
   parts: readonly Part[],
   wanted: Wanted,
-): LookFinding {
+): TileFinding {
   const corners = cornersOf(evened(here, EVEN_REACH), 2 * CLOSER_CORNERS);
   const one =
     corners.count > 8
