@@ -19,6 +19,8 @@ test.each(HARD_JOBS)(
   (_what, job, on, says) => {
     const plan = planned(job, on);
     if (says) expect(plan.checks.find(({ level }) => level === 'stop')?.id).toMatch(says);
+    // a second plan has faces and ink at hand, and is refused the same
+    expect(refusals(planned(job, on))).toEqual(refusals(plan));
     const overworked = plan.pieces.length === 0 || plan.sheets.length === 0;
     if (overworked) expect(refusals(plan).length + plan.misfits.length).toBeGreaterThan(0);
   },

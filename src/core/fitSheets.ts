@@ -59,7 +59,8 @@ export function sizeForSheets(
   };
   try {
     if (holds(most)) return sized(most);
-    let [low, high] = [0, most];
+    let low = 0;
+    let high = most;
     for (let i = 0; i < TRIES; i++) {
       const middle = (low + high) / 2;
       if (middle > 1 && holds(middle)) low = middle;

@@ -20,6 +20,8 @@ export class TooMuchWork extends Error {
 }
 
 let left = Infinity;
+/** All that was ever spent, to tell what something took. */
+let spent = 0;
 
 /**
  * Takes work off what may still be done; costs nothing outside `within`. A unit is about what one
@@ -27,6 +29,7 @@ let left = Infinity;
  * @throws TooMuchWork when nothing is left.
  */
 export function spend(units: number, what: WorkKind): void {
+  spent += units;
   left -= units;
   if (left < 0) throw new TooMuchWork(what);
 }
@@ -53,4 +56,29 @@ export function unlessTooMuch<T>(work: () => T, instead: (too: TooMuchWork) => T
     if (error instanceof TooMuchWork) return instead(error);
     throw error;
   }
+}
+
+/** Does something, and tells how much work it spent. */
+export function metered<T>(work: () => T): { readonly value: T; readonly units: number } {
+  const before = spent;
+  const value = work();
+  return { value, units: spent - before };
+}
+
+/**
+ * Works something out once for each thing it is asked of, as long as that thing is in use. It is charged every time as if it
+ * were worked out anew: what is refused must not depend on what was asked before.
+ */
+export function onceFor<K extends object, T>(workOut: (of: K) => T, what: WorkKind): (of: K) => T {
+  const known = new WeakMap<K, { readonly value: T; readonly units: number }>();
+  return (of) => {
+    const before = known.get(of);
+    if (before) {
+      spend(before.units, what);
+      return before.value;
+    }
+    const found = metered(() => workOut(of));
+    known.set(of, found);
+    return found.value;
+  };
 }

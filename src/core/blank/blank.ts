@@ -3,7 +3,7 @@ import type { Blank } from '../model';
 import { isCloth, MATERIAL_TRAITS, type Work } from '../traits';
 
 /** The flat faces of a blank, as they look when finished. */
-export const facesOf = ({ form }: Blank): Face[] => facesOfForm(form);
+export const facesOf = ({ form }: Blank): readonly Face[] => facesOfForm(form);
 
 /** What kind of work a blank is. */
 export function workOf({ form, substrate }: Blank): Work {

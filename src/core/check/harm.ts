@@ -17,7 +17,7 @@ import {
   type Point,
   type Region,
 } from '../geometry';
-import { isCup, type Face, type EdgeName } from '../form';
+import { isCup, type EdgeName } from '../form';
 import { contourOf, datumPoint, inkRegion } from '../layout';
 import type { Job, Placement } from '../model';
 import { isCloth } from '../traits';
@@ -33,23 +33,12 @@ const HAIR_MM = 0.02;
 /** How far off a seam detail still suffers, mm (own choice). */
 const SEAM_HALF_MM = 3;
 
-/** Ink of faces, found once: faces are made anew for every plan. */
-const inks = new WeakMap<Face, Region>();
-
-/** Where ink may go on the whole face, whatever piece shows it, face mm. */
-function faceInk({ face }: Placed, job: Job): Region {
-  const known = inks.get(face);
-  const ink = known ?? inkRegion(face, job);
-  if (!known) inks.set(face, ink);
-  return ink;
-}
-
 /** Edges of the face that art reaches without filling the bleed beyond them. */
 export function shortEdges(one: Placed, job: Job): EdgeName[] {
   const { placed, slot, face } = one;
   const on = slot.face;
   const box = placed.box;
-  const ink = mapBox(slot.toStrip, regionBox(faceInk(one, job)));
+  const ink = mapBox(slot.toStrip, regionBox(inkRegion(face, job)));
   const short = (reaches: boolean, fills: boolean) => reaches && !fills;
   return [
     short(box.x <= on.x, box.x <= ink.x + HAIR_MM) && face.edges.left,
@@ -61,7 +50,7 @@ export function shortEdges(one: Placed, job: Job): EdgeName[] {
 
 /** Share of its detail beyond where ink may go on its face. */
 export const lostShare = (one: Placed, job: Job): number =>
-  1 - detailShareIn(one, faceInk(one, job));
+  1 - detailShareIn(one, inkRegion(one.face, job));
 
 /** What of its detail lies where dye takes badly or is lost, worst kind of place first; null where none does. */
 export function zoneTrouble(one: Placed) {
@@ -177,7 +166,8 @@ export function shrunkToFit(
   /** A share of its size that does at a place, as large as found. */
   const shareAt = (centre: Point): number => {
     const at = (share: number) => boxAround(centre, width * share, height * share);
-    let [low, high] = [0, 1];
+    let low = 0;
+    let high = 1;
     for (let i = 0; i < TRIES; i++) {
       const middle = (low + high) / 2;
       if (suits(at(middle)) && noWorseIn(one, at(middle), job)) low = middle;

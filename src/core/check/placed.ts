@@ -1,11 +1,13 @@
 import type { Face } from '../form';
 import {
   applyAffine,
+  boxWithin,
   chain,
   cornersOf,
   crossingsAt,
   inverse,
   isBetween,
+  mapBox,
   type Box,
   type Region,
 } from '../geometry';
@@ -60,6 +62,9 @@ function placementsOf({ job, pieces, faces }: Findings): Placed[] {
   );
 }
 
+/** A picture in its own measures. */
+const UNIT: Box = { x: 0, y: 0, width: 1, height: 1 };
+
 /** Corners a line is held against for a unit of work. */
 const CORNERS_A_UNIT = 400;
 
@@ -93,6 +98,8 @@ export const inBox = (one: Placed, box: Box): Placed => ({
  */
 export function detailShareIn({ art, placed, slot }: Placed, region: Region): number {
   const toFace = chain(placed.matrix, inverse(slot.toStrip));
+  const within = boxWithin(region, mapBox(toFace, UNIT));
+  if (within !== null) return within ? 1 : 0;
   // where nothing was measured, or a picture is the same all over, its area counts
   const measured = art.facts?.detail;
   const { columns, rows, cells } = measured?.cells.some((weight) => weight > 0)

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { keysOf } from '../keys';
 import type { FormTraits } from '../traits';
+import { onceFor } from '../work';
 import type { CupRules, Wall } from './cup';
 import type { Doubt } from './doubt';
 import type { Face } from './face';
@@ -44,8 +45,11 @@ export const blankFormSchema = z.discriminatedUnion(
 /** The rules of a form's own kind; the table guarantees that they belong together. */
 const rulesOf = (form: BlankForm) => FORMS[form.kind] as unknown as FormRules<FormSchema>;
 
-/** The flat faces of a form, as they look when finished. */
-export const facesOfForm = (form: BlankForm): Face[] => rulesOf(form).faces(form);
+/** The flat faces of a form, as they look when finished; the same ones whenever they are asked for. */
+export const facesOfForm = onceFor(
+  (form: BlankForm): readonly Face[] => rulesOf(form).faces(form),
+  'outline-corners',
+);
 
 /** Whether a blank looks mis-measured, and how, with the form it would be instead. */
 export const measuringDoubt = (form: BlankForm): Doubt<BlankForm> | null =>

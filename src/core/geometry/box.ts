@@ -1,4 +1,4 @@
-import { applyAffine, type Affine, type Point } from './affine';
+import type { Affine, Point } from './affine';
 
 const { max, min } = Math;
 
@@ -61,17 +61,15 @@ export const contains = (outer: Box, inner: Box): boolean =>
   right(inner) <= right(outer) + SLACK_MM &&
   bottom(inner) <= bottom(outer) + SLACK_MM;
 
-/** The upright box round a box after a map. */
+/** The upright box round a box after a map: each side of it reaches furthest by itself. */
 export function mapBox(map: Affine, box: Box): Box {
-  const corners = [
-    applyAffine(map, { x: box.x, y: box.y }),
-    applyAffine(map, { x: right(box), y: box.y }),
-    applyAffine(map, { x: right(box), y: bottom(box) }),
-    applyAffine(map, { x: box.x, y: bottom(box) }),
-  ];
-  const xs = corners.map((p) => p.x);
-  const ys = corners.map((p) => p.y);
-  const x = min(...xs);
-  const y = min(...ys);
-  return { x, y, width: max(...xs) - x, height: max(...ys) - y };
+  const farX = right(box);
+  const farY = bottom(box);
+  const x = min(map[0] * box.x, map[0] * farX) + min(map[2] * box.y, map[2] * farY) + map[4];
+  const y = min(map[1] * box.x, map[1] * farX) + min(map[3] * box.y, map[3] * farY) + map[5];
+  const width =
+    max(map[0] * box.x, map[0] * farX) + max(map[2] * box.y, map[2] * farY) + map[4] - x;
+  const height =
+    max(map[1] * box.x, map[1] * farX) + max(map[3] * box.y, map[3] * farY) + map[5] - y;
+  return { x, y, width, height };
 }

@@ -1,10 +1,12 @@
 import { differenceD, FillRule, intersectD, unionD } from 'clipper2-ts';
-import { area, bottom, contains, intersection, right, type Box } from './box';
+import { bottom, contains, intersection, right, type Box } from './box';
+import { rectRing } from './shapes';
 import type { Point } from './affine';
-import { spend, TooMuchWork } from '../work';
+import { onceFor, spend, TooMuchWork } from '../work';
 import {
   cornersOf,
   doubleArea,
+  boxWithin,
   holds,
   isUprightRect,
   regionBox,
@@ -108,14 +110,8 @@ function standApart(boxes: readonly Box[]): boolean[] {
   return apart;
 }
 
-const known = new WeakMap<Region, Region>();
-
 /** The same region with outer edges and holes wound opposite ways, overlaps resolved; found once for each. */
-export function oriented(region: Region): Region {
-  const found = known.get(region) ?? orientedAnew(region);
-  known.set(region, found);
-  return found;
-}
+export const oriented = onceFor(orientedAnew, 'outline-corners');
 
 function orientedAnew(region: Region): Region {
   const rings = mutable(region);
@@ -145,88 +141,27 @@ export const subtract = (from: Region, what: Region): Region =>
 
 /**
  * What two regions have in common. Cut by a rectangle, lines that lie within it stay as they are: what
- * lies in an odd number of lines does so after each line was cut by itself.
+ * lies in an odd number of lines does so after each line was cut by itself, rectangles by their sides.
+ * A rectangle no edge comes into is there whole, or not at all.
  */
 export function overlapOf(one: Region, other: Region): Region {
-  const box = regionBox(one);
-  const inside = (ring: Ring) => contains(box, regionBox([ring]));
-  if (!isUprightRect(one) || !other.some(inside)) return combine(intersectD, one, other);
-  const crossing = other.filter((ring) => !inside(ring));
-  const kept = mutable(other.filter(inside));
-  return crossing.length === 0 ? kept : [...kept, ...combine(intersectD, one, crossing)];
-}
-
-/** Area in mm², holes taken off. */
-export const regionArea = (region: Region): number =>
-  Math.abs(oriented(region).reduce((sum, ring) => sum + doubleArea(ring), 0)) / 2;
-
-/** The part of a ring where `side` is not negative; `side` falls off evenly along any line. */
-function clippedTo(ring: Ring, side: (point: Point) => number): Point[] {
-  const kept: Point[] = [];
-  let before = ring.at(-1);
-  for (const point of ring) {
-    const [from, to] = [before ? side(before) : 0, side(point)];
-    if (before && from < 0 !== to < 0) {
-      const t = from / (from - to);
-      kept.push({ x: before.x + (point.x - before.x) * t, y: before.y + (point.y - before.y) * t });
-    }
-    if (to >= 0) kept.push(point);
-    before = point;
+  for (const [rect, region] of [
+    [other, one],
+    [one, other],
+  ] as const) {
+    const within = isUprightRect(rect) ? boxWithin(region, regionBox(rect)) : null;
+    if (within !== null) return within ? mutable(rect) : [];
   }
-  return kept;
-}
-
-/**
- * How much of a region lies in an upright box, mm², for asking about many boxes: the rings are
- * clipped at the box's four sides in turn (Sutherland and Hodgman 1974), which keeps signed areas.
- */
-export function areaWithin(region: Region): (box: Box) => number {
-  const rings = oriented(region).map((ring) => ({ ring, box: regionBox([ring]) }));
-  return (box) => {
-    const sides: ((point: Point) => number)[] = [
-      ({ x }) => x - box.x,
-      ({ x }) => right(box) - x,
-      ({ y }) => y - box.y,
-      ({ y }) => bottom(box) - y,
-    ];
-    const parts = rings.map((each) => {
-      if (area(intersection(each.box, box)) === 0) return 0;
-      return doubleArea(contains(box, each.box) ? each.ring : sides.reduce(clippedTo, each.ring));
-    });
-    return Math.abs(parts.reduce((sum, part) => sum + part, 0)) / 2;
-  };
-}
-
-/** A region's rings between two lines square to an axis, each still going its own way round. */
-const strip = (rings: readonly Ring[], axis: 'x' | 'y', from: number, to: number): Ring[] => {
-  spend(cornersOf(rings) / CORNERS_A_UNIT, 'outline-corners');
-  return rings
-    .map((ring) =>
-      clippedTo(
-        clippedTo(ring, (point) => point[axis] - from),
-        (point) => to - point[axis],
-      ),
-    )
-    .filter(({ length }) => length > 2);
-};
-
-/**
- * How much of a region lies in each cell of a grid, mm²: its rows by `ys`, in each the columns by
- * `xs`. Rows are cut out whole before their cells, so that a cell does not look at every corner.
- */
-export function areasBetween(
-  region: Region,
-  xs: readonly number[],
-  ys: readonly number[],
-): number[][] {
-  const rings = oriented(region);
-  return ys.slice(1).map((to, row) => {
-    const inRow = strip(rings, 'y', ys[row] ?? to, to);
-    return xs.slice(1).map((end, column) => {
-      const cell = strip(inRow, 'x', xs[column] ?? end, end);
-      return Math.abs(cell.reduce((sum, ring) => sum + doubleArea(ring), 0)) / 2;
-    });
+  const box = regionBox(one);
+  const plain = (ring: Ring) => isUprightRect([ring]) || contains(box, regionBox([ring]));
+  if (!isUprightRect(one) || !other.some(plain)) return combine(intersectD, one, other);
+  const kept = other.filter(plain).map((ring) => {
+    const whole = regionBox([ring]);
+    return contains(box, whole) ? ring : rectRing(intersection(box, whole));
   });
+  const crossing = other.filter((ring) => !plain(ring));
+  const cut = crossing.length === 0 ? [] : combine(intersectD, one, crossing);
+  return [...mutable(kept), ...cut];
 }
 
 /** The outer edges alone: holes filled. */

@@ -13,7 +13,8 @@ const BUCKETS = 256;
  * counted to a 256th of the whole, since all edges it stands on are looked at again at each corner.
  */
 function sweepCost(rings: readonly Ring[], along: Axis): number {
-  let [least, most] = [Infinity, -Infinity];
+  let least = Infinity;
+  let most = -Infinity;
   for (const ring of rings)
     for (const { [along]: at } of ring) {
       if (at < least) least = at;
@@ -94,9 +95,12 @@ function pairsOf(
 ): number {
   const { axis } = easierAxis(rings);
   const { count, from, to, low, high, cross: meets } = edgesBy(rings, axis, reachMm);
-  let [found, looks] = [0, 0];
+  let found = 0;
+  let looks = 0;
   for (let i = 0; i < count; i++) {
-    const [end, least, most] = [to[i] as number, low[i] as number, high[i] as number];
+    const end = to[i] as number;
+    const least = low[i] as number;
+    const most = high[i] as number;
     for (let j = i + 1; j < count && (from[j] as number) <= end; j++) {
       if (++looks > MOST_LOOKS) return limit;
       if ((low[j] as number) > most || (high[j] as number) < least) continue;

@@ -18,7 +18,9 @@ const LEAST_COS = 1 / MITRE_LIMIT;
 const keepsEdges = (ring: Ring, moved: Ring): boolean =>
   ring.every((at, i) => {
     const next = (i + 1) % ring.length;
-    const [a, b, to] = [moved[i], moved[next], ring[next]];
+    const a = moved[i];
+    const b = moved[next];
+    const to = ring[next];
     if (!a || !b || !to) return false;
     return (b.x - a.x) * (to.x - at.x) + (b.y - a.y) * (to.y - at.y) > 0;
   });
@@ -38,11 +40,14 @@ function growConvex(ring: Ring, byMm: number): Ring | null {
     const inLength = Math.hypot(at.x - before.x, at.y - before.y);
     const outLength = Math.hypot(next.x - at.x, next.y - at.y);
     if (inLength === 0 || outLength === 0) return null;
-    const [ax, ay] = [(at.x - before.x) / inLength, (at.y - before.y) / inLength];
-    const [bx, by] = [(next.x - at.x) / outLength, (next.y - at.y) / outLength];
+    const ax = (at.x - before.x) / inLength;
+    const ay = (at.y - before.y) / inLength;
+    const bx = (next.x - at.x) / outLength;
+    const by = (next.y - at.y) / outLength;
     if (way * (ax * by - ay * bx) < -1e-9) return null;
     // the outward normals of both edges, way round as the ring is
-    const [nx, ny] = [way * (ay + by), way * -(ax + bx)];
+    const nx = way * (ay + by);
+    const ny = way * -(ax + bx);
     const cosHalf = Math.hypot(nx, ny) / 2;
     if (cosHalf < LEAST_COS) return null;
     const reach = byMm / (2 * cosHalf * cosHalf);

@@ -2,16 +2,8 @@ export * from './affine';
 export * from './box';
 export * from './sector';
 export * from './region';
-export {
-  areasBetween,
-  areaWithin,
-  islandsOf,
-  overlapOf,
-  regionArea,
-  subtract,
-  unite,
-  withoutHoles,
-} from './clip';
+export { areasBetween, areaWithin, regionArea } from './areas';
+export { islandsOf, overlapOf, subtract, unite, withoutHoles } from './clip';
 export { growRegion } from './grow';
 export { crossingsOf } from './crossings';
 export { simpleRegion, thinned } from './simple';

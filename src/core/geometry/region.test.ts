@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import {
   areasBetween,
   areaWithin,
+  boxWithin,
   edgeLength,
   ellipseRing,
   growRegion,
@@ -19,6 +20,7 @@ import {
   subtract,
   unite,
   withoutHoles,
+  type Point,
   type Region,
 } from '.';
 
@@ -138,6 +140,31 @@ test('how much of a region a box shows is what cutting the box out of it leaves'
       expect(shown(box)).toBeCloseTo(regionArea(overlapOf(ring, [rectRing(box)])), 1);
     }),
   );
+});
+
+test('what a box and a region have in common is the same whichever way it is found: told by edges, by sides or cut', () => {
+  const region: Region = [
+    ellipseRing({ x: 0, y: 0, width: 60, height: 40 }),
+    ...square(20, 10, 12),
+    ...square(70, 0, 30),
+  ];
+  fc.assert(
+    fc.property(box, (cut) => {
+      const rect = rectRing(cut);
+      // a fifth corner on its side: no rectangle to the eye of the engine's shortcuts
+      const [first, second, ...rest] = rect as [Point, Point, ...Point[]];
+      const middle = { x: (first.x + second.x) / 2, y: first.y };
+      const plain = regionArea(overlapOf(region, [[first, middle, second, ...rest]]));
+      expect(regionArea(overlapOf(region, [rect]))).toBeCloseTo(plain, 1);
+      expect(regionArea(overlapOf([rect], region))).toBeCloseTo(plain, 1);
+      const within = boxWithin(region, cut);
+      if (within !== null) expect(plain).toBeCloseTo(within ? cut.width * cut.height : 0, 1);
+    }),
+    { numRuns: 300 },
+  );
+  expect(boxWithin(region, { x: 25, y: 2, width: 5, height: 5 })).toBe(true);
+  expect(boxWithin(region, { x: 22, y: 12, width: 5, height: 5 })).toBe(false);
+  expect(boxWithin(region, { x: 18, y: 12, width: 5, height: 5 })).toBeNull();
 });
 
 test('a long ragged edge is cut the same whichever way round the paper lies', () => {

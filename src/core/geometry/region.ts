@@ -1,5 +1,5 @@
 import { applyAffine, type Affine, type Point } from './affine';
-import type { Box } from './box';
+import { bottom, right, type Box } from './box';
 
 /** A closed line: its last point joins its first. mm. */
 export type Ring = readonly Point[];
@@ -59,6 +59,26 @@ export function isBetween(crossings: readonly number[], x: number): boolean {
 export const holds = (region: Region, { x, y }: Point): boolean =>
   isBetween(crossingsAt(region, y), x);
 
+/** Whether no edge of a region comes into a box, as far as the boxes round the edges tell. */
+const edgesMiss = (region: Region, box: Box): boolean =>
+  region.every((ring) =>
+    ring.every((to, i) => {
+      const from = ring[i === 0 ? ring.length - 1 : i - 1] ?? to;
+      return (
+        (from.x <= box.x && to.x <= box.x) ||
+        (from.x >= right(box) && to.x >= right(box)) ||
+        (from.y <= box.y && to.y <= box.y) ||
+        (from.y >= bottom(box) && to.y >= bottom(box))
+      );
+    }),
+  );
+
+/** Whether a box lies in a region whole (true) or not at all (false); null where an edge may cut it, or it has no size. */
+export function boxWithin(region: Region, box: Box): boolean | null {
+  if (!(box.width > 0 && box.height > 0) || !edgesMiss(region, box)) return null;
+  return holds(region, { x: box.x + box.width / 2, y: box.y + box.height / 2 });
+}
+
 /** Takes every corner of a region through a map. */
 export const mapRegion = (map: Affine, region: Region): Region =>
   region.map((ring) => ring.map((point) => applyAffine(map, point)));
@@ -68,7 +88,10 @@ const FAR = Infinity;
 
 /** The upright box round a region; of zero size for an empty one. */
 export function regionBox(region: Region): Box {
-  let [left, top, right, bottom] = [FAR, FAR, -FAR, -FAR];
+  let left = FAR;
+  let top = FAR;
+  let right = -FAR;
+  let bottom = -FAR;
   for (const ring of region) {
     for (const { x, y } of ring) {
       if (x < left) left = x;

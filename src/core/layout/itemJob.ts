@@ -1,3 +1,4 @@
+import type { BlankForm } from '../form';
 import {
   pictureOn,
   type Artwork,
@@ -92,23 +93,50 @@ export function designOn(job: Job, item: Item): Job {
   return { ...job, blank, cut, placements: changed ? placements : job.placements };
 }
 
+/** A form in a size, and how much larger everything on it is. */
+interface Grown {
+  readonly form: BlankForm;
+  readonly by: number;
+}
+
+/** Forms in their sizes: every row of a batch and every plan asks for the same, and so for the same faces. */
+const inSizes = new WeakMap<BlankForm, WeakMap<ItemSize, Grown>>();
+
+/** A form as an item is made of it; null where it has no size of its own. */
+function grownFor(form: BlankForm, { size }: Item): Grown | null {
+  if (form.kind !== 'garment' || !size) return null;
+  const sizes = inSizes.get(form) ?? new WeakMap<ItemSize, Grown>();
+  inSizes.set(form, sizes);
+  const known = sizes.get(size);
+  if (known) return known;
+  const by = sizeScale(size, form.widthMm);
+  const grown = {
+    by,
+    form: {
+      ...form,
+      size: size.name,
+      widthMm: size.widthMm,
+      lengthMm: form.lengthMm * by,
+      collarWidthMm: form.collarWidthMm * by,
+      collarDropMm: form.collarDropMm * by,
+    },
+  };
+  sizes.set(size, grown);
+  return grown;
+}
+
+/** The form of a blank as an item is made of it. */
+export const formFor = (form: BlankForm, item: Item): BlankForm =>
+  grownFor(form, item)?.form ?? form;
+
 /** The job as an item is made: as it looks, on a blank of its size, with everything on it grown to it. */
 export function madeFor(job: Job, item: Item): Job {
   const seen = designOn(job, item);
-  const { form } = seen.blank;
-  if (form.kind !== 'garment' || !item.size) return seen;
-  const by = sizeScale(item.size, form.widthMm);
-  const grown = {
-    ...form,
-    size: item.size.name,
-    widthMm: item.size.widthMm,
-    lengthMm: form.lengthMm * by,
-    collarWidthMm: form.collarWidthMm * by,
-    collarDropMm: form.collarDropMm * by,
-  };
+  const grown = grownFor(seen.blank.form, item);
+  if (!grown) return seen;
   return {
     ...seen,
-    blank: { ...seen.blank, form: grown },
-    placements: seen.placements.map((placement) => scaled(placement, by)),
+    blank: { ...seen.blank, form: grown.form },
+    placements: seen.placements.map((placement) => scaled(placement, grown.by)),
   };
 }

@@ -1,8 +1,7 @@
-import { facesOf } from '../blank';
-import type { Face } from '../form';
+import { facesOfForm, type Face } from '../form';
 import { bottom, inverse, mapBox, right, type Box } from '../geometry';
-import type { Blank, Item, Job, Lying } from '../model';
-import { madeFor } from './itemJob';
+import type { Job, Lying } from '../model';
+import { formFor } from './itemJob';
 import type { Piece } from './piece';
 
 /** Nearer to an edge than this a paper is laid on it, mm; and nearer to each other two places are the same. */
@@ -38,18 +37,6 @@ const same = (a: readonly Lying[], b: readonly Lying[]): boolean =>
     );
   });
 
-/** Faces that were worked out, by the job's blank and the size made of it: every row of a batch and every copy asks for the same. */
-const known = new WeakMap<Blank, Map<string, readonly Face[]>>();
-
-function facesFor(job: Job, item: Item): readonly Face[] {
-  const sizes = known.get(job.blank) ?? new Map<string, readonly Face[]>();
-  known.set(job.blank, sizes);
-  const size = JSON.stringify(item.size);
-  const faces = sizes.get(size) ?? facesOf(madeFor(job, item).blank);
-  sizes.set(size, faces);
-  return faces;
-}
-
 /**
  * Where a piece lies on its faces, by tape measure from the edges of the blank it is for; nothing of one that is folded,
  * bent or a loose part.
@@ -57,7 +44,7 @@ function facesFor(job: Job, item: Item): readonly Face[] {
 export function pieceLies(job: Job, piece: Piece): readonly Lying[] {
   if (piece.called.kind === 'folded' || piece.called.kind === 'part') return [];
   const item = job.items.find(({ id }) => id === piece.items[0]);
-  const faces = item ? facesFor(job, item) : [];
+  const faces = item ? facesOfForm(formFor(job.blank.form, item)) : [];
   return piece.slots.flatMap((slot, nth) => {
     const face = faces.find(({ id }) => id === slot.faceId);
     const box = boxOn(piece, nth);

@@ -10,6 +10,7 @@ import {
   type Region,
 } from '../geometry';
 import type { Job, WrapPaper } from '../model';
+import { metered, spend } from '../work';
 
 type PaperChoices = Pick<Job, 'bleedMm' | 'wrap' | 'blank'>;
 
@@ -57,11 +58,7 @@ function decorated(region: Region, { style, depthMm }: WrapPaper['edge']): Regio
   return overlapOf(region, [ring]);
 }
 
-/**
- * Where ink may go on a face, face mm: the face grown by its bleed (or as the seam asks), holes
- * printed over, what is not there (a collar, handle roots) left out.
- */
-export function inkRegion(face: Face, choices: PaperChoices): Region {
+function inkRegionAnew(face: Face, choices: PaperChoices): Region {
   const { bleedMm, wrap, blank } = choices;
   const whole = growRegion(withoutHoles(face.region), bleedMm);
   const away = face.zones.filter(({ kind }) => kind === 'cut-away').flatMap(({ region }) => region);
@@ -72,4 +69,27 @@ export function inkRegion(face: Face, choices: PaperChoices): Region {
   const reach = { ...box, x: -left, width: Math.max(0, face.widthMm + left + right) };
   if (right > bleedMm) return decorated([rectRing(reach)], wrap.edge);
   return decorated(overlapOf(kept, [rectRing(reach)]), wrap.edge);
+}
+
+/** Where ink may go by the choices it was last worked out for, and what that took: most edits leave them as they are. */
+const known = new WeakMap<
+  Face,
+  { readonly of: readonly unknown[]; readonly value: Region; readonly units: number }
+>();
+
+/**
+ * Where ink may go on a face, face mm: the face grown by its bleed (or as the seam asks), holes
+ * printed over, what is not there (a collar, handle roots) left out.
+ */
+export function inkRegion(face: Face, choices: PaperChoices): Region {
+  const { bleedMm, wrap, blank } = choices;
+  const of = [bleedMm, wrap, blank.form];
+  const last = known.get(face);
+  if (last?.of.every((choice, i) => choice === of[i])) {
+    spend(last.units, 'outline-corners');
+    return last.value;
+  }
+  const found = metered(() => inkRegionAnew(face, choices));
+  known.set(face, { of, ...found });
+  return found.value;
 }

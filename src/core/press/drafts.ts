@@ -53,3 +53,19 @@ export const usedBy = (layers: readonly Layer[], side: PressSide | null): Operat
 
 /** Whether both of a pair are pressed at once. */
 export const isPair = (side: PressSide | null): boolean => (side?.alsoFaceId ?? null) !== null;
+
+/**
+ * Names every operation: by its kind, numbered where there are several.
+ * @param pass which of the program's passes they are of, from 0. @param prefix before every name.
+ */
+export function named(operations: readonly Draft[], pass: number, prefix: string): Operation[] {
+  const seen = new Map<OperationKind, number>();
+  const total = new Map<OperationKind, number>();
+  for (const { kind } of operations) total.set(kind, (total.get(kind) ?? 0) + 1);
+  return operations.map((each) => {
+    const nth = (seen.get(each.kind) ?? 0) + 1;
+    seen.set(each.kind, nth);
+    const id = `${prefix}${each.kind}${(total.get(each.kind) ?? 0) > 1 ? `-${nth}` : ''}`;
+    return { id, pass, ...each, startsAfter: each.startsAfter && `${prefix}${each.startsAfter}` };
+  });
+}

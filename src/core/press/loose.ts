@@ -30,7 +30,8 @@ const within = (y: number, height: number, row: Row): boolean =>
 
 /** What is still open of the rows: where most to the left, and how much, mm². */
 function leftOver(rows: readonly Row[], open: Float64Array) {
-  let [first, areaMm2] = [-1, 0];
+  let first = -1;
+  let areaMm2 = 0;
   for (let i = 0; i < rows.length; i++) {
     const { right, height } = rows[i] as Row;
     const from = open[i] as number;

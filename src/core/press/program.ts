@@ -1,4 +1,4 @@
-import { type Operation, type OperationKind, type Program } from '../model';
+import type { Program } from '../model';
 import { MACHINES } from '../traits';
 import { TRANSFERS } from '../transfer';
 import { dwellByArea } from './area';
@@ -8,7 +8,7 @@ import type { ExtraPress, FirstPress, Task } from './recipe';
 import type { Recipe } from './recipeBook';
 import type { PressSide } from './sides';
 import { loadsIn, MOST_PRESSES, onesByOne, pressesIn } from './counts';
-import { draft, isPair, usedBy, type Draft } from './drafts';
+import { draft, isPair, named, usedBy, type Draft } from './drafts';
 import { laidAs } from './laidAs';
 import { LEAST_OVERRUN_S, mayOverrun } from './times';
 
@@ -207,7 +207,7 @@ function operationsOf(making: Making): Draft[] {
     ...(printed(making.pass) ? [draft('prepare', { does: 'look-at-print' })] : []),
     ...prepared(making).map((task) => draft('prepare', task)),
     heatUp(making),
-    ...Array.from({ length: loadsIn(making.pass) }, (_, i) => oneLoad(making, i + 1)).flat(),
+    ...everyLoad(making),
   ];
 }
 
@@ -231,34 +231,32 @@ function oneSide(making: Making, side: PressSide | null, again: boolean): Draft[
   ];
 }
 
-/** What is done anew for every load of a batch; the machine stays hot between them. */
-function oneLoad(all: Making, number: number): Draft[] {
-  const { recipe, sides, each } = all.pass;
-  const of = loadsIn(all.pass);
-  const before = each[number - 2]?.settings;
-  const settings = each[number - 1]?.settings ?? all.pass.settings;
+/** All rounds of one load at such settings. */
+function roundsAt(settings: Pass['settings'], all: Making): Draft[] {
+  const { recipe, sides } = all.pass;
   const making = { ...all, pass: { ...all.pass, settings } };
-  const { temperatureC } = settings;
-  const more = { onMachine: true, hands: 'free' as const, temperatureC };
-  const reset =
-    before && before.temperatureC !== temperatureC
-      ? [draft('warm-up', { does: 'reset-heat' }, more)]
-      : [];
-  const rounds = roundsOf(recipe, sides).flatMap((side, i) => oneSide(making, side, i > 0));
-  return [...reset, ...rounds].map((each) => ({ ...each, load: of > 1 ? { number, of } : null }));
+  return roundsOf(recipe, sides).flatMap((side, i) => oneSide(making, side, i > 0));
 }
 
-/** Names every operation: by its kind, numbered where there are several. */
-function named(operations: readonly Draft[], pass: number, prefix: string): Operation[] {
-  const seen = new Map<OperationKind, number>();
-  const total = new Map<OperationKind, number>();
-  for (const { kind } of operations) total.set(kind, (total.get(kind) ?? 0) + 1);
-  return operations.map((each) => {
-    const nth = (seen.get(each.kind) ?? 0) + 1;
-    seen.set(each.kind, nth);
-    const id = `${prefix}${each.kind}${(total.get(each.kind) ?? 0) > 1 ? `-${nth}` : ''}`;
-    return { id, pass, ...each, startsAfter: each.startsAfter && `${prefix}${each.startsAfter}` };
-  });
+/** What is done anew for every load of a batch; the machine stays hot between them. Loads at the same settings go alike. */
+function everyLoad(all: Making): Draft[] {
+  const { each, settings: own } = all.pass;
+  const of = loadsIn(all.pass);
+  const rounds = new Map<Pass['settings'], Draft[]>();
+  return Array.from({ length: of }, (_, i) => {
+    const before = each[i - 1]?.settings;
+    const settings = each[i]?.settings ?? own;
+    const { temperatureC } = settings;
+    const more = { onMachine: true, hands: 'free' as const, temperatureC };
+    const reset =
+      before && before.temperatureC !== temperatureC
+        ? [draft('warm-up', { does: 'reset-heat' }, more)]
+        : [];
+    const round = rounds.get(settings) ?? roundsAt(settings, all);
+    rounds.set(settings, round);
+    const load = of > 1 ? { number: i + 1, of } : null;
+    return [...reset, ...round].map((one) => ({ ...one, load }));
+  }).flat();
 }
 
 /** The faces that any pass goes on. */

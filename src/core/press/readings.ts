@@ -131,7 +131,8 @@ export function unevenness(
   if (!readings || offsetC === null || readings.places.length < LEAST_PLACES) return null;
   const smooth = SMOOTH_SHARE * Math.hypot(plate.widthMm, plate.heightMm);
   return (x, y) => {
-    let [sum, weights] = [0, 0];
+    let sum = 0;
+    let weights = 0;
     for (const place of readings.places) {
       const weight = Math.hypot(place.xMm - x, place.yMm - y, smooth) ** -WEIGHT_POWER;
       sum += weight * (errorAt(place) - offsetC);

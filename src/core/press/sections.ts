@@ -49,7 +49,8 @@ const turnedBox = ({ x, y, width, height }: Box): Box => ({
 
 /** How far a shape reaches left and right between two heights; null where it is not there. */
 function reach(region: Region, a: number, b: number): { left: number; right: number } | null {
-  let [left, right] = [Infinity, -Infinity];
+  let left = Infinity;
+  let right = -Infinity;
   const meet = (x: number) => {
     left = Math.min(left, x);
     right = Math.max(right, x);
@@ -93,12 +94,14 @@ function fewestBands(region: Region, plates: readonly EffectivePlate[]): readonl
   const tallest = Math.max(...plates.map(({ heightMm }) => heightMm)) + HAIR;
   const best: { count: number; bands: readonly Band[] }[] = [{ count: 0, bands: [] }];
   for (let to = 1; to < ends.length; to++) {
-    let [left, right] = [Infinity, -Infinity];
+    let left = Infinity;
+    let right = -Infinity;
     let found = { count: Infinity, bands: [] as readonly Band[] };
     for (let from = to - 1; from >= 0; from--) {
       const slice = slices[from];
       if (slice) [left, right] = [Math.min(left, slice.left), Math.max(right, slice.right)];
-      const [a, b] = [ends[from] as number, ends[to] as number];
+      const a = ends[from] as number;
+      const b = ends[to] as number;
       if (b - a > tallest) break;
       const before = best[from];
       if (!before) continue;

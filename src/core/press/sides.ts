@@ -35,9 +35,10 @@ export interface PressSide {
 /** The boxes of a face's pictures, face mm. */
 const picturesOn = (face: Face, pieces: readonly Piece[]): Box[] =>
   pieces.flatMap(({ slots, arts }) =>
-    arts.flatMap(({ slot, box }) => {
-      const place = slots[slot];
-      return place?.faceId === face.id ? [mapBox(inverse(place.toStrip), box)] : [];
+    slots.flatMap(({ faceId, toStrip }, nth) => {
+      if (faceId !== face.id) return [];
+      const toFace = inverse(toStrip);
+      return arts.filter(({ slot }) => slot === nth).map(({ box }) => mapBox(toFace, box));
     }),
   );
 

@@ -1,5 +1,5 @@
 import type { Piece } from '../layout';
-import type { Load } from './compose';
+import { borderOf, sizeOf, type Load } from './compose';
 import { fitsOn, gangSheets, nestLoads } from './gang';
 import { pagesOf, type Page } from './page';
 import { bestWay, tiledSheets } from './tiled';
@@ -20,6 +20,21 @@ function misfitOf(piece: Piece, pages: readonly Page[]): Misfit {
   return tries.reduce((best, next) => (over(next) < over(best) ? next : best));
 }
 
+/** Sheets that loads cannot do without: what they cover, as far as no neighbour's border lies over it, against what a page holds. */
+function sheetsAtLeast(
+  loads: readonly Load[],
+  pages: readonly Page[],
+  context: SheetContext,
+): number {
+  const covered = loads.reduce((sum, load) => {
+    const { widthMm, heightMm } = sizeOf(load);
+    const borderMm = borderOf([load], context);
+    return sum + Math.max(0, widthMm - 2 * borderMm) * Math.max(0, heightMm - 2 * borderMm);
+  }, 0);
+  const holds = Math.max(...pages.map(({ widthMm, heightMm }) => widthMm * heightMm));
+  return Math.ceil(covered / holds - 1e-9);
+}
+
 /**
  * The fewest sheets for loads that fit with the marks of `roomAt`: fewer marks are tried too, as long as
  * the check bar stays, and taken where they save a sheet.
@@ -35,9 +50,14 @@ function fewestSheets(
   if (!own || loads.length === 0) return [];
   const alone = loads.length === 1 || !context.job.sheet.gang.together;
   const rooms = alone ? [own] : open.slice(roomAt).filter(({ foot }) => foot === own.foot);
-  const ways = rooms.map((room) => gangSheets(loads, pages, room, context));
-  const fewest = Math.min(...ways.map(({ length }) => length));
-  return ways.find(({ length }) => length === fewest) ?? [];
+  const least = sheetsAtLeast(loads, pages, context);
+  let fewest = gangSheets(loads, pages, own, context);
+  for (const room of rooms.slice(1)) {
+    if (fewest.length <= least) break;
+    const way = gangSheets(loads, pages, room, context);
+    if (way.length < fewest.length) fewest = way;
+  }
+  return fewest;
 }
 
 /**

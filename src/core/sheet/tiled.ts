@@ -2,7 +2,7 @@ import type { Piece } from '../layout';
 import { composeSheet, freeOn } from './compose';
 import { TILE_LABEL_LINES, tileLabel } from './label';
 import type { Page } from './page';
-import { cutCostsOf, tilePiece, tilesNeeded, wholesOn, type Tiling } from './tile';
+import { cutCostsOf, printedOf, tilePiece, tilesNeeded, wholesOn, type Tiling } from './tile';
 import { roomsOn, type Room, type Sheet, type SheetContext } from './types';
 import { nameOf } from '../layout';
 
@@ -24,6 +24,7 @@ export const liesMirrored = ({ mirror }: Pick<SheetContext, 'mirror'>): boolean 
 export function bestWay(piece: Piece, pages: readonly Page[], context: SheetContext): Way | null {
   const { job, arts } = context;
   const costs = cutCostsOf(piece, arts, wholesOn(piece, job.sheet.keepWhole));
+  const printed = printedOf(piece);
   const inputs = roomsOn(context.paper).flatMap((room) =>
     pages.map((page) => {
       const free = freeOn(page, room, TILE_LABEL_LINES);
@@ -32,7 +33,7 @@ export function bestWay(piece: Piece, pages: readonly Page[], context: SheetCont
         room: { widthMm: free.width, heightMm: free.height },
         choices: job.sheet,
         mirrored: liesMirrored(context),
-        costs,
+        ...{ costs, printed },
       };
       return { page, room, input, needed: tilesNeeded(input) };
     }),
@@ -59,22 +60,27 @@ export function tiledSheets(
 ): Sheet[] {
   const mirrored = liesMirrored(context);
   const free = freeOn(page, room, TILE_LABEL_LINES);
-  return Array.from({ length: copies }, (_, copy) =>
-    tiling.tiles.map((tile) => {
-      const { width, height } = tile.printed;
-      const box = {
-        x: free.x + (free.width - width) / 2,
-        y: free.y + (free.height - height) / 2,
-        width,
-        height,
-      };
-      const label = {
-        id: `${piece.id}-${tile.name}${copy > 0 ? `-${copy + 1}` : ''}`,
-        called: { kind: 'tile', piece: nameOf(piece), tile: tile.name } as const,
-        says: tileLabel(piece, tile, tiling, context, mirrored),
-        lines: TILE_LABEL_LINES,
-      };
-      return composeSheet(page, [{ piece, copy, tile, box, turned: false }], room, label, context);
-    }),
-  ).flat();
+  const one = tiling.tiles.map((tile) => {
+    const { width, height } = tile.printed;
+    const box = {
+      x: free.x + (free.width - width) / 2,
+      y: free.y + (free.height - height) / 2,
+      width,
+      height,
+    };
+    const label = {
+      id: `${piece.id}-${tile.name}`,
+      called: { kind: 'tile', piece: nameOf(piece), tile: tile.name } as const,
+      says: tileLabel(piece, tile, tiling, context, mirrored),
+      lines: TILE_LABEL_LINES,
+    };
+    return composeSheet(page, [{ piece, copy: 0, tile, box, turned: false }], room, label, context);
+  });
+  const again = (copy: number): Sheet[] =>
+    one.map(({ id, items, ...sheet }) => ({
+      ...sheet,
+      id: `${id}-${copy + 1}`,
+      items: items.map((item) => ({ ...item, copy })),
+    }));
+  return Array.from({ length: copies }, (_, copy) => (copy === 0 ? one : again(copy))).flat();
 }

@@ -2,6 +2,7 @@ export { layingSteps, type LayStep } from './laying';
 export { cutCostsOf, THROUGH_WHOLE, wholesOn, type PieceCosts } from './seamCost';
 export { bestSeams, costOf, seamsHold, sheetsFor, type CutCosts, type Reach } from './seams';
 export {
+  printedOf,
   tableSide,
   tilePiece,
   tilesNeeded,

@@ -34,7 +34,8 @@ export function detailAt(
 ): (x: number, y: number) => number {
   const { columns, rows, cells } = mapOf(art);
   return (x, y) => {
-    const [u, v] = [(a * x + c * y + e) * columns, (b * x + d * y + f) * rows];
+    const u = (a * x + c * y + e) * columns;
+    const v = (b * x + d * y + f) * rows;
     return u >= 0 && u < columns && v >= 0 && v < rows
       ? (cells[floor(v) * columns + floor(u)] ?? 0)
       : 0;
@@ -45,11 +46,14 @@ export function detailAt(
 export function meetsOf(art: Artwork, [a, b, c, d, e, f]: Affine): Meets {
   const { columns, rows, cells } = mapOf(art);
   return ({ x, y, dx, dy, count }) => {
-    const [u, v] = [(a * x + c * y + e) * columns, (b * x + d * y + f) * rows];
-    const [du, dv] = [(a * dx + c * dy) * columns, (b * dx + d * dy) * rows];
+    const u = (a * x + c * y + e) * columns;
+    const v = (b * x + d * y + f) * rows;
+    const du = (a * dx + c * dy) * columns;
+    const dv = (b * dx + d * dy) * rows;
     let sum = 0;
     for (let k = 0; k < count; k++) {
-      const [column, row] = [floor(u + k * du), floor(v + k * dv)];
+      const column = floor(u + k * du);
+      const row = floor(v + k * dv);
       if (column >= 0 && column < columns && row >= 0 && row < rows)
         sum += cells[row * columns + column] ?? 0;
     }
@@ -96,5 +100,5 @@ export function laneOf(
 /** Equal for the motifs of a repeat that lie alike in what is seen of them: cuts meet the same in their lanes. */
 export function liesAs({ sha256 }: Artwork, [a, b, c, d]: Affine, box: Box, room: Box): string {
   const seen = [room.x - box.x, room.y - box.y, room.width, room.height];
-  return [sha256, ...[a, b, c, d, ...seen].map((value) => value.toFixed(6))].join(' ');
+  return [sha256, ...[a, b, c, d, ...seen].map((value) => Math.round(value * 1e6))].join(' ');
 }

@@ -6,6 +6,7 @@ import {
   mapBox,
   regionBox,
   right,
+  type Affine,
   type Box,
 } from '../../geometry';
 import type { Piece } from '../../layout';
@@ -28,10 +29,10 @@ const STEP_MM = 1;
 const MOST_PLACES = 1200;
 /** What a seam through a part to be kept whole costs: more than all detail there can be. */
 export const THROUGH_WHOLE = 1e6;
-/** What cuts across a piece cost: upright ones by how far from the left, level ones by how far down. */
+/** What cuts across a piece cost, when asked for: upright ones by how far from the left, level ones by how far down. */
 export interface PieceCosts {
-  readonly upright: CutCosts;
-  readonly level: CutCosts;
+  readonly upright: () => CutCosts;
+  readonly level: () => CutCosts;
 }
 
 /**
@@ -46,9 +47,28 @@ const BENT_LOOK = 0.3;
 
 const { floor, min, max, ceil } = Math;
 
+/** A picture on a piece, with the map that takes it back to its unit square. */
+interface Lying {
+  readonly art: Artwork;
+  readonly toUnit: Affine;
+  /** What of it is on the piece, mm. */
+  readonly room: Box;
+  /** Equal for motifs that lie alike. */
+  readonly lies: string;
+}
+
+const wholeOf = ({ widthMm: width, heightMm: height }: Piece): Box => ({
+  x: 0,
+  y: 0,
+  width,
+  height,
+});
+const looksOf = (art: Artwork) => max(LEAST_LOOKS, mapOf(art).columns, mapOf(art).rows);
+
 /**
  * How much detail a straight cut through a piece meets, as if summed along it (detail × mm), from
- * the maps of detail of its pictures; and where it would cross what must stay whole.
+ * the maps of detail of its pictures; and where it would cross what must stay whole. Cuts of a
+ * direction are looked along when they are first asked for: many pieces need none of the other.
  * @param wholes parts of the piece no cut may cross, piece mm.
  */
 export function cutCostsOf(
@@ -56,23 +76,29 @@ export function cutCostsOf(
   arts: ReadonlyMap<string, Artwork>,
   wholes: readonly Box[],
 ): PieceCosts {
+  const whole = wholeOf(piece);
+  const placed = piece.arts.flatMap(({ artSha256, matrix, box }): Lying[] => {
+    const art = arts.get(artSha256);
+    if (!art) return [];
+    const [toUnit, room] = [inverse(matrix), intersection(box, whole)];
+    return [{ art, toUnit, room, lies: liesAs(art, toUnit, box, room) }];
+  });
+  const known: Partial<Record<Axis, CutCosts>> = {};
+  const along = (axis: Axis) => (known[axis] ??= costsAlong(axis, piece, placed, wholes));
+  return { upright: () => along('upright'), level: () => along('level') };
+}
+
+/** What cuts of one direction meet. */
+function costsAlong(
+  axis: Axis,
+  piece: Piece,
+  placed: readonly Lying[],
+  wholes: readonly Box[],
+): CutCosts {
   const { widthMm, heightMm } = piece;
   const stepMm = Math.max(STEP_MM, Math.max(widthMm, heightMm) / MOST_PLACES);
-  const columns = Math.floor(widthMm / stepMm) + 1;
-  const rows = Math.floor(heightMm / stepMm) + 1;
-  const whole = { x: 0, y: 0, width: widthMm, height: heightMm };
-  const upright = new Float64Array(columns);
-  const level = new Float64Array(rows);
-  const placed = piece.arts.flatMap(({ artSha256, matrix, box }) => {
-    const art = arts.get(artSha256);
-    return art ? [{ art, toUnit: inverse(matrix), box }] : [];
-  });
-  const looksOf = (art: Artwork) => max(LEAST_LOOKS, mapOf(art).columns, mapOf(art).rows);
-  const look = (room: Box, looks: number, meets: Meets, lanes: Lanes) => {
-    addAcross(upright, stepMm, { axis: 'upright', room, looks, meets, ...lanes('upright') });
-    addAcross(level, stepMm, { axis: 'level', room, looks, meets, ...lanes('level') });
-  };
-  const lines = columns + rows;
+  const lines = Math.floor((axis === 'upright' ? widthMm : heightMm) / stepMm) + 1;
+  const sums = new Float64Array(lines);
   const bent = meetsBent(
     piece,
     placed.map(({ art, toUnit }) => detailAt(art, toUnit)),
@@ -80,33 +106,27 @@ export function cutCostsOf(
   if (bent) {
     const looks = max(0, ...placed.map(({ art }) => looksOf(art)));
     spend(lines * looks * (BENT_LOOK + placed.length / 100), 'detail-at-seams');
-    look(whole, looks, bent, () => ({ lane: null, met: new Map() }));
+    addAcross(sums, stepMm, {
+      ...{ axis, room: wholeOf(piece), looks, meets: bent, lane: null, met: new Map() },
+    });
   } else {
     const alike = new Map<string, Map<number, number>>();
-    for (const { art, toUnit, box } of placed) {
+    for (const { art, toUnit, room, lies } of placed) {
       spend((lines * looksOf(art)) / LOOKS_A_UNIT, 'detail-at-seams');
-      const room = intersection(box, whole);
-      const lies = liesAs(art, toUnit, box, room);
-      const lanes: Lanes = (axis) => {
-        const lane = laneOf(art, toUnit, axis);
-        // without lanes a cut is known by its own place alone
-        if (!lane) return { lane, met: new Map<number, number>() };
-        const met = alike.get(axis + lies) ?? new Map<number, number>();
-        alike.set(axis + lies, met);
-        return { lane, met };
-      };
-      look(room, looksOf(art), meetsOf(art, toUnit), lanes);
+      const lane = laneOf(art, toUnit, axis);
+      // without lanes a cut is known by its own place alone
+      const met = (lane && alike.get(lies)) ?? new Map<number, number>();
+      if (lane) alike.set(lies, met);
+      const meets = meetsOf(art, toUnit);
+      addAcross(sums, stepMm, { axis, room, looks: looksOf(art), meets, lane, met });
     }
   }
   for (const kept of wholes) {
-    forbid(upright, stepMm, kept.x, right(kept));
-    forbid(level, stepMm, kept.y, bottom(kept));
+    if (axis === 'upright') forbid(sums, stepMm, kept.x, right(kept));
+    else forbid(sums, stepMm, kept.y, bottom(kept));
   }
-  return { upright: { stepMm, costs: [...upright] }, level: { stepMm, costs: [...level] } };
+  return { stepMm, costs: [...sums] };
 }
-
-/** Which lane a cut at a place is in, by the cut's direction, and what was met there. */
-type Lanes = (axis: Axis) => Pick<Across, 'lane' | 'met'>;
 
 /** A picture as cuts of one direction meet it. */
 interface Across {

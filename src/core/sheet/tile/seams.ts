@@ -98,7 +98,8 @@ function roomRound(costs: readonly number[]): Float64Array {
   const room = new Float64Array(costs.length).fill(Infinity);
   const dearer = (at: number, than: number) => (costs[at] ?? 0) > (costs[than] ?? 0) + 1e-9;
   const walk = (from: number, by: 1 | -1) => {
-    let [edge, busy] = [from - by, false];
+    let edge = from - by;
+    let busy = false;
     for (let at = from; at >= 0 && at < costs.length; at += by) {
       const before = at - by;
       const starts = before >= 0 && before < costs.length;
@@ -154,7 +155,8 @@ export function bestSeams(
     before = now;
     from.push(came);
   }
-  let [cost, last] = [Infinity, -1];
+  let cost = Infinity;
+  let last = -1;
   for (let at = 1; at < places; at++) {
     const rest = reach.lengthMm - at * stepMm;
     if (rest < leastMm - HAIR_MM || rest <= 0 || rest > longest(reach, count - 1, count)) continue;

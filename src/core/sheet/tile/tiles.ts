@@ -84,6 +84,8 @@ export interface TileInput {
   /** Whether the print lies mirrored on the paper, so that the table shows it from behind. */
   readonly mirrored: boolean;
   readonly costs: PieceCosts;
+  /** Where the piece is printed at all. */
+  readonly printed: Region;
 }
 
 /** What each sheet prints beyond its seams, by trimming school and which of a pair lies under. */
@@ -104,7 +106,9 @@ export function tilesNeeded(input: TileInput): number {
   return sheetsFor(x) * sheetsFor(y);
 }
 
-function cheapest(reach: Reach, count: number, cuts: PieceCosts['upright']) {
+function cheapest(reach: Reach, count: number, costs: PieceCosts['upright']) {
+  if (count === 1 && seamsHold(reach, [])) return { atMm: [], cost: 0 };
+  const cuts = costs();
   for (const least of [LEAST_STRIP_MM, LEAST_STRIP_MM / 3, 0]) {
     const found = bestSeams(reach, count, cuts, least);
     if (found) return found;
@@ -127,7 +131,7 @@ const LEAST_INK_MM2 = 0.5;
 const MOST_LOOKED_AT = 60;
 
 /** Where a piece is printed at all: its paper as far as its pictures reach. */
-function printedOf({ cut, arts }: Piece): Region {
+export function printedOf({ cut, arts }: Piece): Region {
   if (arts.length > MOST_LOOKED_AT) return cut;
   return overlapOf(cut, unite(...arts.map(({ box }) => [rectRing(box)])));
 }
@@ -145,7 +149,7 @@ function neighboursOf(row: number, column: number, mirrored: boolean) {
 
 /** The tiles between seams, laid row by row from the table's upper left; those without ink left out. */
 function tilesBetween(
-  { piece, choices, mirrored }: TileInput,
+  { piece, choices, mirrored, printed }: TileInput,
   reaches: { x: Reach; y: Reach },
   xs: readonly number[],
   ys: readonly number[],
@@ -162,7 +166,7 @@ function tilesBetween(
     const areas = areasBetween(region, xs, ys);
     return (row: number, column: number) => (areas[row]?.[seenColumn(column)] ?? 0) > LEAST_INK_MM2;
   };
-  const [holdsInk, holdsPaper] = [holds(printedOf(piece)), holds(piece.cut)];
+  const [holdsInk, holdsPaper] = [holds(printed), holds(piece.cut)];
   const tiles: Tile[] = [];
   let papered = 0;
   for (let row = 0; row < rows; row++) {
@@ -232,7 +236,7 @@ export function tilePiece(input: TileInput): Tiling | null {
     ? [hand.downAtMm, hand.acrossAtMm]
     : [down.atMm, across.atMm];
   const costAt = (d: readonly number[], a: readonly number[]) =>
-    costOf(costs.upright, d) + costOf(costs.level, a);
+    (d.length > 0 ? costOf(costs.upright(), d) : 0) + (a.length > 0 ? costOf(costs.level(), a) : 0);
   return {
     pieceId: piece.id,
     rows,
