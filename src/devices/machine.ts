@@ -76,7 +76,10 @@ export function simulatedMachine(machine: Machine): Device {
   const usualC = Math.min(machine.maxC ?? FIXED_C, 205);
   // full power brings it there in its time, against its own losses
   const power = (usualC - ROOM_C) / warmUpS + (nature.loses * (usualC - ROOM_C)) / 2;
-  let [heatC, wantedC, heating, openS] = [ROOM_C, null as number | null, false, 0];
+  let heatC = ROOM_C;
+  let wantedC = null as number | null;
+  let heating = false;
+  let openS = 0;
   let load = { things: 0, c: ROOM_C };
   let timerS: number | null = null;
   let part: string | null = null;

@@ -67,7 +67,9 @@ const DULL = 0.55;
 export function dulled(print: Raster): Raster {
   const data = new Uint8ClampedArray(print.data.length);
   for (let at = 0; at < data.length; at += 4) {
-    const [r, g, b] = [print.data[at] ?? 255, print.data[at + 1] ?? 255, print.data[at + 2] ?? 255];
+    const r = print.data[at] ?? 255;
+    const g = print.data[at + 1] ?? 255;
+    const b = print.data[at + 2] ?? 255;
     const grey = (r + g + b) / 3;
     for (let i = 0; i < 3; i++) {
       const value = print.data[at + i] ?? 255;

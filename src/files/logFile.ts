@@ -65,7 +65,8 @@ export function mergedLog(
 ): MergedLog {
   const own = new Map(there.map((record) => [record.id, record]));
   const fresh = new Map<string, PressRecord>();
-  let [known, other] = [0, 0];
+  let known = 0;
+  let other = 0;
   for (const record of incoming) {
     const mine = own.get(record.id) ?? fresh.get(record.id);
     if (!mine) fresh.set(record.id, record);

@@ -12,7 +12,10 @@ export interface DrawnLine {
 
 /** The box of what was drawn, pixels; null where nothing was. */
 function inkBox({ width, height, data }: ImageData) {
-  let [left, top, right, bottom] = [width, height, -1, -1];
+  let left = width;
+  let top = height;
+  let right = -1;
+  let bottom = -1;
   for (let y = 0, at = 3; y < height; y++)
     for (let x = 0; x < width; x++, at += 4) {
       if (data[at] === 0) continue;

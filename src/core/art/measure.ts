@@ -102,7 +102,9 @@ function paletteOf({ data, width, height }: Raster): ArtFacts['palette'] {
   let inked = 0;
   for (let i = 0; i < width * height * 4; i += 4) {
     if ((data[i + 3] ?? 0) < INKED_ALPHA) continue;
-    const [r, g, b] = [data[i] ?? 0, data[i + 1] ?? 0, data[i + 2] ?? 0];
+    const r = data[i] ?? 0;
+    const g = data[i + 1] ?? 0;
+    const b = data[i + 2] ?? 0;
     const key = ((r >> 4) << 8) | ((g >> 4) << 4) | (b >> 4);
     const bin = bins.get(key) ?? [0, 0, 0, 0];
     bins.set(key, [bin[0] + 1, bin[1] + r, bin[2] + g, bin[3] + b]);

@@ -46,7 +46,9 @@ function areasOf({ data, width, height }: Raster) {
   const bins = new Map<number, [count: number, r: number, g: number, b: number]>();
   for (let i = 0; i < width * height * 4; i += 4) {
     if ((data[i + 3] ?? 0) < INKED_ALPHA) continue;
-    const [r, g, b] = [data[i] ?? 0, data[i + 1] ?? 0, data[i + 2] ?? 0];
+    const r = data[i] ?? 0;
+    const g = data[i + 1] ?? 0;
+    const b = data[i + 2] ?? 0;
     const bin = bins.get(key(r, g, b));
     if (bin) {
       bin[0]++;
@@ -154,7 +156,8 @@ export function neighboursOf(raster: Raster): Neighbours {
   countEdges(labels, raster, edges, 'column');
   const all = [...edges.values()].reduce((sum, { count }) => sum + count, 0);
   const hasEdge = (pair: number) => {
-    const [one, other] = [areas[(pair >> 8) - 1], areas[(pair & 255) - 1]];
+    const one = areas[(pair >> 8) - 1];
+    const other = areas[(pair & 255) - 1];
     return !one || !other || apart(one, other) >= EDGE_FROM;
   };
   const colourOf = (label: number) => {

@@ -26,7 +26,9 @@ export function borderColour({ data, width, height }: Raster): Rgb {
   const look = (x: number, y: number) => {
     const at = (y * width + x) * 4;
     if ((data[at + 3] ?? 0) < 128) return;
-    const [r, g, b] = [data[at] ?? 0, data[at + 1] ?? 0, data[at + 2] ?? 0];
+    const r = data[at] ?? 0;
+    const g = data[at + 1] ?? 0;
+    const b = data[at + 2] ?? 0;
     const key = ((r >> 4) << 8) | ((g >> 4) << 4) | (b >> 4);
     const sum = counts.get(key) ?? [0, 0, 0, 0];
     counts.set(key, [sum[0] + 1, sum[1] + r, sum[2] + g, sum[3] + b]);

@@ -47,8 +47,10 @@ function darkIn({ width, height, light }: Grey): Uint8Array {
   const dark = new Uint8Array(width * height);
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++) {
-      const [l, r] = [max(0, x - reach), min(width, x + reach)];
-      const [t, b] = [max(0, y - reach), min(height, y + reach)];
+      const l = max(0, x - reach);
+      const r = min(width, x + reach);
+      const t = max(0, y - reach);
+      const b = min(height, y + reach);
       const at = (row: number, column: number) => sums[row * (width + 1) + column] ?? 0;
       const mean = (at(b, r) - at(t, r) - at(b, l) + at(t, l)) / ((r - l) * (b - t));
       dark[y * width + x] = Number((light[y * width + x] ?? 0) < DARK_SHARE * mean);
@@ -76,7 +78,8 @@ function blobsIn(dark: Uint8Array, width: number): Blob[] {
     const open = [start];
     seen[start] = 1;
     for (let at = open.pop(); at !== undefined; at = open.pop()) {
-      const [x, y] = [at % width, floor(at / width)];
+      const x = at % width;
+      const y = floor(at / width);
       blob.area++;
       blob.x += x;
       blob.y += y;
@@ -115,7 +118,8 @@ const MOST_MARKS = 12;
 /** A frame with a square in it: the marks of the chart, and hardly anything else. */
 function marksAmong(blobs: readonly Blob[]): (Point & { size: number })[] {
   return blobs.flatMap((ring) => {
-    const [w, h] = [wide(ring), high(ring)];
+    const w = wide(ring);
+    const h = high(ring);
     const fills = ring.area / (w * h);
     const flat = max(w, h) > MOST_TILT * min(w, h);
     if (min(w, h) < LEAST_MARK_PX || flat || fills < RING_FILLS.from || fills > RING_FILLS.to)

@@ -16,7 +16,8 @@ export function between({ side, nodes }: Lattice, place: readonly number[]): Rgb
   const sum = [0, 0, 0];
   for (let corner = 0; corner < 8; corner++) {
     const step = [corner >> 2, (corner >> 1) & 1, corner & 1];
-    let [weight, node] = [1, 0];
+    let weight = 1;
+    let node = 0;
     for (let i = 0; i < 3; i++) {
       const part = (place[i] ?? 0) - (low[i] ?? 0);
       weight *= step[i] ? part : 1 - part;

@@ -149,7 +149,8 @@ function mainParts(program: Program, operations: readonly Operation[]): WorkPart
     if (to > i) {
       const { part, next } = runPart(program, operations, i, to, waitS);
       parts.push(part);
-      [waitS, i] = [0, next];
+      waitS = 0;
+      i = next;
       continue;
     }
     i++;

@@ -49,7 +49,8 @@ export function bookingOf(machine: MachineWork): Booking {
       return laneFree(from, use.toS - use.fromS) - use.fromS;
     },
     take: (use, startS) => {
-      const [from, to] = [startS + use.fromS, startS + use.toS];
+      const from = startS + use.fromS;
+      const to = startS + use.toS;
       const lane = lanes.find((each) => each.free(from, to - from) === from);
       lane?.take(from, to);
       turnable = false;

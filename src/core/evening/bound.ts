@@ -22,7 +22,8 @@ function afterAway(away: readonly Span[], atS: number): number {
 function preemptive(loads: readonly Load[], away: readonly Span[]): number {
   const waiting = [...loads].sort((a, b) => a.headS - b.headS);
   const open: { left: number; tailS: number }[] = [];
-  let [at, end] = [0, 0];
+  let at = 0;
+  let end = 0;
   while (waiting.length > 0 || open.length > 0) {
     if (open.length === 0) at = Math.max(at, waiting[0]?.headS ?? at);
     at = afterAway(away, at);

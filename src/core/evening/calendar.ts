@@ -20,7 +20,8 @@ export function calendarOf(taken: readonly Span[]): Calendar {
   const ends: number[] = [];
   /** The first span that ends after a moment. */
   const first = (atS: number): number => {
-    let [low, high] = [0, ends.length];
+    let low = 0;
+    let high = ends.length;
     while (low < high) {
       const middle = (low + high) >> 1;
       if ((ends[middle] as number) > atS) high = middle;

@@ -139,7 +139,9 @@ function decode(progress: Progress, uses: readonly UseAt[], order: Order, byS = 
 /** The piece whose next block can be begun soonest. */
 function soonestPiece(progress: Progress, wanted: Wanted, awaitS: number): number {
   const { floor, pieces, next } = progress;
-  let [best, bestAt, most] = [-1, Infinity, -1];
+  let best = -1;
+  let bestAt = Infinity;
+  let most = -1;
   pieces.forEach(({ blocks }, piece) => {
     const nth = next[piece] as number;
     const block = blocks[nth];
@@ -147,7 +149,11 @@ function soonestPiece(progress: Progress, wanted: Wanted, awaitS: number): numbe
     if (!block || readyS === Infinity) return;
     const at = opens(floor, block, readyS) - (block.use === null ? 0 : awaitS);
     const want = wanted(piece, nth);
-    if (at < bestAt || (at === bestAt && want > most)) [best, bestAt, most] = [piece, at, want];
+    if (at < bestAt || (at === bestAt && want > most)) {
+      best = piece;
+      bestAt = at;
+      most = want;
+    }
   });
   return best;
 }

@@ -51,13 +51,19 @@ function begins({ first }: Floor, is: number, atS: number): void {
 
 /** Who is free the soonest; of several, the one who has the least time before the next thing. */
 function soonestPerson({ people }: Floor, fromS: number, lastsS: number): [number, number] {
-  let [who, at, until] = [0, Infinity, Infinity];
+  let who = 0;
+  let at = Infinity;
+  let until = Infinity;
   for (let i = 0; i < people.length; i++) {
     const person = people[i] as Calendar;
     const free = person.free(fromS, lastsS);
     if (free > at) continue;
     const next = person.nextAfter(free);
-    if (free < at || next < until) [who, at, until] = [i, free, next];
+    if (free < at || next < until) {
+      who = i;
+      at = free;
+      until = next;
+    }
   }
   return [who, at];
 }
@@ -160,12 +166,17 @@ function byHand(
   block: Block,
   readyS: number,
 ): [endS: number, hands: Placed['hands']] {
-  let [who, endS] = [0, Infinity];
+  let who = 0;
+  let endS = Infinity;
   let parts: readonly Span[] = [];
   people.forEach((calendar, person) => {
     const own = inParts(calendar, readyS, block);
     const end = own[own.length - 1]?.toS ?? readyS;
-    if (end < endS) [who, endS, parts] = [person, end, own];
+    if (end < endS) {
+      who = person;
+      endS = end;
+      parts = own;
+    }
   });
   for (const { fromS, toS } of parts) people[who]?.take(fromS, toS);
   return [endS, parts.map((part) => ({ ...part, person: who }))];

@@ -26,7 +26,8 @@ export const stepS = ({ beforeS, aloneS, afterS }: Step): number => beforeS + al
 /** When steps need hands and the machine. Hands that go on without a break are one span. */
 export function timelineOf(steps: readonly Step[]): Timeline {
   const hands: { fromS: number; toS: number }[] = [];
-  let [at, machineToS] = [0, 0];
+  let at = 0;
+  let machineToS = 0;
   const taken = (lastsS: number) => {
     const last = hands[hands.length - 1];
     if (lastsS > 0 && last?.toS === at) last.toS += lastsS;

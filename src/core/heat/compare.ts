@@ -70,10 +70,12 @@ const MET = 2e-3;
  * @param doseS as seconds at 200 °C.
  */
 export function equalDwell(setup: Setup, doseS: number, assumed: Assumed): number {
-  let [low, high] = [SEARCHED.from * setup.dwellS, SEARCHED.to * setup.dwellS];
+  let low = SEARCHED.from * setup.dwellS;
+  let high = SEARCHED.to * setup.dwellS;
   const missed = (dwellS: number) =>
     Math.log((heated({ ...setup, dwellS }, assumed)?.doseS ?? 0) / doseS);
-  let [at, off] = [setup.dwellS, missed(setup.dwellS)];
+  let at = setup.dwellS;
+  let off = missed(setup.dwellS);
   // a dose grows at least as fast as time: the first guess, then secants kept within what is known
   let next = at * Math.exp(-off * 0.8);
   for (let look = 0; look < LOOKS && Math.abs(off) > MET; look++) {

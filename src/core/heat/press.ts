@@ -217,7 +217,9 @@ export function heated(
   const state = stateOf(wall, fromC, near && 'heater' in near ? near.heater.fromC : setup.plateC);
   const conductor = new Conductor(wall);
   const course: HeatAt[] = [];
-  let [s, doseS, outS] = [0, 0, 0];
+  let s = 0;
+  let doseS = 0;
+  let outS = 0;
   let peakTapeC = -Infinity;
   for (const { between, untilS, isOut } of stages) {
     let dt = steps.firstS;

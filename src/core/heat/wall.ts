@@ -67,7 +67,8 @@ export const GRID: Grid = { leastM: 4e-5, growth: 1.25, mostM: 6e-4, least: 4 };
 /** Widths of the cells of a layer: narrow at both faces, where the temperature bends. */
 export function widthsOf(thicknessM: number, { leastM, growth, mostM, least }: Grid): number[] {
   const half: number[] = [];
-  let [sum, next] = [0, Math.min(leastM, thicknessM / least)];
+  let sum = 0;
+  let next = Math.min(leastM, thicknessM / least);
   while (sum < thicknessM / 2 - 1e-12) {
     half.push(next);
     sum += next;

@@ -7,7 +7,8 @@ const { min, max, abs } = Math;
 
 /** Whether a pixel fits what the 3 × 3 pixels round the same place of the other picture span. */
 function fitsNear(value: number, other: Raster, column: number, row: number, channel: number) {
-  let [low, high] = [255, 0];
+  let low = 255;
+  let high = 0;
   for (let y = max(0, row - 1); y <= min(other.height - 1, row + 1); y++) {
     for (let x = max(0, column - 1); x <= min(other.width - 1, column + 1); x++) {
       const near = other.data[(y * other.width + x) * 4 + channel] ?? 255;
@@ -35,7 +36,8 @@ export function compare(got: Raster, meant: Raster, inside?: Uint8Array): Differ
   if (got.width !== meant.width || got.height !== meant.height)
     throw new RangeError('Only pictures of one size can be compared.');
   const where = new Uint8Array(got.width * got.height);
-  let [looked, off] = [0, 0];
+  let looked = 0;
+  let off = 0;
   for (let row = 0, at = 0; row < got.height; row++) {
     for (let column = 0; column < got.width; column++, at++) {
       if (inside && !inside[at]) continue;

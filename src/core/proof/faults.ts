@@ -46,7 +46,8 @@ function darkness(page: Raster): { width: number; height: number; dark: Uint8Arr
   const dark = new Uint8Array(width * height);
   for (let row = 0, at = 0; row < height; row++)
     for (let column = 0; column < width; column++, at++) {
-      const [x, y] = [(column + 0.5) / LOOK_PX_PER_MM, (row + 0.5) / LOOK_PX_PER_MM];
+      const x = (column + 0.5) / LOOK_PX_PER_MM;
+      const y = (row + 0.5) / LOOK_PX_PER_MM;
       sampleInto(page, x, y, data, at * 4);
       const light = (data[at * 4] ?? 255) + (data[at * 4 + 1] ?? 255) + (data[at * 4 + 2] ?? 255);
       dark[at] = light / 3 >= WHITE_FROM ? 0 : round(255 - light / 3);
@@ -57,7 +58,10 @@ function darkness(page: Raster): { width: number; height: number; dark: Uint8Arr
 type Dark = ReturnType<typeof darkness>;
 
 function boundsOf({ width, height, dark }: Dark): Bounds | null {
-  let [left, top, right, bottom] = [width, height, -1, -1];
+  let left = width;
+  let top = height;
+  let right = -1;
+  let bottom = -1;
   for (let row = 0, at = 0; row < height; row++)
     for (let column = 0; column < width; column++, at++) {
       if ((dark[at] ?? 0) === 0) continue;
@@ -86,7 +90,9 @@ const BEYOND_PX = 1.5;
  */
 function misfit(meant: Dark, got: Dark, bounds: Bounds, { flipped, scale, dx, dy }: Guess) {
   const { left, right, top, bottom } = bounds;
-  let [off, ink, lost] = [0, 0, 0];
+  let off = 0;
+  let ink = 0;
+  let lost = 0;
   for (let row = 0; row < meant.height; row += 2)
     for (let column = 0; column < meant.width; column += 2) {
       const wanted = meant.dark[row * meant.width + column] ?? 0;

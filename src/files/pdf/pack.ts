@@ -41,7 +41,8 @@ const [ADLER_PRIME, ADLER_RUN] = [65521, 2655];
 
 /** Adler-32 of what it is fed (RFC 1950 §9). */
 function adler32() {
-  let [a, b] = [1, 0];
+  let a = 1;
+  let b = 0;
   return {
     add(bytes: Uint8Array): void {
       for (let at = 0; at < bytes.length;) {

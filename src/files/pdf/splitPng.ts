@@ -51,7 +51,8 @@ export async function splitPng(png: PngStructure, inflate: Inflater): Promise<Pa
   const alphaRows = batching(1 + png.width * alphaBytes, alphaPacker.write);
 
   const reader = inflate(png.idat).getReader();
-  let [filled, done] = [0, 0];
+  let filled = 0;
+  let done = 0;
   while (done < png.height) {
     const { value: chunk } = await reader.read();
     if (!chunk) throw new Error('The PNG ends in the middle of its picture. Bring it in again.');

@@ -9,7 +9,8 @@ import { secondsAt } from './touch';
 export function stateOf(run: EveningRun, now: Date): PressingState {
   const made = assembledOf(run);
   const { pieces } = progressOf(made, run, secondsAt(run, now));
-  let [done, of] = [0, 0];
+  let done = 0;
+  let of = 0;
   pieces.forEach((piece, at) => {
     if (piece.dropped) return;
     made.loads[at]?.blocks.forEach(({ steps }, block) => {

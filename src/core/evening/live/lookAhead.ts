@@ -30,7 +30,9 @@ export interface Need {
 /** When steps will need hands, as early and as late as can be, if they are begun now. */
 export function needsOf(made: Assembled, place: Place, steps: readonly Step[]): Need[] {
   const needs: { earliestS: number; latestS: number; slowS: number; mayWaitS: number }[] = [];
-  let [early, late, open] = [0, 0, false];
+  let early = 0;
+  let late = 0;
+  let open = false;
   const busy = (quickS: number, slowS: number, mayWaitS: number) => {
     const last = needs[needs.length - 1];
     if (open && last) last.slowS += slowS;

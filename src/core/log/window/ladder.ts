@@ -168,7 +168,8 @@ export function ladderFor(
   let ways: Ways = [new Float64Array(worlds.length).fill(1)];
   const goodNow = goodAfter(ways, goods);
   const rungs: Setting[] = [];
-  let [bits, good] = [0, goodNow];
+  let bits = 0;
+  let good = goodNow;
   while (rungs.length < Math.min(most, MOST_RUNGS)) {
     if (question.ask === 'window' && good >= ENOUGH_GOOD) break;
     const looked = all

@@ -53,7 +53,8 @@ const LEFT_OUT = 0.1;
 /** How likely a setting comes out how. */
 export function chancesOf({ from, draws }: Window, setting: Setting): Chances {
   const place = placeOf(setting, from);
-  let [pale, over] = [0, 0];
+  let pale = 0;
+  let over = 0;
   const good = draws.parameters.map((parameters, i) => {
     const [tooLittle = 0, right = 0, tooMuch = 0] = chancesBy(parameters, place);
     const share = draws.shares[i] ?? 0;
