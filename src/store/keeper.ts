@@ -95,15 +95,16 @@ export function createKeeper(store: BenchStore) {
     return writing;
   }
 
-  // what this one writes itself it hears too: the same revision once more
-  const unhear = store.hear((changes) => {
+  // what this tab writes by other ways; another tab's is known when it was read, so that nothing is written over it unread
+  const unhear = store.hear((changes, elsewhere) => {
+    if (elsewhere) return;
     for (const { kind, id, rev } of changes)
       if (!waiting.has(keyOf({ kind, id }))) revs.set(keyOf({ kind, id }), rev ?? 0);
   });
 
   return {
     state,
-    /** What a document was read as. */
+    /** What a document was read as, also once more after another tab wrote it. */
     know: (kind: DocumentKind, id: string, rev: number): void => {
       revs.set(keyOf({ kind, id }), rev);
     },

@@ -54,7 +54,9 @@ export async function openShelf(store: BenchStore, keeper: Keeper) {
       if (!list || keeper.holds(kind, id)) continue;
       loadDocument(store, SHELF_KINDS[list], id).then(
         (found) => {
-          if (!keeper.holds(kind, id)) set(list, id, found?.ok ? found.kept.body : null);
+          if (keeper.holds(kind, id)) return;
+          keeper.know(SHELF_KINDS[list], id, found?.ok ? found.kept.rev : 0);
+          set(list, id, found?.ok ? found.kept.body : null);
         },
         () => undefined, // it stays as it was shown; the next change here is compared all the same
       );

@@ -180,6 +180,8 @@ test('a look while it is pressed is no step of it, and is read in its record', a
   await big(other).click();
   await expect(title(other)).not.toHaveText(second);
   const third = (await title(other).textContent()) ?? '';
+  // it has come here behind the dialog before that tab is closed
+  await expect(page.locator('h1')).toHaveText(third);
   await other.close();
   await expect(dialog(page).getByRole('progressbar')).toHaveCount(0, { timeout: 150_000 });
   await dialog(page).getByRole('button', { name: 'Close' }).click();

@@ -29,6 +29,11 @@ export function useKept<K extends DocumentKind>(
   const [body, setBody] = useState<Documents[K] | null>();
   /** What is shown, and what that was made from: the last that is known to be stored. */
   const known = useRef<{ shown: Documents[K] | null; from: Documents[K] | null }>(NOTHING);
+  /** What a hand goes by: what was drawn last, or what it made of it since. */
+  const seen = useRef<Documents[K] | null>(null);
+  useEffect(() => {
+    seen.current = body ?? null;
+  }, [body]);
 
   useEffect(() => {
     let gone = false;
@@ -68,11 +73,16 @@ export function useKept<K extends DocumentKind>(
   const change = useCallback(
     (next: Documents[K] | null) => {
       const { shown, from } = known.current;
-      known.current = { shown: next, from: keeper.holds(kind, id) ? from : shown };
-      setBody(next);
-      void keeper.put(kind, id, next);
+      // another tab's may have come in since what is changed was drawn
+      const unseen = next !== null && seen.current !== shown;
+      const both = unseen ? join(seen.current, next, shown) : next;
+      if (unseen && !both) return notify({ tone: 'warning', text: overtaken });
+      known.current = { shown: both, from: keeper.holds(kind, id) ? from : shown };
+      seen.current = both;
+      setBody(both);
+      void keeper.put(kind, id, both);
     },
-    [keeper, kind, id],
+    [keeper, kind, id, join, overtaken, notify],
   );
   return [body, change];
 }

@@ -35,23 +35,20 @@ function useAssembled(run: EveningRun): Assembled {
 /** Plans anew behind the screen: an order found is taken only where nothing has happened meanwhile. */
 function useReplanner(run: EveningRun, onRun: (run: EveningRun) => void) {
   const replanner = useRef<Replanner | null>(null);
-  const latest = useRef(run);
+  const latest = useRef({ run, onRun });
   useEffect(() => {
-    latest.current = run;
+    latest.current = { run, onRun };
   });
   useEffect(() => {
     replanner.current = createReplanner();
     return () => replanner.current?.close();
   }, []);
-  return useCallback(
-    (from: EveningRun, nowS: number) => {
-      void replanner.current?.again(from, nowS).then((order) => {
-        if (latest.current.events.length === from.events.length)
-          onRun({ ...latest.current, order });
-      });
-    },
-    [onRun],
-  );
+  return useCallback((from: EveningRun, nowS: number) => {
+    void replanner.current?.again(from, nowS).then((order) => {
+      const { run: stands, onRun: keep } = latest.current;
+      if (stands.events.length === from.events.length) keep({ ...stands, order });
+    });
+  }, []);
 }
 
 /** What simulated machines show while they heat is read off them, as a person would. */
