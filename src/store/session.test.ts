@@ -191,27 +191,6 @@ describe('a job open for editing', () => {
   });
 });
 
-describe('small documents, written behind the screen', () => {
-  test('what another tab wrote is not written over by what was made before it was read', async () => {
-    const keeper = createKeeper(store);
-    await keeper.put('run', 'job-1', runOf('job-1'));
-    const lost = jest.fn();
-    keeper.onOvertaken(lost);
-    const other = await tab();
-    const elsewhere = createKeeper(other);
-    elsewhere.know('run', 'job-1', 1);
-    await elsewhere.put('run', 'job-1', runOf('job-1', 2));
-    await settled();
-    await keeper.put('run', 'job-1', runOf('job-1', 3));
-    expect(lost).toHaveBeenCalledWith(
-      expect.objectContaining({ stored: { ok: true, kept: expect.objectContaining({ rev: 2 }) } }),
-    );
-    expect(await loadDocument(store, 'run', 'job-1')).toMatchObject({
-      kept: { body: { events: { length: 2 } } },
-    });
-  });
-});
-
 describe('a database that goes away under the app', () => {
   test('closed: it is opened again', async () => {
     await store.use(async (db) => db.close());
