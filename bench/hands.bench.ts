@@ -7,14 +7,19 @@ import {
   progressOf,
   remainingOf,
   replanned,
+  scatterOf,
   type Assembled,
 } from '@/core/evening';
 import type { EveningRun } from '@/core/model';
 import { EVENINGS, eveningCalled } from '@tests/support/demoEvenings';
 import { pressed } from '@tests/support/simulatedHands';
 
-/** Evenings pressed of each kind, unless `HANDS` says otherwise; plans looked at whenever something was done. */
+/** Evenings pressed of each kind, unless `HANDS` says otherwise; of which kinds, by a word of their names. */
 const TIMES = Number(process.env.HANDS ?? 50);
+const KINDS = process.env.HANDS_KINDS ?? '';
+/** So many at most are pressed once more without care for bells. */
+const MOST_HEEDLESS = 100;
+/** Plans looked at whenever something was done. */
 const LOOKS = 60;
 /** What is told otherwise within so many seconds of the touch before it was never begun. */
 const SAME = JSON.stringify;
@@ -29,36 +34,91 @@ function planned(run: EveningRun, made: Assembled): { run: EveningRun; endS: num
   return { run: { ...run, order: keptOrder(remaining, order) }, endS: schedule.endS };
 }
 
-/** Evenings pressed by hands whose times vary: bells missed, windows missed, how long it takes, what planning anew costs. */
+/** Longer than any evening, s. */
+const ANY_DELAY_S = 1e6;
+
+/** The same evening as it is to somebody who need answer no bell in time: nothing is put off for one. */
+const heedless = (run: EveningRun): EveningRun => ({
+  ...run,
+  programs: run.programs.map((program) => ({
+    ...program,
+    operations: program.operations.map((each) => ({ ...each, mayOverrunS: ANY_DELAY_S })),
+  })),
+});
+
+/** The same evening by hands that always take what they take on average (the mean of a logarithmic normal). */
+const averaged = (run: EveningRun): EveningRun => ({
+  ...run,
+  programs: run.programs.map((program) => ({
+    ...program,
+    operations: program.operations.map((each) => {
+      if (each.countedS !== null || each.hands === 'free') return each;
+      const usualS = each.lasts.usualS * Math.exp(scatterOf(each) ** 2 / 2);
+      return { ...each, lasts: { ...each.lasts, usualS } };
+    }),
+  })),
+});
+
+/** What came of evenings pressed by the same hands. */
+interface Told {
+  endS: number;
+  bells: number;
+  missed: number;
+  windows: number;
+  late: number;
+  plans: number;
+  changed: number;
+  slowestMs: number;
+}
+
+/** An evening pressed so many times, each by other hands, planned anew at every touch. */
+function pressedOften(made: Assembled, run: EveningRun, times: number): Told {
+  const sum: Told = {
+    ...{ endS: 0, bells: 0, missed: 0, windows: 0, late: 0 },
+    ...{ plans: 0, changed: 0, slowestMs: 0 },
+  };
+  for (let seed = 1; seed <= times; seed++) {
+    let events = -1;
+    const one = pressed(made, run, seed, (_made, now, nowS) => {
+      if (now.events.length === events) return now;
+      events = now.events.length;
+      const told = guideAt(made, now, nowS).now;
+      const start = performance.now();
+      const next = replanned(made, now, nowS, LOOKS);
+      sum.slowestMs = Math.max(sum.slowestMs, performance.now() - start);
+      sum.plans++;
+      if (SAME(told) !== SAME(guideAt(made, next, nowS).now)) sum.changed++;
+      return next;
+    });
+    for (const key of ['endS', 'bells', 'missed', 'windows', 'late'] as const) sum[key] += one[key];
+  }
+  return sum;
+}
+
+/** Evenings pressed by hands whose times vary: bells missed, windows missed, what care costs, what planning anew costs. */
 export async function benchHands(): Promise<void> {
   console.log(`evenings by hands that vary, ${TIMES} of each, planned anew at every touch:`);
+  const minutes = (s: number) => (s / 60).toFixed(1);
+  const share = (part: number, all: number) => `${part} of ${all}`;
   for (const [name, wanted] of Object.entries(EVENINGS).slice(0, 6)) {
+    if (!name.includes(KINDS)) continue;
     const begun = eveningCalled(wanted);
     const made = assembledOf(begun);
     const { run, endS } = planned(begun, made);
-    const sum = { endS: 0, bells: 0, missed: 0, windows: 0, late: 0 };
-    let [plans, changed, slowest] = [0, 0, 0];
-    for (let seed = 1; seed <= TIMES; seed++) {
-      let events = -1;
-      const one = pressed(made, run, seed, (_made, now, nowS) => {
-        if (now.events.length === events) return now;
-        events = now.events.length;
-        const told = guideAt(made, now, nowS).now;
-        const start = performance.now();
-        const next = replanned(made, now, nowS, LOOKS);
-        slowest = Math.max(slowest, performance.now() - start);
-        plans++;
-        if (SAME(told) !== SAME(guideAt(made, next, nowS).now)) changed++;
-        return next;
-      });
-      for (const key of ['endS', 'bells', 'missed', 'windows', 'late'] as const)
-        sum[key] += one[key];
-    }
-    const share = (part: number, all: number) => `${part} of ${all}`;
+    const told = pressedOften(made, run, TIMES);
+    // the same hands, drawn by the same seeds
+    const few = Math.min(TIMES, MOST_HEEDLESS);
+    const free = heedless(run);
+    const careful = few < TIMES ? pressedOften(made, run, few) : told;
+    const without = pressedOften(assembledOf(free), free, few);
+    const average = planned(averaged(begun), assembledOf(averaged(begun))).endS;
     console.log(
-      `  ${name.padEnd(36)} plan ${(endS / 60).toFixed(1)}, pressed ${(sum.endS / TIMES / 60).toFixed(1)} min, ` +
-        `bells missed ${share(sum.missed, sum.bells)}, windows ${share(sum.late, sum.windows)}, ` +
-        `told otherwise ${((100 * changed) / plans).toFixed(0)} % of ${plans}, slowest plan ${slowest.toFixed(0)} ms`,
+      `  ${name.padEnd(36)} plan ${minutes(endS)}, by average hands ${minutes(average)}, ` +
+        `pressed ${minutes(told.endS / TIMES)} min, ` +
+        `${minutes((careful.endS - without.endS) / few)} of them for bells, ` +
+        `bells missed ${share(told.missed, told.bells)}, windows ${share(told.late, told.windows)}, ` +
+        `told otherwise ${((100 * told.changed) / told.plans).toFixed(0)} % of ${told.plans}, ` +
+        `slowest plan ${told.slowestMs.toFixed(0)} ms`,
     );
   }
 }

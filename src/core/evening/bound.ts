@@ -1,64 +1,11 @@
-import { rowOf, type Evening, type MachineWork, type Span } from './problem';
 import { casesOf, type Case } from './boundCases';
+import { settingBy, takenByHand, type Taken } from './boundHands';
+import { preemptive, shared, type Load } from './boundLoads';
+import { rowOf, type Evening, type MachineWork, type Span } from './problem';
 
-/** One piece of work for one worker or machine: earliest start, length, and what must follow it, s. */
-interface Load {
-  readonly headS: number;
-  readonly lastsS: number;
-  readonly tailS: number;
-}
-
-/** A moment after a worker was away as long as he was up to then. */
-function afterAway(away: readonly Span[], atS: number): number {
-  let at = atS;
-  for (const { fromS, toS } of away) if (fromS <= at && at < toS) at = toS;
-  return at;
-}
-
-/**
- * The earliest end of all loads on one worker that may lay any of them aside at any time, the one with the longest
- * tail first (Jackson's preemptive rule; Carlier & Pinson 1989): no plan ends sooner.
- */
-function preemptive(loads: readonly Load[], away: readonly Span[]): number {
-  const waiting = [...loads].sort((a, b) => a.headS - b.headS);
-  const open: { left: number; tailS: number }[] = [];
-  let at = 0;
-  let end = 0;
-  while (waiting.length > 0 || open.length > 0) {
-    if (open.length === 0) at = Math.max(at, waiting[0]?.headS ?? at);
-    at = afterAway(away, at);
-    while ((waiting[0]?.headS ?? Infinity) <= at) {
-      const load = waiting.shift();
-      if (load) open.push({ left: load.lastsS, tailS: load.tailS });
-    }
-    const most = open.reduce(
-      (best, each) => (each.tailS > best.tailS ? each : best),
-      open[0] ?? none,
-    );
-    const leaves = away.find(({ fromS }) => fromS > at)?.fromS ?? Infinity;
-    const until = Math.min(at + most.left, waiting[0]?.headS ?? Infinity, leaves);
-    most.left -= until - at;
-    at = until;
-    if (most.left > 0) continue;
-    end = Math.max(end, at + most.tailS);
-    open.splice(open.indexOf(most), 1);
-  }
-  return end;
-}
-const none = { left: 0, tailS: 0 };
-
-/** Loads shared by several workers: what is to be done in all, over their number, and nothing shorter than a load. */
-function shared(loads: readonly Load[], workers: number): number {
-  const sorted = [...loads].sort((a, b) => a.headS - b.headS);
-  let most = 0;
-  // those that begin late all end after the earliest of them, and are followed by the shortest tail
-  for (let i = 0; i < sorted.length; i++) {
-    const late = sorted.slice(i);
-    const sum = late.reduce((total, { lastsS }) => total + lastsS, 0);
-    const tail = Math.min(...late.map(({ tailS }) => tailS));
-    most = Math.max(most, (sorted[i]?.headS ?? 0) + Math.ceil(sum / workers) + tail);
-  }
-  return Math.max(most, ...loads.map(({ headS, lastsS, tailS }) => headS + lastsS + tailS));
+/** A use of a machine, as it is to be set. */
+interface MachineLoad extends Load {
+  readonly setting: number;
 }
 
 /** The least a machine needs from how it is now until it is set so, by whatever settings between, s from now. */
@@ -88,10 +35,16 @@ const stepS = (change: { handsS: number; thenS: number } | null | undefined): nu
 interface Ways {
   readonly heads: readonly (readonly number[])[];
   readonly tails: readonly (readonly number[])[];
+  /** What each takes of a person's time. */
+  readonly taken: ReturnType<typeof takenByHand>;
 }
 
 /** The earliest start of every block, and what must follow its end, by its piece alone and no earlier than told. */
-function waysOf({ pieces, machines }: Evening, notBefore: Case['notBefore']): Ways {
+function waysOf(
+  { pieces, machines }: Evening,
+  taken: Ways['taken'],
+  notBefore: Case['notBefore'],
+): Ways {
   const heads = pieces.map(({ readyS, blocks }) => {
     let at = readyS;
     return blocks.map(({ waitS, lastsS, use }) => {
@@ -113,29 +66,41 @@ function waysOf({ pieces, machines }: Evening, notBefore: Case['notBefore']): Wa
     }
     return left;
   });
-  return { heads, tails };
+  return { heads, tails, taken };
 }
 
 /** What people and machines have to do, with earliest starts and what must follow. */
-function loadsOf(evening: Evening, ways: Ways) {
-  const byMachine = evening.machines.map((): (Load & { setting: number })[] => []);
+function loadsOf(evening: Evening, { heads, tails, taken }: Ways) {
+  const byMachine = evening.machines.map((): MachineLoad[] => []);
   const byHand: Load[] = [];
   let longest = 0;
   evening.pieces.forEach(({ blocks }, p) =>
-    blocks.forEach(({ lastsS, hands, use }, b) => {
-      const headS = ways.heads[p]?.[b] ?? 0;
-      const tailS = ways.tails[p]?.[b] ?? 0;
+    blocks.forEach(({ lastsS, use }, b) => {
+      const headS = heads[p]?.[b] ?? 0;
+      const tailS = tails[p]?.[b] ?? 0;
       longest = Math.max(longest, headS + lastsS + tailS);
-      const part = ({ fromS, toS }: Span): Load => ({
+      const part = ({ fromS, toS, lastsS: boundS = toS - fromS }: Span & Partial<Taken>): Load => ({
         headS: headS + fromS,
-        lastsS: toS - fromS,
+        lastsS: boundS,
         tailS: tailS + lastsS - toS,
       });
-      byHand.push(...hands.map(part));
+      byHand.push(...(taken[p]?.[b] ?? []).map(part));
       if (use) byMachine[use.machine]?.push({ ...part(use), setting: use.setting });
     }),
   );
+  byMachine.forEach((loads, machine) => byHand.push(...settingLoads(evening, machine, loads)));
   return { byMachine, byHand, longest };
+}
+
+/** What hands do to set a machine as its work wants it, once for each setting. */
+function settingLoads(evening: Evening, machine: number, loads: readonly MachineLoad[]): Load[] {
+  return [...new Set(loads.map(({ setting }) => setting))].flatMap((setting) => {
+    const by = settingBy(evening, machine, setting);
+    if (!by) return [];
+    const own = loads.filter((load) => load.setting === setting);
+    const then = Math.min(...own.map(({ lastsS, tailS }) => lastsS + tailS));
+    return { headS: 0, lastsS: by.handsS, tailS: by.thenS + then };
+  });
 }
 
 const handsBound = (people: Evening['people'], byHand: readonly Load[]): number => {
@@ -154,37 +119,58 @@ function machineBound({ places }: MachineWork, loads: readonly Load[], changingS
   return Math.max(preemptive(loads, []), heads + sum + tails + changingS);
 }
 
+/** What hands have to do until a piece is done with a machine at a setting, or up to when it gets it the last time. */
+function handsUntil(
+  { heads, taken }: Ways,
+  p: number,
+  { blocks }: Evening['pieces'][number],
+  last: number,
+  lastOfAll: boolean,
+): Load[] {
+  return blocks.slice(0, last + 1).flatMap(({ use, lastsS }, b) => {
+    const usedTo = lastOfAll ? use?.fromS : use?.toS;
+    // what hands do after the machine is free again does not hold it up
+    const endS = b === last ? (usedTo ?? lastsS) : lastsS;
+    return (taken[p]?.[b] ?? [])
+      .filter(({ fromS }) => fromS < endS)
+      .map((span) => ({
+        headS: (heads[p]?.[b] ?? 0) + span.fromS,
+        lastsS: Math.max(0, span.lastsS - Math.max(0, span.toS - endS)),
+        tailS: 0,
+      }));
+  });
+}
+
 /**
  * When all that a machine does at one setting can be done at the earliest: by itself, and by the hands that it and
- * what comes before it need.
+ * what comes before it need. Where it takes one thing at a time, all that comes before the others is done when it takes
+ * the last.
  */
 function settingDone(evening: Evening, ways: Ways, machine: number, setting: number): number {
+  const { pieces, machines, people } = evening;
   const loads = loadsOf(evening, ways).byMachine[machine] ?? [];
   const own = loads.filter((load) => load.setting === setting);
-  const until: Load[] = [];
-  evening.pieces.forEach(({ blocks }, p) => {
-    const last = blocks.findLastIndex(
-      ({ use }) => use?.machine === machine && use.setting === setting,
-    );
-    blocks.slice(0, last + 1).forEach(({ hands, use, lastsS }, b) => {
-      // what hands do after the machine is free again does not hold it up
-      const endS = b === last ? (use?.toS ?? lastsS) : lastsS;
-      for (const { fromS, toS } of hands.filter((span) => span.fromS < endS))
-        until.push({
-          headS: (ways.heads[p]?.[b] ?? 0) + fromS,
-          lastsS: Math.min(toS, endS) - fromS,
-          tailS: 0,
-        });
-    });
+  const lasts = pieces.map(({ blocks }) =>
+    blocks.findLastIndex(({ use }) => use?.machine === machine && use.setting === setting),
+  );
+  const until = pieces.map((piece, p) => handsUntil(ways, p, piece, lasts[p] ?? -1, false));
+  const set = settingLoads(evening, machine, own).map((load) => ({ ...load, tailS: 0 }));
+  const byAllHands = handsBound(people, [...set, ...until.flat()]);
+  if (machines[machine]?.places !== 1) return byAllHands;
+  const whicheverIsLast = lasts.flatMap((last, p) => {
+    const piece = pieces[p];
+    const use = piece?.blocks[last]?.use;
+    if (!piece || !use) return [];
+    const before = until.with(p, handsUntil(ways, p, piece, last, true)).flat();
+    return handsBound(people, [...set, ...before]) + use.toS - use.fromS;
   });
-  const one = evening.machines[machine]?.places === 1;
   const bare = own.map((load) => ({ ...load, tailS: 0 }));
-  return Math.max(one ? preemptive(bare, []) : 0, handsBound(evening.people, until));
+  return Math.max(preemptive(bare, []), byAllHands, Math.min(...whicheverIsLast));
 }
 
 /** The bound in one case of how the settings of machines follow each other. */
-function boundIn(evening: Evening, { notBefore, changingS }: Case): number {
-  const { byMachine, byHand, longest } = loadsOf(evening, waysOf(evening, notBefore));
+function boundIn(evening: Evening, taken: Ways['taken'], { notBefore, changingS }: Case): number {
+  const { byMachine, byHand, longest } = loadsOf(evening, waysOf(evening, taken, notBefore));
   const ofMachines = evening.machines.map((machine, i) =>
     machineBound(machine, byMachine[i] ?? [], changingS(i)),
   );
@@ -196,9 +182,10 @@ function boundIn(evening: Evening, { notBefore, changingS }: Case): number {
  * best of all ways that the settings of the machines can follow each other. Proved, not estimated.
  */
 export function lowerBound(evening: Evening): number {
-  const ways = waysOf(evening, () => 0);
+  const taken = takenByHand(evening);
+  const ways = waysOf(evening, taken, () => 0);
   const cases = casesOf(evening, (machine, setting) =>
     settingDone(evening, ways, machine, setting),
   );
-  return Math.min(...cases.map((each) => boundIn(evening, each)));
+  return Math.min(...cases.map((each) => boundIn(evening, taken, each)));
 }

@@ -91,13 +91,10 @@ export function casesOf(
   const two = settings.flatMap((used, i) => (used.length === 2 ? [i] : [])).slice(0, MOST_SPLIT);
   const base = settings.map((used, i) => (used.length < 2 ? 0 : leastChanging(evening, i, used)));
   const all = two.reduce<Readonly<Record<number, Way>>[]>(
-    (cases, machine) =>
-      cases.flatMap((each) =>
-        waysThrough(evening, machine, settings[machine] ?? [], doneS).map((way) => ({
-          ...each,
-          [machine]: way,
-        })),
-      ),
+    (cases, machine) => {
+      const through = waysThrough(evening, machine, settings[machine] ?? [], doneS);
+      return cases.flatMap((each) => through.map((way) => ({ ...each, [machine]: way })));
+    },
     [{}],
   );
   return all.map((ways) => ({
