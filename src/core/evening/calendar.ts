@@ -62,8 +62,13 @@ export function calendarOf(taken: readonly Span[]): Calendar {
     take: (fromS, toS) => {
       if (toS <= fromS) return;
       const at = first(fromS);
-      starts.splice(at, 0, fromS);
-      ends.splice(at, 0, toS);
+      // moved up one by one: a splice makes an array of its own each time
+      for (let i = starts.length; i > at; i--) {
+        starts[i] = starts[i - 1] as number;
+        ends[i] = ends[i - 1] as number;
+      }
+      starts[at] = fromS;
+      ends[at] = toS;
     },
   };
 }

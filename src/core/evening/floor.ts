@@ -46,11 +46,14 @@ export function clear(floor: Floor, kept: Floor['kept']): void {
 }
 
 function begins({ first }: Floor, is: number, atS: number): void {
-  if (atS < first.atS) [first.is, first.atS] = [is, atS];
+  if (atS >= first.atS) return;
+  first.is = is;
+  first.atS = atS;
 }
 
 /** Who is free the soonest; of several, the one who has the least time before the next thing. */
-function soonestPerson({ people }: Floor, fromS: number, lastsS: number): [number, number] {
+function soonestPerson({ people }: Floor, fromS: number, lastsS: number): number {
+  if (people.length === 1) return 0;
   let who = 0;
   let at = Infinity;
   let until = Infinity;
@@ -65,7 +68,7 @@ function soonestPerson({ people }: Floor, fromS: number, lastsS: number): [numbe
       until = next;
     }
   }
-  return [who, at];
+  return who;
 }
 
 /** How long until every span of a block has a free person, if it begins at a moment; 0 when all have. */
@@ -117,7 +120,9 @@ export function setMachine(floor: Floor, machine: number, setting: number): void
 
 function changeMachine(floor: Floor, booking: Booking, machine: number, change: ChangeTo): void {
   const { setting } = change;
-  const [person, fromS] = soonestPerson(floor, booking.doneS(), change.handsS);
+  const doneS = booking.doneS();
+  const person = soonestPerson(floor, doneS, change.handsS);
+  const fromS = floor.people[person]?.free(doneS, change.handsS) ?? doneS;
   const toS = fromS + change.handsS;
   floor.people[person]?.take(fromS, toS);
   const readyS = toS + change.thenS;
@@ -160,60 +165,60 @@ function inParts(person: Calendar, fromS: number, block: Block): Span[] {
   return parts;
 }
 
-/** Hand work that may be laid aside, by whoever is done with it first. */
-function byHand(
-  { people }: Floor,
-  block: Block,
-  readyS: number,
-): [endS: number, hands: Placed['hands']] {
+/** Hand work that may be laid aside, by whoever is done with it first. @returns when it ends. */
+function placeByHand(floor: Floor, at: At, block: Block, readyS: number): number {
+  const { people } = floor;
   let who = 0;
   let endS = Infinity;
   let parts: readonly Span[] = [];
-  people.forEach((calendar, person) => {
-    const own = inParts(calendar, readyS, block);
+  for (let person = 0; person < people.length; person++) {
+    const own = inParts(people[person] as Calendar, readyS, block);
     const end = own[own.length - 1]?.toS ?? readyS;
-    if (end < endS) {
-      who = person;
-      endS = end;
-      parts = own;
-    }
-  });
+    if (end >= endS) continue;
+    who = person;
+    endS = end;
+    parts = own;
+  }
   for (const { fromS, toS } of parts) people[who]?.take(fromS, toS);
-  return [endS, parts.map((part) => ({ ...part, person: who }))];
+  const begunS = parts[0]?.fromS;
+  begins(floor, at.piece, begunS ?? Infinity);
+  const startS = begunS ?? readyS;
+  floor.lastS = startS;
+  if (floor.kept) {
+    const hands = parts.map((part) => ({ ...part, person: who }));
+    floor.kept.placed.push({ ...at, startS, endS, hands });
+  }
+  return endS;
+}
+
+/** A piece, and the number of one of its blocks there. */
+interface At {
+  readonly piece: number;
+  readonly block: number;
 }
 
 /**
  * Plans a block at the earliest moment that is left for it.
- * @param at its piece and its number there. @returns when it ends.
+ * @returns when it ends.
  */
-export function place(
-  floor: Floor,
-  at: { readonly piece: number; readonly block: number },
-  block: Block,
-  readyS: number,
-): number {
-  if (block.mayPause) {
-    const [endS, hands] = byHand(floor, block, readyS);
-    begins(floor, at.piece, hands[0]?.fromS ?? Infinity);
-    const startS = hands[0]?.fromS ?? readyS;
-    floor.lastS = startS;
-    floor.kept?.placed.push({ ...at, startS, endS, hands });
-    return endS;
-  }
+export function place(floor: Floor, at: At, block: Block, readyS: number): number {
+  if (block.mayPause) return placeByHand(floor, at, block, readyS);
   const { use } = block;
   if (use) setMachine(floor, use.machine, use.setting);
   const startS = earliest(floor, block, readyS);
-  const hands: Placed['hands'][number][] = [];
-  const [begun] = block.hands;
+  const hands: Placed['hands'][number][] | null = floor.kept && [];
+  const begun = block.hands[0];
   if (begun) begins(floor, at.piece, startS + begun.fromS);
   for (const { fromS, toS } of block.hands) {
-    const [person, from] = soonestPerson(floor, startS + fromS, toS - fromS);
-    floor.people[person]?.take(from, from + toS - fromS);
-    if (floor.kept) hands.push({ person, fromS: from, toS: from + toS - fromS });
+    const from = startS + fromS;
+    const to = startS + toS;
+    const person = soonestPerson(floor, from, to - from);
+    floor.people[person]?.take(from, to);
+    hands?.push({ person, fromS: from, toS: to });
   }
   if (use) floor.bookings[use.machine]?.take(use, startS);
   floor.lastS = startS;
   const endS = startS + block.lastsS;
-  floor.kept?.placed.push({ ...at, startS, endS, hands });
+  if (hands) floor.kept?.placed.push({ ...at, startS, endS, hands });
   return endS;
 }

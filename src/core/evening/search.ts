@@ -186,7 +186,9 @@ function annealed(
       const most = nowCost - unit * warm * exp(cooling * look) * log(random());
       const nextCost = cost(next, most);
       if (nextCost > most) continue;
-      [now, next] = [next, now];
+      const before = now;
+      now = next;
+      next = before;
       nowCost = nextCost;
       if (nowCost < best.cost) best = { order: now.slice(), cost: nowCost };
     }
