@@ -1,4 +1,4 @@
-import { proxy, transfer, wrap, type Remote } from 'comlink';
+import { transfer, type Remote } from 'comlink';
 import type { ChartReading } from '@/core/colour';
 import type { Pattern } from '@/words';
 import type { Piece, Pixels } from '@/core/layout';
@@ -14,104 +14,12 @@ import type { PaperSize, SheetsInput } from './printing';
 import type { DrawnLine } from './lettering';
 import type { ReadPage } from './pdfPages';
 import type { Preparation } from './prepare';
-import { Cancelled, type Task } from './task';
+import { runTask, takeLooker, takeWorker } from './running';
 import type { OnProgress } from './progress';
 import type { TakenIn } from './takeIn';
 import type { TrialResult } from './trial';
 import type { UnpackedBackup } from './unpackBackup';
 import type { BackupDocument } from '@/files/backup';
-
-/** A worker and the one handle to its functions: were that forgotten, the worker would stop listening. */
-interface Started {
-  readonly worker: Worker;
-  readonly bench: Remote<BenchWorker>;
-}
-
-function startWorker(): Started {
-  const worker = new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
-  return { worker, bench: wrap<BenchWorker>(worker) };
-}
-
-/** A worker started ahead of its task, its code loaded. */
-let spare: Started | null = null;
-
-/**
- * Starts a worker ahead of the next task, so that what is asked next begins at once. A screen calls
- * it whose work is likely; calling it again costs nothing.
- * @param forPrint whether a print file is likely: what that is written with is loaded too.
- */
-export function warmUp(forPrint: boolean): void {
-  if (!spare) {
-    spare = startWorker();
-    // one that cannot start is not kept; the next task meets the trouble itself and tells it
-    spare.worker.onerror = () => (spare = null);
-  }
-  // what does not come now is asked for again by the task that needs it, which tells it
-  if (forPrint) spare.bench.readyToPrint().catch(() => undefined);
-}
-
-/** A worker of looks alone that makes ready what must be in a photo to come: no other task waits for it. */
-let looker: Started | null = null;
-
-/** Makes ready, on a worker of its own, what must be in a photo that is likely to come; what was made ready before goes. */
-export function readyToLook(input: LookInput): void {
-  endLooking();
-  looker = startWorker();
-  // what goes wrong is met again, and told, by the look itself
-  looker.worker.onerror = endLooking;
-  looker.bench.readyToLook(input).catch(() => undefined);
-}
-
-/** Lets go of what was made ready for a photo that is no longer likely. */
-export function endLooking(): void {
-  looker?.worker.terminate();
-  looker = null;
-}
-
-/** The worker that made something ready for a look where there is one, else any. */
-function takeLooker(): Started {
-  const started = looker ?? takeWorker();
-  looker = null;
-  return started;
-}
-
-/** The spare worker where there is one, else a new one. */
-function takeWorker(): Started {
-  const started = spare ?? startWorker();
-  spare = null;
-  return started;
-}
-
-/**
- * Runs one task on a worker of its own, or several; stopping the task ends them, so nothing lingers.
- * `result` rejects with `Cancelled` when stopped.
- * @param work is handed the worker, and what starts another beside it. @param take gives the worker.
- */
-function runTask<T>(
-  work: (
-    bench: Remote<BenchWorker>,
-    onProgress: OnProgress,
-    another: () => Remote<BenchWorker>,
-  ) => PromiseLike<T>,
-  onProgress: OnProgress,
-  take: () => Started = takeWorker,
-): Task<T> {
-  const all: Worker[] = [];
-  let stop: (reason: Error) => void = () => undefined;
-  const stopped = new Promise<never>((_, reject) => {
-    stop = reject;
-  });
-  const own = ({ worker, bench }: Started): Remote<BenchWorker> => {
-    worker.onerror = (event) => stop(new Error(event.message || 'The background task failed.'));
-    all.push(worker);
-    return bench;
-  };
-  const working = work(own(take()), proxy(onProgress), () => own(startWorker()));
-  const result = Promise.race([working, stopped]).finally(() =>
-    all.forEach((worker) => worker.terminate()),
-  );
-  return { result, cancel: () => stop(new Cancelled()) };
-}
 
 /** Packs a bench into one file, off the main thread. */
 export const packBackupTask = (
@@ -134,7 +42,12 @@ export const unpackBackupTask = (file: Blob, have: ReadonlySet<string>, onProgre
 
 /** Takes a picture file in, off the main thread. */
 export const takeInTask = (file: Blob, name: string, onProgress: OnProgress) =>
-  runTask<Result<TakenIn>>((worker, progress) => worker.takeIn(file, name, progress), onProgress);
+  runTask<Result<TakenIn>>(
+    (worker, progress) => worker.takeIn(file, name, progress),
+    onProgress,
+    takeWorker,
+    true,
+  );
 
 /** So many workers take lines of lettering in at once, each so many lines at least (own choices). */
 const MOST_WORKERS = 3;

@@ -1,6 +1,5 @@
 export {
   drawChartTask,
-  endLooking,
   readChartTask,
   allPngsTask,
   isBackupTask,
@@ -15,14 +14,13 @@ export {
   packJobTask,
   prepareTask,
   readPagesTask,
-  readyToLook,
   sheetPngTask,
   sheetsPdfTask,
   takeInTask,
   trialTask,
   unpackJobTask,
-  warmUp,
 } from './client';
+export { endLooking, readyToLook, warmUp } from './running';
 export type { PhotoLook } from './look';
 export type { LookedAt, LookInput } from './mustLie';
 export { Cancelled, type Task } from './task';

@@ -1,4 +1,5 @@
 import { MAX_DETAIL_CELLS, type ArtFacts } from '../model';
+import { binsOf, INKED_ALPHA } from './bins';
 
 /** Upright pixels, RGBA. */
 export interface Raster {
@@ -7,8 +8,7 @@ export interface Raster {
   readonly data: Uint8ClampedArray | Uint8Array;
 }
 
-/** From here on a pixel counts as inked; and as white. */
-const INKED_ALPHA = 128;
+/** From here on a pixel counts as white. */
 const WHITE_FROM = 248;
 
 const { abs, max, min, round, sqrt } = Math;
@@ -97,22 +97,15 @@ const SAME_COLOUR_WITHIN = 48;
 const PALETTE_SIZE = 8;
 
 /** The main colours by counting: bins of 16 steps a channel, near ones taken together. */
-function paletteOf({ data, width, height }: Raster): ArtFacts['palette'] {
-  const bins = new Map<number, [count: number, r: number, g: number, b: number]>();
+function paletteOf(raster: Raster): ArtFacts['palette'] {
+  const { keys, counts, sums } = binsOf(raster, 4);
   let inked = 0;
-  for (let i = 0; i < width * height * 4; i += 4) {
-    if ((data[i + 3] ?? 0) < INKED_ALPHA) continue;
-    const r = data[i] ?? 0;
-    const g = data[i + 1] ?? 0;
-    const b = data[i + 2] ?? 0;
-    const key = ((r >> 4) << 8) | ((g >> 4) << 4) | (b >> 4);
-    const bin = bins.get(key) ?? [0, 0, 0, 0];
-    bins.set(key, [bin[0] + 1, bin[1] + r, bin[2] + g, bin[3] + b]);
-    inked++;
-  }
   const groups: { count: number; r: number; g: number; b: number }[] = [];
-  for (const [count, r, g, b] of [...bins.values()].sort((a, b2) => b2[0] - a[0])) {
-    const own = { count, r: r / count, g: g / count, b: b / count };
+  for (const key of keys) {
+    const count = counts[key] as number;
+    const mean = (channel: number) => (sums[3 * key + channel] as number) / count;
+    const own = { count, r: mean(0), g: mean(1), b: mean(2) };
+    inked += count;
     const near = groups.find(
       (each) =>
         sqrt((each.r - own.r) ** 2 + (each.g - own.g) ** 2 + (each.b - own.b) ** 2) <

@@ -1,11 +1,12 @@
 import { converter, modeOklab, modeRgb, useMode as addMode } from 'culori/fn';
 import { MAX_NEIGHBOURS, type ArtFacts } from '../model';
+import { binOf, binsOf, INKED_ALPHA } from './bins';
 import type { Raster } from './measure';
 
 type Neighbours = ArtFacts['neighbours'];
 
-/** Less opaque than this a pixel is nothing printed, 0–255. */
-const INKED_ALPHA = 128;
+/** Colours are sorted by so many upper bits of each channel. */
+const BITS = 5;
 /** Colours nearer than this in OKLab are one area (about as far as is seen at a glance: own choice). */
 const SAME_WITHIN = 0.045;
 /** Areas nearer than this are steps of a gradient, not neighbours with an edge (own choice). */
@@ -27,68 +28,63 @@ function oklab(r: number, g: number, b: number): readonly [number, number, numbe
   return [l, a, yellow];
 }
 
+type Lab = readonly [l: number, a: number, b: number];
+
 interface Area {
-  readonly lab: readonly [number, number, number];
+  readonly lab: Lab;
   readonly sum: [count: number, r: number, g: number, b: number];
 }
 
-/** How far two areas are apart in OKLab. */
-function apart({ lab: one }: Pick<Area, 'lab'>, { lab: other }: Pick<Area, 'lab'>): number {
-  const [l, a, b] = [one[0] - other[0], one[1] - other[1], one[2] - other[2]];
+/** How far two colours are apart in OKLab. */
+function apart(one: Lab, other: Lab): number {
+  const l = one[0] - other[0];
+  const a = one[1] - other[1];
+  const b = one[2] - other[2];
   return Math.sqrt(l * l + a * a + b * b);
 }
 
-const key = (r: number, g: number, b: number): number =>
-  ((r >> 3) << 10) | ((g >> 3) << 5) | (b >> 3);
-
-/** The areas of a picture by their colours, the largest first, and which of them each bin of colours belongs to. */
-function areasOf({ data, width, height }: Raster) {
-  const bins = new Map<number, [count: number, r: number, g: number, b: number]>();
-  for (let i = 0; i < width * height * 4; i += 4) {
-    if ((data[i + 3] ?? 0) < INKED_ALPHA) continue;
-    const r = data[i] ?? 0;
-    const g = data[i + 1] ?? 0;
-    const b = data[i + 2] ?? 0;
-    const bin = bins.get(key(r, g, b));
-    if (bin) {
-      bin[0]++;
-      bin[1] += r;
-      bin[2] += g;
-      bin[3] += b;
-    } else bins.set(key(r, g, b), [1, r, g, b]);
-  }
+/** The areas of a picture by their colours, the largest first, and which of them each bin of colours belongs to, from 1. */
+function areasOf(raster: Raster) {
   const areas: Area[] = [];
-  const of = new Map<number, number>();
-  for (const [at, sum] of [...bins].sort(([, a], [, b]) => b[0] - a[0])) {
-    const [count, r, g, b] = sum;
-    const mean = [r, g, b].map((v) => Math.round(v / count)) as [number, number, number];
-    const lab = oklab(...mean);
-    const far = (area: Area) => apart(area, { lab });
+  const of = new Uint8Array(1 << (3 * BITS));
+  const { keys, counts, sums } = binsOf(raster, BITS);
+  for (const key of keys) {
+    const count = counts[key] as number;
+    const r = sums[3 * key] as number;
+    const g = sums[3 * key + 1] as number;
+    const b = sums[3 * key + 2] as number;
+    const lab = oklab(Math.round(r / count), Math.round(g / count), Math.round(b / count));
     let nearest = 0;
-    for (let i = 1; i < areas.length; i++)
-      if (far(areas[i] as Area) < far(areas[nearest] as Area)) nearest = i;
+    let least = Infinity;
+    for (let i = 0; i < areas.length; i++) {
+      const far = apart((areas[i] as Area).lab, lab);
+      if (far >= least) continue;
+      least = far;
+      nearest = i;
+    }
     const own = areas[nearest];
-    if (own && (far(own) < SAME_WITHIN || areas.length >= MOST_AREAS)) {
-      of.set(at, nearest);
+    if (own && (least < SAME_WITHIN || areas.length >= MOST_AREAS)) {
+      of[key] = nearest + 1;
       own.sum[0] += count;
       own.sum[1] += r;
       own.sum[2] += g;
       own.sum[3] += b;
     } else {
-      of.set(at, areas.length);
       areas.push({ lab, sum: [count, r, g, b] });
+      of[key] = areas.length;
     }
   }
   return { areas, of };
 }
 
 /** Which area every pixel belongs to, from 1; 0 where nothing is printed. */
-function labelled({ data, width, height }: Raster, of: ReadonlyMap<number, number>): Uint8Array {
+function labelled({ data, width, height }: Raster, of: Uint8Array): Uint8Array {
   const labels = new Uint8Array(width * height);
   for (let i = 0; i < labels.length; i++) {
     const at = 4 * i;
-    if ((data[at + 3] ?? 0) < INKED_ALPHA) continue;
-    labels[i] = 1 + (of.get(key(data[at] ?? 0, data[at + 1] ?? 0, data[at + 2] ?? 0)) ?? 0);
+    if ((data[at + 3] as number) < INKED_ALPHA) continue;
+    const bin = binOf(data[at] as number, data[at + 1] as number, data[at + 2] as number, BITS);
+    labels[i] = of[bin] as number;
   }
   return labels;
 }
@@ -109,7 +105,8 @@ function countEdges(
   by: 'row' | 'column',
 ): void {
   const step = by === 'row' ? 1 : width;
-  const [lines, length] = by === 'row' ? [height, width] : [width, height];
+  const lines = by === 'row' ? height : width;
+  const length = by === 'row' ? width : height;
   for (let line = 0; line < lines; line++) {
     const start = by === 'row' ? line * width : line;
     for (let i = 1; i + ACROSS_PX + 1 < length; i++) {
@@ -120,7 +117,8 @@ function countEdges(
       if (there !== labels[at + (ACROSS_PX + 1) * step] || here === labels[at + step * 2]) continue;
       const pair = here < there ? here * 256 + there : there * 256 + here;
       const along = i + ACROSS_PX / 2;
-      const [x, y] = by === 'row' ? [along, line] : [line, along];
+      const x = by === 'row' ? along : line;
+      const y = by === 'row' ? line : along;
       const edge = edges.get(pair);
       if (edge) {
         edge.count++;
@@ -158,7 +156,7 @@ export function neighboursOf(raster: Raster): Neighbours {
   const hasEdge = (pair: number) => {
     const one = areas[(pair >> 8) - 1];
     const other = areas[(pair & 255) - 1];
-    return !one || !other || apart(one, other) >= EDGE_FROM;
+    return !one || !other || apart(one.lab, other.lab) >= EDGE_FROM;
   };
   const colourOf = (label: number) => {
     const area = areas[label - 1];

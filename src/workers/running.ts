@@ -1,0 +1,107 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { BenchWorker } from './bench.worker';
+import type { LookInput } from './mustLie';
+import type { OnProgress } from './progress';
+import { Cancelled, type Task } from './task';
+
+/** A worker and the one handle to its functions: were that forgotten, the worker would stop listening. */
+export interface Started {
+  readonly worker: Worker;
+  readonly bench: Remote<BenchWorker>;
+}
+
+function startWorker(): Started {
+  const worker = new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
+  return { worker, bench: wrap<BenchWorker>(worker) };
+}
+
+/** A worker started ahead of its task, its code loaded. */
+let spare: Started | null = null;
+
+/**
+ * Starts a worker ahead of the next task, so that what is asked next begins at once. A screen calls
+ * it whose work is likely; calling it again costs nothing.
+ * @param forPrint whether a print file is likely: what that is written with is loaded too.
+ */
+export function warmUp(forPrint: boolean): void {
+  const ready = spare ?? keepSpare(startWorker());
+  // what does not come now is asked for again by the task that needs it, which tells it
+  if (forPrint) ready.bench.readyToPrint().catch(() => undefined);
+}
+
+/** Keeps a worker for the next task. */
+function keepSpare(started: Started): Started {
+  spare = started;
+  // one that cannot start is not kept; the next task meets the trouble itself and tells it
+  started.worker.onerror = () => (spare = null);
+  return started;
+}
+
+/** A worker of looks alone that makes ready what must be in a photo to come: no other task waits for it. */
+let looker: Started | null = null;
+
+/** Makes ready, on a worker of its own, what must be in a photo that is likely to come; what was made ready before goes. */
+export function readyToLook(input: LookInput): void {
+  endLooking();
+  looker = startWorker();
+  // what goes wrong is met again, and told, by the look itself
+  looker.worker.onerror = endLooking;
+  looker.bench.readyToLook(input).catch(() => undefined);
+}
+
+/** Lets go of what was made ready for a photo that is no longer likely. */
+export function endLooking(): void {
+  looker?.worker.terminate();
+  looker = null;
+}
+
+/** The worker that made something ready for a look where there is one, else any. */
+export function takeLooker(): Started {
+  const started = looker ?? takeWorker();
+  looker = null;
+  return started;
+}
+
+/** The spare worker where there is one, else a new one. */
+export function takeWorker(): Started {
+  const started = spare ?? startWorker();
+  spare = null;
+  return started;
+}
+
+/**
+ * Runs one task on a worker of its own, or several; stopping the task ends them, so nothing lingers.
+ * `result` rejects with `Cancelled` when stopped.
+ * @param work is handed the worker, and what starts another beside it. @param take gives the worker. @param goesOn whether
+ * it waits for the next task once this one is done: one that holds nothing afterwards, and is soon wanted again.
+ */
+export function runTask<T>(
+  work: (
+    bench: Remote<BenchWorker>,
+    onProgress: OnProgress,
+    another: () => Remote<BenchWorker>,
+  ) => PromiseLike<T>,
+  onProgress: OnProgress,
+  take: () => Started = takeWorker,
+  goesOn = false,
+): Task<T> {
+  const all: Worker[] = [];
+  let stop: (reason: Error) => void = () => undefined;
+  const stopped = new Promise<never>((_, reject) => {
+    stop = reject;
+  });
+  const own = ({ worker, bench }: Started): Remote<BenchWorker> => {
+    worker.onerror = (event) => stop(new Error(event.message || 'The background task failed.'));
+    all.push(worker);
+    return bench;
+  };
+  const first = take();
+  const working = work(own(first), proxy(onProgress), () => own(startWorker()));
+  const result = Promise.race([working, stopped])
+    .then((done) => {
+      if (goesOn && !spare) all.splice(all.indexOf(keepSpare(first).worker), 1);
+      return done;
+    })
+    .finally(() => all.forEach((worker) => worker.terminate()));
+  return { result, cancel: () => stop(new Cancelled()) };
+}
