@@ -4,12 +4,16 @@ import { kept, mugReadyForArt, photograph, shown, withApp } from './app';
 import { ms, spreadOf, timed } from './stats';
 
 const ROUNDS = 5;
+/** So long a page is there before a file is dropped on it. */
+const AT_REST_MS = 2000;
 const WIDTH = 6000;
 const HEIGHT = 4000;
 
 /** From dropping the file to the PDF in hand, through the real interface. */
 async function exportOnce(browser: Browser, path: string): Promise<number> {
   const { page, input } = await mugReadyForArt(browser);
+  // nobody has a file in hand before the page has come to rest
+  await page.waitForTimeout(AT_REST_MS);
   const took = await timed(async () => {
     await input.setInputFiles(path);
     await shown(page, `${WIDTH} × ${HEIGHT} px`);
