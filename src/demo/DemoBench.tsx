@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState, type ReactNode } from 'react';
+import { startTransition, useEffect, useState, type ReactNode } from 'react';
 import { useBench } from '@/ui/bench/BenchProvider';
 
 /** Sees to it that the demo bench is laid out before anything on it is shown. */
@@ -17,7 +17,8 @@ export function DemoBench({ children }: { children: ReactNode }) {
     // denied to pages that come over a home network without a certificate; two tabs at once are unlikely there
     const locks = navigator.locks as LockManager | undefined;
     (locks ? locks.request('lucky-sheet-demo-seed', lay) : lay())
-      .then(() => setState('ready'))
+      // a whole screen drawn in one go would hold the page up: in small steps
+      .then(() => startTransition(() => setState('ready')))
       .catch(() => setState('failed'));
   }, [store]);
 

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { facesOf } from '@/core/blank';
+import type { Face } from '@/core/form';
 import { bentOutline, pathData, regionBox } from '@/core/geometry';
 import type { Blank } from '@/core/model';
 import { formatSize } from '@/words/units';
@@ -13,8 +14,7 @@ import { FORM_PARTS } from '@/ui/blank/formParts';
 import { useUnits } from '@/ui/units';
 
 /** The blank's first face, small, in its own proportions; a tapered wall as it lies unrolled. */
-function Thumbnail({ blank }: { blank: Blank }) {
-  const [face] = facesOf(blank);
+function Thumbnail({ face, colour }: { face: Face | undefined; colour: string }) {
   if (!face || face.widthMm <= 0 || face.heightMm <= 0) return <Box sx={{ width: 84 }} />;
   const outline = face.development
     ? [bentOutline(face, face.development, { x: 0, y: 0 })]
@@ -32,7 +32,7 @@ function Thumbnail({ blank }: { blank: Blank }) {
       <path
         d={pathData(outline)}
         fillRule="evenodd"
-        fill={blank.substrate.colour}
+        fill={colour}
         stroke={COLOURS.ink}
         strokeWidth={thin}
       />
@@ -74,7 +74,7 @@ export function BlankRow({ blank, onCopy, onEdit, onRemove }: RowProps) {
       variant="outlined"
       sx={{ p: 1.5, display: 'flex', gap: 2, borderColor: COLOURS.hairline }}
     >
-      <Thumbnail blank={blank} />
+      <Thumbnail face={face} colour={blank.substrate.colour} />
       <Box sx={{ flex: 1, minWidth: 0 }}>
         <Typography variant="h3" component="h3" sx={{ overflowWrap: 'anywhere' }}>
           {blank.name}
