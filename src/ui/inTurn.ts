@@ -1,7 +1,7 @@
 let tail: Promise<unknown> = Promise.resolve();
 
 /** Lets the page do what waits: input first, then drawing. */
-const breathe = () => new Promise<void>((done) => setTimeout(done));
+export const breathe = () => new Promise<void>((done) => setTimeout(done));
 
 /**
  * Does pieces of work one after another, each in a step of its own, so that many of them never hold

@@ -37,7 +37,8 @@ function usePaintedFace({ face, layers, substrate, longestPx }: FacePictureProps
       .then((images) =>
         inTurn(async () => {
           if (gone) return;
-          const canvas = paintFace(face, layers, images, substrate, longestPx);
+          const canvas = await paintFace(face, layers, images, substrate, longestPx);
+          if (gone) return;
           const blob = await canvas.convertToBlob({ type: 'image/png' });
           if (gone) return;
           made = URL.createObjectURL(blob);

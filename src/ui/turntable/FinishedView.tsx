@@ -55,22 +55,21 @@ async function keep(name: string, canvas: HTMLCanvasElement): Promise<void> {
 /** Pixels of a painted face per pixel of the picture: enough to be sharp when seen from the front. */
 const TEXTURE_PER_PX = 4;
 
-function paintedFaces(
+async function paintedFaces(
   blank: Blank,
   plan: JobPlan,
   images: Images,
   itemId: string,
   longestPx: number,
-) {
+): Promise<Map<string, Painted>> {
   const layers = layersOf(plan, itemId);
-  return new Map<string, Painted>(
-    facesOf(blank)
-      .filter(({ widthMm, heightMm }) => widthMm > 0 && heightMm > 0)
-      .map((face) => [
-        face.id,
-        { face, canvas: paintFace(face, layers, images, blank.substrate, longestPx) },
-      ]),
-  );
+  const painted = new Map<string, Painted>();
+  for (const face of facesOf(blank)) {
+    if (face.widthMm <= 0 || face.heightMm <= 0) continue;
+    const canvas = await paintFace(face, layers, images, blank.substrate, longestPx);
+    painted.set(face.id, { face, canvas });
+  }
+  return painted;
 }
 
 /** The finished thing in the round, from the very pieces that will print. */
@@ -105,10 +104,10 @@ export function FinishedView(props: FinishedViewProps) {
         return Promise.all([import('./inTheRound'), images]);
       })
       .then(([round, images]) =>
-        inTurn(() => {
+        inTurn(async () => {
           if (gone) return;
-          const painted = paintedFaces(blank, plan, images, itemId, width * TEXTURE_PER_PX);
-          if (painted.size === 0) return;
+          const painted = await paintedFaces(blank, plan, images, itemId, width * TEXTURE_PER_PX);
+          if (gone || painted.size === 0) return;
           const group = round.buildFinished(blank, painted);
           letGo = () => round.disposeOf(group);
           setThing({ group, draw: round.renderTurned, keptAs });

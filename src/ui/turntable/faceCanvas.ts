@@ -5,7 +5,10 @@ import type { LayerOnBlank } from '@/core/plan';
 import { groundOf, pressPixels } from '@/core/colour';
 import type { Substrate } from '@/core/model';
 import { TRANSFERS } from '@/core/transfer';
+import { breathe } from '../inTurn';
 
+/** So many pixels are pressed at a time, before the page goes on (own choice: some ms). */
+const PIXELS_A_TIME = 100_000;
 /** Finest drawing of a face, pixels per mm. */
 const MAX_DENSITY = 6;
 
@@ -22,7 +25,8 @@ function faceCanvas(face: Face, density: number) {
     Math.max(1, Math.round(face.widthMm * density)),
     Math.max(1, Math.round(face.heightMm * density)),
   );
-  const brush = canvas.getContext('2d');
+  // its pixels are read back: kept where they can be
+  const brush = canvas.getContext('2d', { willReadFrequently: true });
   brush?.scale(density, density);
   return { canvas, brush };
 }
@@ -60,35 +64,48 @@ function paintPrint(face: Face, pieces: readonly Piece[], images: Images, densit
   return canvas;
 }
 
+/** Presses a print onto what is below it, some rows at a time: the page goes on in between. */
+async function pressOn(
+  brush: OffscreenCanvasRenderingContext2D,
+  print: OffscreenCanvas,
+  ground: Parameters<typeof pressPixels>[2],
+): Promise<void> {
+  const { width, height } = print;
+  const from = print.getContext('2d');
+  const rows = Math.max(1, Math.floor(PIXELS_A_TIME / width));
+  for (let top = 0; from && top < height; top += rows) {
+    const count = Math.min(rows, height - top);
+    const below = brush.getImageData(0, top, width, count);
+    pressPixels(below.data, from.getImageData(0, top, width, count).data, ground);
+    brush.putImageData(below, 0, top);
+    await breathe();
+  }
+}
+
 /**
  * Paints a face of the finished thing from the pieces that will print: every picture where its piece has
  * it, cut off where the piece's ink ends. What is transparent is tinted by the blank and what was pressed
  * before; what covers hides it, white carrier and all.
  * @param layers of one item, in the order they are pressed.
  */
-export function paintFace(
+export async function paintFace(
   face: Face,
   layers: readonly LayerOnBlank[],
   images: Images,
   substrate: Substrate,
   longestPx: number,
-): OffscreenCanvas {
+): Promise<OffscreenCanvas> {
   const density = densityOf(face, longestPx);
   const { canvas, brush } = faceCanvas(face, density);
   if (!brush) return canvas;
   brush.fillStyle = substrate.colour;
   brush.fillRect(0, 0, face.widthMm, face.heightMm);
   brush.fillStyle = '#ffffff';
-  const { width, height } = canvas;
   for (const { transfer, pieces, own } of layers) {
     for (const piece of TRANSFERS[transfer].carrierShows ? pieces : [])
       fillSlots(brush, face, piece);
-    const print = paintPrint(face, pieces, images, density).getContext('2d');
-    if (!print) continue;
-    const below = brush.getImageData(0, 0, width, height);
-    const onIt = print.getImageData(0, 0, width, height).data;
-    pressPixels(below.data, onIt, groundOf(TRANSFERS[transfer], substrate, own));
-    brush.putImageData(below, 0, 0);
+    const print = paintPrint(face, pieces, images, density);
+    await pressOn(brush, print, groundOf(TRANSFERS[transfer], substrate, own));
   }
   return canvas;
 }
