@@ -147,35 +147,50 @@ function useCutFiles(piece: Piece | undefined): Pattern[] {
   return files.map((sketch) => patternOf(sketch, units));
 }
 
+/** The files of one piece at a time, and of the sheets; worked out only where they are asked for. */
+function CutFiles() {
+  const { plan } = useJob();
+  const { pieces } = plan;
+  const [nth, setNth] = useState(0);
+  const at = Math.min(nth, pieces.length - 1);
+  const files = useCutFiles(pieces[at]);
+  return (
+    <>
+      {pieces.length > 1 && (
+        <SelectField
+          label="Piece"
+          value={at}
+          onChange={({ target }) => setNth(Number(target.value))}
+        >
+          {pieces.map((piece, i) => (
+            <MenuItem key={piece.id} value={i}>
+              {pieceWords(piece)}
+            </MenuItem>
+          ))}
+        </SelectField>
+      )}
+      {files.length > 0 ? (
+        <PatternList patterns={files} pdf={false} />
+      ) : (
+        <Typography sx={{ color: COLOURS.graphite }}>Nothing of it is cut by a machine.</Typography>
+      )}
+    </>
+  );
+}
+
 /** True-size jigs, and files for a cutting or plotting machine. */
 export function Patterns() {
   const { plan } = useJob();
-  const { pieces, mirror } = plan;
-  const [nth, setNth] = useState(0);
-  const at = Math.min(nth, pieces.length - 1);
+  const { pieces, mirror, film } = plan;
   const jigs = useJigs();
-  const files = useCutFiles(pieces[at]);
   return (
     <>
       <Tucked title="Jigs in true size" now={String(jigs.length)}>
         <PatternList patterns={jigs} pdf />
       </Tucked>
-      {files.length > 0 && (
+      {(pieces.length > 0 || film !== null) && (
         <Tucked title="For cutting and pen" now={mirror.needed ? 'mirrored' : ''}>
-          {pieces.length > 1 && (
-            <SelectField
-              label="Piece"
-              value={at}
-              onChange={({ target }) => setNth(Number(target.value))}
-            >
-              {pieces.map((piece, i) => (
-                <MenuItem key={piece.id} value={i}>
-                  {pieceWords(piece)}
-                </MenuItem>
-              ))}
-            </SelectField>
-          )}
-          <PatternList patterns={files} pdf={false} />
+          <CutFiles />
         </Tucked>
       )}
     </>
