@@ -1,4 +1,9 @@
-import type { Raster } from './measure';
+/** Upright pixels, RGBA. */
+export interface Raster {
+  readonly width: number;
+  readonly height: number;
+  readonly data: Uint8ClampedArray | Uint8Array;
+}
 
 /** Less opaque than this a pixel is nothing printed, 0–255. */
 export const INKED_ALPHA = 128;

@@ -1,12 +1,5 @@
 import { MAX_DETAIL_CELLS, type ArtFacts } from '../model';
-import { binsOf, INKED_ALPHA } from './bins';
-
-/** Upright pixels, RGBA. */
-export interface Raster {
-  readonly width: number;
-  readonly height: number;
-  readonly data: Uint8ClampedArray | Uint8Array;
-}
+import { binsOf, INKED_ALPHA, type Raster } from './bins';
 
 /** From here on a pixel counts as white. */
 const WHITE_FROM = 248;

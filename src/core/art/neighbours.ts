@@ -1,7 +1,6 @@
 import { converter, modeOklab, modeRgb, useMode as addMode } from 'culori/fn';
 import { MAX_NEIGHBOURS, type ArtFacts } from '../model';
-import { binOf, binsOf, INKED_ALPHA } from './bins';
-import type { Raster } from './measure';
+import { binOf, binsOf, INKED_ALPHA, type Raster } from './bins';
 
 type Neighbours = ArtFacts['neighbours'];
 

@@ -1,5 +1,5 @@
 import type { Point } from '../geometry';
-import type { Raster } from './measure';
+import type { Raster } from './bins';
 
 /** Red, green, blue 0–255. */
 export type Rgb = readonly [number, number, number];
