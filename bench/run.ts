@@ -1,4 +1,5 @@
 import { benchBlocks } from './blocks.bench';
+import { benchDisturbed } from './disturbed.bench';
 import { benchDrag } from './drag.bench';
 import { benchEvening } from './evening.bench';
 import { benchExport } from './export.bench';
@@ -16,6 +17,7 @@ const BENCHES = {
   plan: benchPlan,
   evening: benchEvening,
   hands: benchHands,
+  disturbed: benchDisturbed,
   heat: benchHeat,
   window: benchWindow,
   drag: benchDrag,
