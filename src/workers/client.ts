@@ -14,7 +14,7 @@ import type { PaperSize, SheetsInput } from './printing';
 import type { DrawnLine } from './lettering';
 import type { ReadPage } from './pdfPages';
 import type { Preparation } from './prepare';
-import { runTask, takeLooker, takeWorker } from './running';
+import { runTask, takeLooker } from './running';
 import type { OnProgress } from './progress';
 import type { TakenIn } from './takeIn';
 import type { TrialResult } from './trial';
@@ -42,12 +42,7 @@ export const unpackBackupTask = (file: Blob, have: ReadonlySet<string>, onProgre
 
 /** Takes a picture file in, off the main thread. */
 export const takeInTask = (file: Blob, name: string, onProgress: OnProgress) =>
-  runTask<Result<TakenIn>>(
-    (worker, progress) => worker.takeIn(file, name, progress),
-    onProgress,
-    takeWorker,
-    true,
-  );
+  runTask<Result<TakenIn>>((worker, progress) => worker.takeIn(file, name, progress), onProgress);
 
 /** So many workers take lines of lettering in at once, each so many lines at least (own choices). */
 const MOST_WORKERS = 3;

@@ -24,17 +24,13 @@ let spare: Started | null = null;
  * @param forPrint whether a print file is likely: what that is written with is loaded too.
  */
 export function warmUp(forPrint: boolean): void {
-  const ready = spare ?? keepSpare(startWorker());
+  if (!spare) {
+    spare = startWorker();
+    // one that cannot start is not kept; the next task meets the trouble itself and tells it
+    spare.worker.onerror = () => (spare = null);
+  }
   // what does not come now is asked for again by the task that needs it, which tells it
-  if (forPrint) ready.bench.readyToPrint().catch(() => undefined);
-}
-
-/** Keeps a worker for the next task. */
-function keepSpare(started: Started): Started {
-  spare = started;
-  // one that cannot start is not kept; the next task meets the trouble itself and tells it
-  started.worker.onerror = () => (spare = null);
-  return started;
+  if (forPrint) spare.bench.readyToPrint().catch(() => undefined);
 }
 
 /** A worker of looks alone that makes ready what must be in a photo to come: no other task waits for it. */
@@ -63,7 +59,7 @@ export function takeLooker(): Started {
 }
 
 /** The spare worker where there is one, else a new one. */
-export function takeWorker(): Started {
+function takeWorker(): Started {
   const started = spare ?? startWorker();
   spare = null;
   return started;
@@ -72,8 +68,7 @@ export function takeWorker(): Started {
 /**
  * Runs one task on a worker of its own, or several; stopping the task ends them, so nothing lingers.
  * `result` rejects with `Cancelled` when stopped.
- * @param work is handed the worker, and what starts another beside it. @param take gives the worker. @param goesOn whether
- * it waits for the next task once this one is done: one that holds nothing afterwards, and is soon wanted again.
+ * @param work is handed the worker, and what starts another beside it. @param take gives the worker.
  */
 export function runTask<T>(
   work: (
@@ -83,7 +78,6 @@ export function runTask<T>(
   ) => PromiseLike<T>,
   onProgress: OnProgress,
   take: () => Started = takeWorker,
-  goesOn = false,
 ): Task<T> {
   const all: Worker[] = [];
   let stop: (reason: Error) => void = () => undefined;
@@ -95,13 +89,9 @@ export function runTask<T>(
     all.push(worker);
     return bench;
   };
-  const first = take();
-  const working = work(own(first), proxy(onProgress), () => own(startWorker()));
-  const result = Promise.race([working, stopped])
-    .then((done) => {
-      if (goesOn && !spare) all.splice(all.indexOf(keepSpare(first).worker), 1);
-      return done;
-    })
-    .finally(() => all.forEach((worker) => worker.terminate()));
+  const working = work(own(take()), proxy(onProgress), () => own(startWorker()));
+  const result = Promise.race([working, stopped]).finally(() =>
+    all.forEach((worker) => worker.terminate()),
+  );
   return { result, cancel: () => stop(new Cancelled()) };
 }

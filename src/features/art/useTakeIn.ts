@@ -42,8 +42,8 @@ export function useTakeIn(selection: Selection): TakeIn {
   const { job, edit, incoming: task } = useJob();
   const notify = useNotify();
   const intake = useFileIntake(task);
-  // once a picture is there a print file may be asked for next: what writes it is loaded while nothing is asked
-  useWarmWorker(task, true, true);
+  // once there is a picture, a print file is what may be asked for next
+  useWarmWorker(task, true, job.placements.length > 0);
   const [many, setMany] = useState<readonly File[]>([]);
 
   const refuse = (text: string): null => {
