@@ -9,6 +9,12 @@ test('a blank is measured once with its doubts, kept, used, handed on and taken 
   await dialog.getByRole('textbox', { name: 'Name of this blank' }).fill('Slate coaster');
   await dialog.getByRole('combobox', { name: 'Form' }).click();
   await page.getByRole('option', { name: 'Disc' }).click();
+  // what was measured so far outlasts a reload
+  await page.reload();
+  await expect(dialog.getByRole('textbox', { name: 'Name of this blank' })).toHaveValue(
+    'Slate coaster',
+  );
+  await expect(dialog.getByRole('combobox', { name: 'Form' })).toHaveText('Disc');
   // inches read, millimetres typed
   await dialog.getByRole('textbox', { name: 'Diameter, measured' }).fill('3.9 mm');
   await expect(dialog.getByText(/unlikely diameter for a disc/)).toBeVisible();

@@ -7,7 +7,6 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
 import { facesOf } from '@/core/blank';
 import type { Blank } from '@/core/model';
 import { AboutFields, BlankEditor, Measures, SubstrateFields } from '@/ui/blank';
@@ -15,27 +14,33 @@ import { FaceDrawing } from '@/ui/stage/FaceDrawing';
 import { PaperDrawing } from '@/ui/stage/PaperDrawing';
 import { TrueScale } from '@/ui/stage/TrueScale';
 import { FACE_WORDS } from '@/words';
+import type { Measuring } from './measuring';
 
 /** Measures a blank once, with the drawing growing beside the figures. */
 export function MeasureDialog({
-  start,
+  measuring: { blank, name },
+  onChange,
   onKeep,
   onClose,
 }: {
-  start: Blank;
+  measuring: Measuring;
+  onChange: (make: (now: Measuring) => Measuring) => void;
   onKeep: (blank: Blank) => void;
   onClose: () => void;
 }) {
-  const [blank, setBlank] = useState(start);
-  const [name, setName] = useState(start.name);
   const [face] = facesOf(blank);
   const sized = face && face.widthMm > 0 && face.heightMm > 0;
   const room = face ? Math.max(12, Math.min(face.widthMm, face.heightMm) * 0.3) : 0;
   return (
     <Dialog open onClose={onClose} maxWidth="lg" fullWidth aria-labelledby="measure-title">
       <DialogTitle id="measure-title">Measure a blank</DialogTitle>
-      <DialogContent sx={{ display: 'flex', gap: 3, height: 560 }}>
-        <Box sx={{ flex: 1, display: 'flex', minWidth: 0 }}>
+      <DialogContent
+        sx={{
+          ...{ display: 'flex', flexDirection: { xs: 'column', md: 'row' } },
+          ...{ gap: 3, height: { md: 560 } },
+        }}
+      >
+        <Box sx={{ flex: { xs: '0 0 200px', md: 1 }, display: 'flex', minWidth: 0 }}>
           {sized && face.development && (
             <PaperDrawing face={face} sector={face.development} colour={blank.substrate.colour} />
           )}
@@ -53,17 +58,25 @@ export function MeasureDialog({
             </TrueScale>
           )}
         </Box>
-        <Box sx={{ width: 360, flexShrink: 0, overflowY: 'auto', pr: 1 }} tabIndex={0}>
+        <Box
+          sx={{ width: { xs: '100%', md: 360 }, flexShrink: 0, overflowY: { md: 'auto' }, pr: 1 }}
+          tabIndex={0}
+        >
           <TextField
             fullWidth
             label="Name of this blank"
             value={name}
             error={name.trim() === ''}
             helperText={name.trim() === '' ? 'It needs a name.' : undefined}
-            onChange={({ target }) => setName(target.value.slice(0, 120))}
+            onChange={({ target: { value } }) =>
+              onChange((now) => ({ ...now, name: value.slice(0, 120) }))
+            }
             sx={{ mt: 1, mb: 2.5 }}
           />
-          <BlankEditor blank={blank} edit={(change) => setBlank(change)}>
+          <BlankEditor
+            blank={blank}
+            edit={(change) => onChange((now) => ({ ...now, blank: change(now.blank) }))}
+          >
             <Measures asks />
             <SubstrateFields />
             <AboutFields />

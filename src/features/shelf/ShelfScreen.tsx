@@ -6,7 +6,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import NextLink from 'next/link';
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import type { Blank } from '@/core/model';
 import { BUILT_IN_SHELF } from '@/core/shelf';
 import { readBlanksFile, writeBlanksFile } from '@/files/shelfFile';
@@ -17,6 +17,7 @@ import { TopBar } from '@/ui/TopBar';
 import { COLOURS } from '@/ui/theme';
 import { BlankRow } from './BlankRow';
 import { Counted } from './Counted';
+import { useMeasuring } from './measuring';
 import { OwnMoney } from './OwnMoney';
 import { OwnTools } from './OwnTools';
 import { newId } from '@/store';
@@ -37,7 +38,7 @@ const copyOf = (blank: Blank): Blank => ({
 /** The user's blanks and our presets: measured once, used in every job. */
 export function ShelfScreen() {
   const { name: bench, shelf, addToShelf, removeFromShelf } = useBench();
-  const [measuring, setMeasuring] = useState<Blank | null>(null);
+  const { measuring, measure, change, leave } = useMeasuring();
   const notify = useNotify();
   const input = useRef<HTMLInputElement>(null);
   const own = ownOnes(shelf.blanks);
@@ -45,7 +46,7 @@ export function ShelfScreen() {
 
   function keep(blank: Blank) {
     if (!addToShelf({ blanks: [blank] })) return;
-    setMeasuring(null);
+    leave();
     notify({ tone: 'success', text: `“${blank.name}” is on your shelf.` });
   }
 
@@ -91,8 +92,8 @@ export function ShelfScreen() {
         <BlankRow
           key={blank.id}
           blank={blank}
-          onCopy={() => setMeasuring(copyOf(blank))}
-          {...(mine ? { onEdit: () => setMeasuring(blank), onRemove: () => remove(blank) } : {})}
+          onCopy={() => measure(copyOf(blank))}
+          {...(mine ? { onEdit: () => measure(blank), onRemove: () => remove(blank) } : {})}
         />
       ))}
     </Box>
@@ -143,7 +144,7 @@ export function ShelfScreen() {
             variant="contained"
             onClick={() => {
               const [first] = BUILT_IN_SHELF.blanks;
-              if (first) setMeasuring({ ...copyOf(first), name: 'My blank' });
+              if (first) measure({ ...copyOf(first), name: 'My blank' });
             }}
           >
             Measure a blank
@@ -169,7 +170,7 @@ export function ShelfScreen() {
         {rows(presets, false)}
       </Box>
       {measuring && (
-        <MeasureDialog start={measuring} onKeep={keep} onClose={() => setMeasuring(null)} />
+        <MeasureDialog measuring={measuring} onChange={change} onKeep={keep} onClose={leave} />
       )}
     </Box>
   );

@@ -6,8 +6,8 @@ import { isHeld, stepsLeft } from './remaining';
 
 /** How widely hands' times scatter: the standard deviation of their logarithm (assumed, by kind of work). */
 const SCATTER = { prepare: 0.35, other: 0.25 };
-/** The slowest and quickest that is reckoned with: one time in twenty is beyond either. */
-const ONE_IN_TWENTY = 1.645;
+/** The slowest and quickest that is reckoned with: one time in a hundred is beyond either. */
+const ONE_IN_A_HUNDRED = 2.326;
 /** How late an end may be that its recipe says nothing of, s (own choice). */
 const SOME_DELAY_S = 30;
 
@@ -41,7 +41,7 @@ export function needsOf(made: Assembled, place: Place, steps: readonly Step[]): 
   };
   steps.forEach(({ beforeS, aloneS, afterS }, i) => {
     const operation = operationAt(made, { ...place, step: place.step + i });
-    const spread = Math.exp(ONE_IN_TWENTY * scatterOf(operation));
+    const spread = Math.exp(ONE_IN_A_HUNDRED * scatterOf(operation));
     const counted = (operation?.countedS ?? null) !== null;
     const mayWaitS = mayEndLateS(operation);
     if (beforeS > 0)
