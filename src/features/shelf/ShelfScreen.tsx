@@ -38,7 +38,7 @@ const copyOf = (blank: Blank): Blank => ({
 /** The user's blanks and our presets: measured once, used in every job. */
 export function ShelfScreen() {
   const { name: bench, shelf, addToShelf, removeFromShelf } = useBench();
-  const { measuring, measure, change, leave } = useMeasuring();
+  const { measuring, measure, change, leave } = useMeasuring(bench);
   const notify = useNotify();
   const input = useRef<HTMLInputElement>(null);
   const own = ownOnes(shelf.blanks);

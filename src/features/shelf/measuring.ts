@@ -1,19 +1,20 @@
 import { useEffect, useState } from 'react';
 import { z } from 'zod';
 import { blankSchema, type Blank } from '@/core/model';
+import type { BenchName } from '@/store';
 import { readDraft, writeDraft } from '@/ui/draft';
 
-const KEY = 'measuring';
 /** A blank that is being measured; its name may be empty meanwhile. */
 const measuringSchema = z.object({ blank: blankSchema, name: z.string().max(120) });
 
 /** A blank being measured, and what it is to be called. */
 export type Measuring = z.infer<typeof measuringSchema>;
 
-/** The blank that is being measured, null while none is: as far as it had come, also after a reload. */
-export function useMeasuring() {
-  const [measuring, setMeasuring] = useState(() => readDraft(KEY, measuringSchema));
-  useEffect(() => writeDraft(KEY, measuring), [measuring]);
+/** The blank that is being measured for a bench, null while none is: as far as it had come, also after a reload. */
+export function useMeasuring(bench: BenchName) {
+  const key = `measuring.${bench}`;
+  const [measuring, setMeasuring] = useState(() => readDraft(key, measuringSchema));
+  useEffect(() => writeDraft(key, measuring), [key, measuring]);
   return {
     measuring,
     measure: (blank: Blank) => setMeasuring({ blank, name: blank.name }),
