@@ -1,21 +1,16 @@
 import {
-  assembledOf,
   breakFrom,
   dropped,
-  fairLooks,
   goesAway,
   guideAt,
-  keptOrder,
   looksAgain,
-  planEvening,
   progressOf,
-  remainingOf,
   replanned,
   type Assembled,
   type Guide,
 } from '@/core/evening';
 import type { EveningRun } from '@/core/model';
-import { EVENINGS, eveningCalled } from '@tests/support/demoEvenings';
+import { byBestPlan, EVENINGS, eveningCalled } from '@tests/support/demoEvenings';
 import { pressed } from '@tests/support/simulatedHands';
 
 /** Evenings pressed of each kind; every so many events, each disturbance is tried aside. */
@@ -66,14 +61,7 @@ export async function benchDisturbed(): Promise<void> {
     `evenings disturbed: ${Object.keys(DISTURBANCES).join(', ')}; planned anew as the app does`,
   );
   for (const [name, wanted] of Object.entries(EVENINGS).slice(0, 6)) {
-    const begun = eveningCalled(wanted);
-    const made = assembledOf(begun);
-    const remaining = remainingOf(made, progressOf(made, begun, 0), 0);
-    const looks = fairLooks(made.evening);
-    const run = {
-      ...begun,
-      order: keptOrder(remaining, planEvening(made.evening, { seed: 1, looks }).order),
-    };
+    const { made, run } = byBestPlan(eveningCalled(wanted));
     const told = new Map(Object.keys(DISTURBANCES).map((each) => [each, { of: 0, changed: 0 }]));
     const took: number[] = [];
     for (let seed = 1; seed <= TIMES; seed++) {

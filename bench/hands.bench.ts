@@ -1,17 +1,6 @@
-import {
-  assembledOf,
-  fairLooks,
-  guideAt,
-  keptOrder,
-  planEvening,
-  progressOf,
-  remainingOf,
-  replanned,
-  scatterOf,
-  type Assembled,
-} from '@/core/evening';
-import type { EveningRun } from '@/core/model';
-import { EVENINGS, eveningCalled } from '@tests/support/demoEvenings';
+import { assembledOf, guideAt, replanned, scatterOf, type Assembled } from '@/core/evening';
+import type { EveningRun, Operation } from '@/core/model';
+import { byBestPlan, EVENINGS, eveningCalled } from '@tests/support/demoEvenings';
 import { pressed } from '@tests/support/simulatedHands';
 
 /** Evenings pressed of each kind, unless `HANDS` says otherwise; of which kinds, by a word of their names. */
@@ -21,43 +10,32 @@ const KINDS = process.env.HANDS_KINDS ?? '';
 const MOST_HEEDLESS = 100;
 /** Plans looked at whenever something was done. */
 const LOOKS = 60;
-/** What is told otherwise within so many seconds of the touch before it was never begun. */
+/** Alike are two tellings that say the same. */
 const SAME = JSON.stringify;
-
-/** An evening by its best plan. */
-function planned(run: EveningRun, made: Assembled): { run: EveningRun; endS: number } {
-  const remaining = remainingOf(made, progressOf(made, run, 0), 0);
-  const { order, schedule } = planEvening(made.evening, {
-    seed: 1,
-    looks: fairLooks(made.evening),
-  });
-  return { run: { ...run, order: keptOrder(remaining, order) }, endS: schedule.endS };
-}
 
 /** Longer than any evening, s. */
 const ANY_DELAY_S = 1e6;
 
-/** The same evening as it is to somebody who need answer no bell in time: nothing is put off for one. */
-const heedless = (run: EveningRun): EveningRun => ({
+/** An evening whose operations are changed. */
+const withOperations = (run: EveningRun, change: (each: Operation) => Operation): EveningRun => ({
   ...run,
   programs: run.programs.map((program) => ({
     ...program,
-    operations: program.operations.map((each) => ({ ...each, mayOverrunS: ANY_DELAY_S })),
+    operations: program.operations.map(change),
   })),
 });
 
+/** The same evening as it is to somebody who need answer no bell in time: nothing is put off for one. */
+const heedless = (run: EveningRun): EveningRun =>
+  withOperations(run, (each) => ({ ...each, mayOverrunS: ANY_DELAY_S }));
+
 /** The same evening by hands that always take what they take on average (the mean of a logarithmic normal). */
-const averaged = (run: EveningRun): EveningRun => ({
-  ...run,
-  programs: run.programs.map((program) => ({
-    ...program,
-    operations: program.operations.map((each) => {
-      if (each.countedS !== null || each.hands === 'free') return each;
-      const usualS = each.lasts.usualS * Math.exp(scatterOf(each) ** 2 / 2);
-      return { ...each, lasts: { ...each.lasts, usualS } };
-    }),
-  })),
-});
+const averaged = (run: EveningRun): EveningRun =>
+  withOperations(run, (each) => {
+    if (each.countedS !== null || each.hands === 'free') return each;
+    const usualS = each.lasts.usualS * Math.exp(scatterOf(each) ** 2 / 2);
+    return { ...each, lasts: { ...each.lasts, usualS } };
+  });
 
 /** What came of evenings pressed by the same hands. */
 interface Told {
@@ -103,17 +81,16 @@ export async function benchHands(): Promise<void> {
   for (const [name, wanted] of Object.entries(EVENINGS).slice(0, 6)) {
     if (!name.includes(KINDS)) continue;
     const begun = eveningCalled(wanted);
-    const made = assembledOf(begun);
-    const { run, endS } = planned(begun, made);
+    const { made, run, plan } = byBestPlan(begun);
     const told = pressedOften(made, run, TIMES);
     // the same hands, drawn by the same seeds
     const few = Math.min(TIMES, MOST_HEEDLESS);
     const free = heedless(run);
     const careful = few < TIMES ? pressedOften(made, run, few) : told;
     const without = pressedOften(assembledOf(free), free, few);
-    const average = planned(averaged(begun), assembledOf(averaged(begun))).endS;
+    const average = byBestPlan(averaged(begun)).plan.schedule.endS;
     console.log(
-      `  ${name.padEnd(36)} plan ${minutes(endS)}, by average hands ${minutes(average)}, ` +
+      `  ${name.padEnd(36)} plan ${minutes(plan.schedule.endS)}, by average hands ${minutes(average)}, ` +
         `pressed ${minutes(told.endS / TIMES)} min, ` +
         `${minutes((careful.endS - without.endS) / few)} of them for bells, ` +
         `bells missed ${share(told.missed, told.bells)}, windows ${share(told.late, told.windows)}, ` +

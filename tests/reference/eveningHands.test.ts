@@ -2,16 +2,8 @@
  * Evenings pressed by hands that are not ours: times drawn at random round what is usual (logarithmically normal, as
  * is assumed of handwork), told what to do by the guide alone. Whether bells are missed is counted, not planned.
  */
-import {
-  assembledOf,
-  fairLooks,
-  keptOrder,
-  planEvening,
-  progressOf,
-  remainingOf,
-  replanned,
-} from '@/core/evening';
-import { EVENINGS, eveningCalled } from '../support/demoEvenings';
+import { progressOf, replanned } from '@/core/evening';
+import { byBestPlan, EVENINGS, eveningCalled } from '../support/demoEvenings';
 import { pressed } from '../support/simulatedHands';
 
 const LOOKS = 60;
@@ -20,15 +12,9 @@ const TIMES = 4;
 test('six evenings: planned within two in a hundred of the best; four times each, hardly a bell or window is missed, none takes a quarter longer', () => {
   const sum = { bells: 0, missed: 0, windows: 0, late: 0 };
   for (const wanted of Object.values(EVENINGS).slice(0, 6)) {
-    const begun = eveningCalled(wanted);
-    const made = assembledOf(begun);
-    const { order, schedule, boundS } = planEvening(made.evening, {
-      seed: 1,
-      looks: fairLooks(made.evening),
-    });
+    const { made, run, plan } = byBestPlan(eveningCalled(wanted));
+    const { schedule, boundS } = plan;
     expect(schedule.endS).toBeLessThanOrEqual(1.02 * boundS);
-    const remaining = remainingOf(made, progressOf(made, begun, 0), 0);
-    const run = { ...begun, order: keptOrder(remaining, order) };
     for (let seed = 1001; seed <= 1000 + TIMES; seed++) {
       let events = -1;
       const one = pressed(made, run, seed, (_made, now, nowS) => {

@@ -1,4 +1,13 @@
-import { beginEvening, type NewThing } from '@/core/evening';
+import {
+  assembledOf,
+  beginEvening,
+  fairLooks,
+  keptOrder,
+  planEvening,
+  progressOf,
+  remainingOf,
+  type NewThing,
+} from '@/core/evening';
 import type { EveningRun } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { BUILT_IN_SHELF } from '@/core/shelf';
@@ -47,3 +56,12 @@ export const eveningCalled = (wanted: Wanted, people = 1): EveningRun =>
     null,
     SEVEN,
   );
+
+/** An evening just begun as it is pressed by its best plan, with that plan. */
+export function byBestPlan(begun: EveningRun) {
+  const made = assembledOf(begun);
+  const looks = fairLooks(made.evening);
+  const plan = planEvening(made.evening, { seed: 1, looks });
+  const remaining = remainingOf(made, progressOf(made, begun, 0), 0);
+  return { made, plan, run: { ...begun, order: keptOrder(remaining, plan.order) } };
+}
