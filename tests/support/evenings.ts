@@ -34,6 +34,9 @@ function machineRun(random: Random, id: string, waitS: number, machines: Machine
   const machine = below(random, machines.length);
   const { off = null, changes = [] } = machines[machine] ?? {};
   const setting = below(random, off ?? changes[0]?.length ?? 1);
+  // a thing pressed may leave it cooled beyond its own end
+  const coolsIt = machines[machine]?.places === 1 && random() < 0.3;
+  const backS = coolsIt ? steps(random, 1, 5) : 0;
   return {
     ...{ id, waitS, lastsS: end, mayPause: false, seams: [], after: null, behind: [] },
     hands: busy
@@ -42,7 +45,7 @@ function machineRun(random: Random, id: string, waitS: number, machines: Machine
           { fromS: 0, toS: layS },
           { fromS: layS + dwellS, toS: end },
         ],
-    use: { machine, setting, fromS: 0, toS: layS + dwellS + openS },
+    use: { machine, setting, fromS: 0, toS: layS + dwellS + openS + backS },
   };
 }
 

@@ -24,6 +24,8 @@ interface MachineState {
   changing: number;
   handsLeft: number;
   person: number;
+  /** Steps until it is back from what it was cooled by, after that is done. */
+  back: number;
 }
 interface State {
   pieces: PieceState[];
@@ -35,8 +37,8 @@ const keyOf = ({ pieces, machines }: State): string => {
   let key = '';
   for (const { block, since, rest, left, stretch, aside, person } of pieces)
     key += `${block},${since},${rest},${left},${stretch},${aside ? 1 : 0},${person};`;
-  for (const { set, changing, handsLeft, person } of machines)
-    key += `${set ?? -1},${changing},${handsLeft},${person};`;
+  for (const { set, changing, handsLeft, person, back } of machines)
+    key += `${set ?? -1},${changing},${handsLeft},${person},${back};`;
   return key;
 };
 
@@ -60,7 +62,9 @@ export function earliestEnd(evening: Evening, mostStates = 60_000): number | nul
       ...{ block: 0, since: -1, rest: stepsOf(readyS + (blocks[0]?.waitS ?? 0)) },
       ...{ left: 0, stretch: 0, aside: false, person: -1 },
     })),
-    machines: machines.map(({ setTo }) => ({ set: setTo, changing: 0, handsLeft: 0, person: -1 })),
+    machines: machines.map(({ setTo }) => ({
+      ...{ set: setTo, changing: 0, handsLeft: 0, person: -1, back: 0 },
+    })),
   };
   const isDone = (state: State) =>
     state.pieces.every((piece, p) => piece.block >= (pieces[p]?.blocks.length ?? 0));
@@ -82,6 +86,7 @@ export function earliestEnd(evening: Evening, mostStates = 60_000): number | nul
     next.machines.forEach((machine) => {
       machine.changing = Math.max(0, machine.changing - 1);
       machine.handsLeft = Math.max(0, machine.handsLeft - 1);
+      machine.back = Math.max(0, machine.back - 1);
       if (machine.handsLeft === 0) machine.person = -1;
     });
     next.pieces.forEach((piece, p) => {
@@ -96,6 +101,9 @@ export function earliestEnd(evening: Evening, mostStates = 60_000): number | nul
         done = piece.left === 0;
       }
       if (!done) return;
+      const cooled = block.use && next.machines[block.use.machine];
+      if (block.use && cooled)
+        cooled.back = Math.max(cooled.back, stepsOf(block.use.toS - block.lastsS));
       const after = pieces[p]?.blocks[piece.block + 1];
       Object.assign(piece, { block: piece.block + 1, since: -1, left: 0, stretch: 0 });
       Object.assign(piece, { aside: false, person: -1, rest: stepsOf(after?.waitS ?? 0) });
@@ -123,7 +131,7 @@ export function earliestEnd(evening: Evening, mostStates = 60_000): number | nul
         now.pieces.filter((piece, p) => {
           const block = blockOf(p, piece);
           return block?.use?.machine === m && piece.since >= 0 && onMachine(block, piece.since);
-        }).length;
+        }).length + ((now.machines[m]?.back ?? 0) > 0 ? 1 : 0);
       now.machines.forEach((machine, m) => {
         const work = machines[m];
         if (!work || machine.changing > 0 || onIt(m) > 0 || step < stepsOf(work.freeFromS)) return;
@@ -133,7 +141,7 @@ export function earliestEnd(evening: Evening, mostStates = 60_000): number | nul
           free.forEach((person) => {
             const then = copy();
             then.machines[m] = {
-              ...{ set: to, person, handsLeft: stepsOf(handsS) },
+              ...{ set: to, person, handsLeft: stepsOf(handsS), back: 0 },
               changing: stepsOf(handsS + thenS),
             };
             look(then);

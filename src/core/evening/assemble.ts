@@ -3,6 +3,7 @@ import { MACHINES } from '../traits';
 import { partsOf, type WorkPart, type WorkParts } from './blocks';
 import { machinesFor, settingOf, type MachineOf } from './machines';
 import type { Block, Evening, PieceWork, Span } from './problem';
+import { withRecovery } from './recovery';
 import { layingAll, seamsOf, timelineOf, type Step } from './steps';
 
 /** One thing to be pressed in the evening, with the program of that thing alone. */
@@ -175,7 +176,10 @@ function goingBehind(piece: PieceWork, behind: readonly number[]): PieceWork {
 /** Puts an evening together from the programs of what is to be pressed. */
 export function assemble(input: EveningInput): Assembled {
   const loads = loadsOf(input);
-  const parts = loads.map(([first]) => (first ? partsOf(first.program) : NO_PARTS));
+  const parts = withRecovery(
+    loads.map(([first]) => (first ? partsOf(first.program) : NO_PARTS)),
+    input.machines,
+  );
   const machines = machinesFor(
     input,
     parts.flatMap(({ main }) => main),

@@ -9,6 +9,14 @@ const AGAIN_S = 5;
 /** Hand work shorter than this is not worth laying aside, s (own choice). */
 const PAUSE_FROM_S = 90;
 
+/** The machine that a part of the work is done on, and how hot that is to be. */
+export interface PartUse {
+  readonly machineId: string;
+  readonly heat: Heat;
+  /** Whether a thing is pressed in it, which cools it; a moment on a bare thing beforehand hardly does. */
+  readonly cools: boolean;
+}
+
 /** What a block of an evening is made of, before it is known which machine of the evening it is for. */
 export interface WorkPart {
   /** One after another, without a pause; none while it rests to the end. */
@@ -17,7 +25,7 @@ export interface WorkPart {
   readonly waitS: number;
   /** How long it rests at the end of all, s. */
   readonly restS: number;
-  readonly use: { readonly machineId: string; readonly heat: Heat } | null;
+  readonly use: PartUse | null;
   readonly mayPause: boolean;
 }
 
@@ -46,7 +54,7 @@ const isRest = ({ kind, hands, withinS }: Operation): boolean =>
 function atMachine(operation: Operation, opens: boolean, lays: boolean): Step {
   const lastsS = whole(operation.lasts.usualS);
   const { onMachine } = operation;
-  const own = { operation: operation.id, onMachine, lays };
+  const own = { operation: operation.id, onMachine, lays, backS: 0 };
   if (!onMachine || operation.hands !== 'at-ends')
     return { ...own, beforeS: lastsS, aloneS: 0, afterS: 0 };
   const beforeS = (operation.timer?.number ?? 1) > 1 ? Math.min(lastsS, AGAIN_S) : 0;
@@ -91,13 +99,13 @@ function runPart(
     steps.push(byHandStep(each));
   const pass = program.passes[machine?.pass ?? 0];
   const heat = machine?.temperatureC ?? pass?.settings.temperatureC ?? null;
-  const use = { machineId: pass?.machineId ?? '', heat };
+  const use = { machineId: pass?.machineId ?? '', heat, cools: machine?.kind === 'press' };
   return { part: { steps, waitS, restS: 0, use, mayPause: false }, next };
 }
 
 const byHandStep = ({ id, lasts }: Operation): Step => ({
   ...{ operation: id, beforeS: whole(lasts.usualS), aloneS: 0, afterS: 0 },
-  ...{ onMachine: false, lays: false },
+  ...{ onMachine: false, lays: false, backS: 0 },
 });
 
 /** Hand work of its own, or what goes on after hand work without a rest. */

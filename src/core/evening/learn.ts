@@ -97,18 +97,30 @@ export interface WarmedUp {
 }
 
 /** What machines took to warm up in an evening, by what their displays were read to say. */
-export function warmUpsOf({ machines }: Assembled, { events }: EveningRun): readonly WarmedUp[] {
-  const own = machines.flatMap(({ fitted, heats, off }) =>
+export function warmUpsOf(
+  { machines, evening }: Assembled,
+  { events }: EveningRun,
+): readonly WarmedUp[] {
+  const usesAt = ({ piece, block }: { piece: number; block: number }) =>
+    evening.pieces[piece]?.blocks[block]?.use;
+  const own = machines.flatMap(({ fitted, heats, off }, m) =>
     [...new Set(fitted)].map((machine) => ({
-      machine,
+      ...{ machine, m },
       heats: heats.filter((_, i) => fitted[i] === machine && i !== off),
     })),
   );
-  return own.flatMap(({ machine, heats }): WarmedUp[] => {
+  return own.flatMap(({ machine, m, heats }): WarmedUp[] => {
     const on = events.find((event) => event.kind === 'set' && event.machineId === machine.id);
     if (on?.kind !== 'set' || on.heatC === null) return [];
     const wanted = on.heatC;
-    const again = events.find((e) => e !== on && e.kind === 'set' && e.machineId === machine.id);
+    // set otherwise, or cooled by what was pressed, it gets there from somewhere else
+    const again = events.find(
+      (event) =>
+        event !== on &&
+        (event.kind === 'set'
+          ? event.machineId === machine.id
+          : event.kind === 'begun' && usesAt(event)?.machine === m),
+    );
     const there = events.find(
       (event) =>
         (event.kind === 'ready' || event.kind === 'reads') &&

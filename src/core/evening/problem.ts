@@ -4,7 +4,10 @@ export interface Span {
   readonly toS: number;
 }
 
-/** When a block has its machine, from its start, and how that is to be set: an index into its changes. */
+/**
+ * When a block has its machine, from its start, and how that is to be set: an index into its changes. A machine that it
+ * cooled can be taken up longer than the block lasts.
+ */
 export interface MachineUse extends Span {
   readonly machine: number;
   readonly setting: number;

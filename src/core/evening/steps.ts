@@ -10,9 +10,11 @@ export interface Step {
   readonly onMachine: boolean;
   /** Whether it lays a thing on the machine: more things are laid one after another. */
   readonly lays: boolean;
+  /** How long after its end the machine it cooled is not yet hot enough for the next to be laid on it, s. */
+  readonly backS: number;
 }
 
-/** Steps one after another: how long they take, when hands are needed, until when the machine is taken up, s. */
+/** Steps one after another: how long they take, when hands are needed, until when the machine is taken up or cooled, s. */
 export interface Timeline {
   readonly lastsS: number;
   readonly hands: readonly Span[];
@@ -34,11 +36,11 @@ export function timelineOf(steps: readonly Step[]): Timeline {
     else if (lastsS > 0) hands.push({ fromS: at, toS: at + lastsS });
     at += lastsS;
   };
-  for (const { beforeS, aloneS, afterS, onMachine } of steps) {
+  for (const { beforeS, aloneS, afterS, onMachine, backS } of steps) {
     taken(beforeS);
     at += aloneS;
     taken(afterS);
-    if (onMachine) machineToS = at;
+    if (onMachine) machineToS = at + backS;
   }
   return { lastsS: at, hands, machineToS };
 }

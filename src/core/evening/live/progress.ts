@@ -3,7 +3,7 @@ import type { Assembled } from '../assemble';
 import { rowOf, type Block, type Span } from '../problem';
 import { ROOM_C } from '../../traits';
 import { HOT_ENOUGH_C, turnedTo, type Heat } from '../settings';
-import type { Step } from '../steps';
+import { stepS, type Step } from '../steps';
 
 /** Where in an evening something stands: which piece, which of its blocks, which step of that. */
 export interface Place {
@@ -59,18 +59,29 @@ export const secondsIn = ({ startedAt }: Pick<EveningRun, 'startedAt'>, at: stri
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
-function take(made: Assembled, piece: Mutable<PieceProgress>, event: Touch, s: number): void {
+/** How one step of a piece goes on. @returns when its machine, cooled by it, is back at its heat; null where it is. */
+function take(
+  made: Assembled,
+  piece: Mutable<PieceProgress>,
+  event: Touch,
+  s: number,
+): number | null {
   // what is not at hand is a touch that another tab was before
-  if (event.block !== piece.block || event.step !== piece.step || piece.dropped) return;
+  if (event.block !== piece.block || event.step !== piece.step || piece.dropped) return null;
   piece.person = event.person;
   if (event.kind === 'begun') {
     piece.begunS = s;
-    return;
+    return null;
   }
+  const steps = stepsAt(made, event);
+  const done = steps[piece.step];
+  // it recovers from when it was closed, however late it is opened
+  const backS = done && done.backS > 0 ? (piece.begunS ?? s) + stepS(done) + done.backS : 0;
   [piece.begunS, piece.sinceS] = [null, s];
   piece.step++;
-  if (piece.step < stepsAt(made, event).length) return;
-  [piece.block, piece.step, piece.person, piece.rested] = [piece.block + 1, 0, null, false];
+  if (piece.step >= steps.length)
+    [piece.block, piece.step, piece.person, piece.rested] = [piece.block + 1, 0, null, false];
+  return backS > s ? backS : null;
 }
 type Touch = Extract<EveningEvent, Place>;
 
@@ -86,6 +97,17 @@ function heatOf(
   const heat = setting === null ? ROOM_C : (heats[setting] ?? null);
   const share = readyS > atS ? Math.min(1, (s - atS) / (readyS - atS)) : 1;
   return heat === null ? null : fromC + share * (heat - fromC);
+}
+
+/** A machine that the thing just pressed has cooled. */
+function cool(made: Assembled, machines: Mutable<Heating>[], at: Touch, s: number, backS: number) {
+  const use = made.evening.pieces[at.piece]?.blocks[at.block]?.use;
+  const state = use ? machines[use.machine] : undefined;
+  const of = use ? made.machines[use.machine] : undefined;
+  if (!use || !state || state.setting !== use.setting) return;
+  const dropC = of?.fitted[use.setting]?.dropC ?? 0;
+  [state.atS, state.readyS] = [s, Math.max(state.readyS, backS)];
+  state.fromC = (of?.heats[use.setting] ?? ROOM_C) - dropC;
 }
 
 /** A machine as it was set, by what changing takes; a reading on the way tells how much of that is left. */
@@ -147,8 +169,11 @@ export function progressOf(made: Assembled, run: EveningRun, nowS: number): Even
   const tellPiece = (event: Touch | Extract<EveningEvent, { kind: 'dropped' | 'rested' }>) => {
     const piece = pieces[event.piece];
     if (!piece) return;
-    if ('step' in event) take(made, piece, event, secondsIn(run, event.at));
-    else if (event.kind === 'dropped') piece.dropped = true;
+    if ('step' in event) {
+      const s = secondsIn(run, event.at);
+      const backS = take(made, piece, event, s);
+      if (backS !== null) cool(made, machines, event, s, backS);
+    } else if (event.kind === 'dropped') piece.dropped = true;
     else piece.rested = !isBegun(piece);
   };
   for (const event of run.events) {
