@@ -110,6 +110,12 @@ test('a batch of steel tumblers in an oven, by what their maker’s sheet says',
   await expect(
     dialog.getByText('The packet says not mirrored; the plan says mirrored.'),
   ).toBeVisible();
+  // half read, it outlasts a reload
+  await dialog.getByRole('checkbox', { name: /10 min/ }).uncheck();
+  await page.reload();
+  await page.getByRole('button', { name: 'Read a maker’s instructions' }).click();
+  await expect(dialog.getByRole('checkbox', { name: /10 min/ })).not.toBeChecked();
+  await expect(dialog.getByText('The packet says 360 °F; the plan says 370 °F.')).toBeVisible();
   await dialog.getByRole('button', { name: 'Only for this blank' }).click();
   await expect(card(page)).toContainText('360 °F · 6 min');
   await expect(card(page)).toContainText("Figures: maker's sheet");

@@ -13,6 +13,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
+import { z } from 'zod';
 import {
   planAgainst,
   MAX_PACKET_CHARS,
@@ -26,6 +27,7 @@ import { withPaper } from '@/core/job';
 import { ownPaper } from '@/core/shelf';
 import { TRANSFERS } from '@/core/transfer';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { readDraft, writeDraft } from '@/ui/draft';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { COLOURS } from '@/ui/theme';
@@ -124,6 +126,26 @@ function Facts({
   );
 }
 
+/** Half-read instructions: the words, and which findings in them were unticked. */
+const packetDraftSchema = z.object({
+  text: z.string().max(MAX_PACKET_CHARS),
+  off: z.array(z.string()),
+});
+type PacketDraft = z.infer<typeof packetDraftSchema>;
+
+/** What was pasted for a job, through a reload, until it is kept. */
+function usePacketDraft(jobId: string) {
+  const key = `packet.${jobId}`;
+  const [draft, setDraft] = useState<PacketDraft>(
+    () => readDraft(key, packetDraftSchema) ?? { text: '', off: [] },
+  );
+  const put = (next: PacketDraft) => {
+    setDraft(next);
+    writeDraft(key, next);
+  };
+  return { draft, put, forget: () => writeDraft(key, null) };
+}
+
 /** Reads a maker's instructions; what is confirmed becomes the figures for this blank and transfer. */
 export function PacketDialog({ onClose }: { onClose: () => void }) {
   const { job, plan, edit } = useJob();
@@ -131,8 +153,9 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
   const { change } = useHeatEdit();
   const notify = useNotify();
   const says = usePlanSays();
-  const [text, setText] = useState('');
-  const [off, setOff] = useState<ReadonlySet<string>>(new Set());
+  const { draft, put, forget } = usePacketDraft(job.id);
+  const { text } = draft;
+  const off = new Set(draft.off);
   const facts = useMemo(() => readPacket(text), [text]);
   const confirmed = facts.filter((fact) => !off.has(keyOf(fact)));
   const wanted = figuresOf(confirmed, says);
@@ -154,6 +177,7 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
       tone: 'success',
       text: `Kept for every job with “${job.blank.name}” on this machine.`,
     });
+    forget();
     onClose();
   }
 
@@ -164,6 +188,7 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
     if (!addToShelf({ papers: [own] })) return;
     edit((old) => ({ ...withPaper(old, own), heat: { ...old.heat, own: NOTHING_OWN } }));
     notify({ tone: 'success', text: `Kept with “${own.name}”, for this machine.` });
+    forget();
     onClose();
   }
 
@@ -179,10 +204,7 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
           autoFocus
           margin="dense"
           value={text}
-          onChange={({ target }) => {
-            setText(target.value.slice(0, MAX_PACKET_CHARS));
-            setOff(new Set());
-          }}
+          onChange={({ target }) => put({ text: target.value.slice(0, MAX_PACKET_CHARS), off: [] })}
         />
         {facts.length > 0 ? (
           <>
@@ -193,11 +215,11 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
               text={text}
               facts={facts}
               off={off}
-              onToggle={(from) =>
-                setOff(
-                  (old) =>
-                    new Set(old.has(from) ? [...old].filter((x) => x !== from) : [...old, from]),
-                )
+              onToggle={(key) =>
+                put({
+                  text,
+                  off: off.has(key) ? draft.off.filter((x) => x !== key) : [...draft.off, key],
+                })
               }
             />
           </>
