@@ -24,5 +24,5 @@ export function planWeight(job: Job): number {
   return job.items.length * weights.reduce((sum, each) => sum + each, 0);
 }
 
-/** From here on a plan takes more than a frame of an ordinary computer. */
-export const HEAVY_FROM = 60;
+/** From here on a plan takes more than a frame of an ordinary computer, its first on a page several. */
+export const HEAVY_FROM = 30;

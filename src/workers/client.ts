@@ -44,9 +44,11 @@ export const unpackBackupTask = (file: Blob, have: ReadonlySet<string>, onProgre
 export const takeInTask = (file: Blob, name: string, onProgress: OnProgress) =>
   runTask<Result<TakenIn>>((worker, progress) => worker.takeIn(file, name, progress), onProgress);
 
-/** So many workers take lines of lettering in at once, each so many lines at least (own choices). */
+/** So many workers take lines of lettering in at once, no more than there are cores, each so many lines at least (own choices). */
 const MOST_WORKERS = 3;
 const LINES_A_WORKER = 4;
+const workersFor = (lines: number): number =>
+  Math.min(MOST_WORKERS, navigator.hardwareConcurrency, Math.ceil(lines / LINES_A_WORKER));
 
 /**
  * Takes lines of lettering in on several workers, so that the page only draws them.
@@ -72,8 +74,8 @@ export const letteringTask = (
         else failed ??= one;
       }
     };
-    const more = Math.min(MOST_WORKERS, Math.ceil(count / LINES_A_WORKER)) - 1;
-    await Promise.all([first, ...Array.from({ length: more }, another)].map(takeIn));
+    const others = Array.from({ length: workersFor(count) - 1 }, another);
+    await Promise.all([first, ...others].map(takeIn));
     return failed ?? success(taken);
   }, onProgress);
 

@@ -27,11 +27,17 @@ function inkBox({ width, height, data }: ImageData) {
   return right < 0 ? null : { left, top, width: right - left + 1, height: bottom - top + 1 };
 }
 
-function drawnOn(width: number, height: number, bitmap: ImageBitmap, left: number, top: number) {
+function drawnOn(
+  width: number,
+  height: number,
+  drawn: ImageBitmap | OffscreenCanvas,
+  left: number,
+  top: number,
+) {
   const canvas = new OffscreenCanvas(width, height);
   const brush = canvas.getContext('2d', { willReadFrequently: true });
   if (!brush) throw new Error('This browser cannot draw pictures in the background.');
-  brush.drawImage(bitmap, -left, -top);
+  brush.drawImage(drawn, -left, -top);
   return { canvas, brush };
 }
 
@@ -39,10 +45,10 @@ function drawnOn(width: number, height: number, bitmap: ImageBitmap, left: numbe
 export async function takeInLine({ bitmap, perInch, label }: DrawnLine): Promise<Result<TakenIn>> {
   const { width, height } = bitmap;
   const whole = drawnOn(width, height, bitmap, 0, 0);
+  bitmap.close();
   const box = inkBox(whole.brush.getImageData(0, 0, width, height));
   if (!box) return failure('There is nothing to draw in these words.');
-  const close = drawnOn(box.width, box.height, bitmap, box.left, box.top);
-  bitmap.close();
+  const close = drawnOn(box.width, box.height, whole.canvas, box.left, box.top);
   const blob = await close.canvas.convertToBlob({ type: 'image/png' });
   const taken = await takeInPicture(blob, label, () => undefined, close.canvas);
   if (!taken.ok) return taken;

@@ -22,9 +22,11 @@ const FACTS_PX = 320;
 /** Fine enough for the strokes of lettering to be areas. */
 const AREAS_PX = 800;
 
-/** The whole picture upright, no larger than it has to be for the screen. */
+/** The whole picture upright, no larger than it has to be for the screen: itself where it was drawn here and is. */
 function drawUpright(picture: ImageBitmap | OffscreenCanvas, facts: ImageFacts): OffscreenCanvas {
   const { widthPx, heightPx } = uprightPixels(facts);
+  const isSmall = Math.max(widthPx, heightPx) <= PREVIEW_PX;
+  if (picture instanceof OffscreenCanvas && isSmall) return picture;
   const scale = Math.min(1, PREVIEW_PX / Math.max(widthPx, heightPx));
   const width = Math.max(1, Math.round(widthPx * scale));
   const height = Math.max(1, Math.round(heightPx * scale));

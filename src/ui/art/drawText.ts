@@ -100,7 +100,8 @@ export async function drawText(spec: TextSpec, name: string): Promise<DrawnLine 
   measure.font = fontAt(spec, sizePx);
   const { width, height, y, x } = roomFor(measure.measureText(words), sizePx, radiusPx);
   const canvas = new OffscreenCanvas(width, height);
-  const brush = canvas.getContext('2d');
+  // its pixels are read at once, by who takes them in
+  const brush = canvas.getContext('2d', { willReadFrequently: true });
   if (!brush) return null;
   brush.font = fontAt(spec, sizePx);
   brush.fillStyle = spec.colour;

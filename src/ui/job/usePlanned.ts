@@ -17,7 +17,7 @@ export interface Planned {
 
 /** A plan that takes longer than a frame is worked out off the page from then on, ms. */
 const FRAME_MS = 16;
-/** The first plans on a page are slow whatever they are: so many in a row have to be. */
+/** The first plans on a page are slow whatever they are: so many in a row have to be, unless the job is known to be heavy. */
 const SLOW_IN_A_ROW = 3;
 
 function timed(job: Job, shelf: Shelf): Planned & { tookMs: number } {
@@ -26,9 +26,10 @@ function timed(job: Job, shelf: Shelf): Planned & { tookMs: number } {
   return { job, shelf, plan, tookMs: performance.now() - start };
 }
 
-/** How slow the last plans were, and the last of them. */
+/** How slow the last plans were, whether there is background work here at all, and the last plan. */
 interface Pace {
   readonly slow: number;
+  readonly aside: boolean;
   readonly last: Planned | null;
 }
 
@@ -37,14 +38,10 @@ interface Pace {
  * background, while the last one stays on the screen. Null until there is one.
  */
 export function usePlanned(job: Job, shelf: Shelf): Planned | null {
-  const [pace] = useState(() =>
-    createStore<Pace>(() => ({
-      slow: planWeight(job) > HEAVY_FROM ? SLOW_IN_A_ROW : 0,
-      last: null,
-    })),
-  );
+  const [pace] = useState(() => createStore<Pace>(() => ({ slow: 0, aside: true, last: null })));
   const [planner] = useState(createPlanner);
-  const beside = useStore(pace, ({ slow }) => slow >= SLOW_IN_A_ROW);
+  const heavy = useMemo(() => planWeight(job) > HEAVY_FROM, [job]);
+  const beside = useStore(pace, ({ slow, aside }) => aside && (heavy || slow >= SLOW_IN_A_ROW));
   const later = useStore(pace, ({ last }) => (beside ? last : null));
   const now = useMemo(() => (beside ? null : timed(job, shelf)), [beside, job, shelf]);
 
@@ -57,7 +54,7 @@ export function usePlanned(job: Job, shelf: Shelf): Planned | null {
     if (!beside) return;
     planner.ask({ job, shelf }).then(
       (plan) => plan && pace.setState({ last: { job, shelf, plan } }),
-      () => pace.setState({ slow: 0 }), // no background work here: on the page, then
+      () => pace.setState({ aside: false }), // no background work here: on the page, then
     );
   }, [beside, planner, pace, job, shelf]);
 
