@@ -3,9 +3,13 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser, Page } from '@playwright/test';
+import sharp from 'sharp';
 import { kept, mugReadyForArt, panelReadyForArt, photograph, withApp } from './app';
+import { spreadOf, timed } from './stats';
 
 const LONGEST_MS = 120_000;
+/** So long nothing is done before something is measured: names are typed, then read over, ms (own choice). */
+const AT_REST_MS = 2000;
 
 /** Tells of every task of the page over 50 ms that ran while some work was done, and its longest. @returns how long it took, ms. */
 async function blockedBy(page: Page, what: string, work: () => Promise<unknown>): Promise<number> {
@@ -62,6 +66,16 @@ async function tried(page: Page): Promise<void> {
   await page.getByText(/along cut edges only/).waitFor({ timeout: LONGEST_MS });
 }
 
+/** How long sharp takes to decode a JPEG of 39 megapixels, the middle of three, ms. */
+async function sharpMs(): Promise<number> {
+  const jpeg = await sharp(await photograph(5400, 7200))
+    .jpeg({ quality: 90 })
+    .toBuffer();
+  const times: number[] = [];
+  for (let i = 0; i < 3; i++) times.push(await timed(() => sharp(jpeg).raw().toBuffer()));
+  return spreadOf(times).median;
+}
+
 /** Moves the picture on the stage to and fro. */
 async function dragged(page: Page): Promise<void> {
   const box = await page.getByRole('button', { name: /arrow keys move it/ }).boundingBox();
@@ -79,10 +93,15 @@ async function batchOfMugs(browser: Browser): Promise<void> {
   await page.getByRole('button', { name: /^Lettering/ }).click();
   await page.getByRole('textbox', { name: 'Words' }).fill('{name}');
   await page.getByRole('textbox', { name: 'Names, one a line' }).fill(names.join('\n'));
-  await blockedBy(page, '24 mugs, lettering', async () => {
+  const decoding = await sharpMs();
+  await page.waitForTimeout(AT_REST_MS);
+  const lettered = await blockedBy(page, '24 mugs, lettering', async () => {
     await page.getByRole('button', { name: 'Add as a new line' }).click();
     await page.getByText('24 names').first().waitFor({ timeout: LONGEST_MS });
   });
+  console.log(
+    `  sharp decodes a JPEG of 39 megapixels in ${decoding.toFixed(0)} ms; ratio ${(lettered / decoding).toFixed(1)}`,
+  );
   await blockedBy(page, '24 mugs, a width typed and undone', async () => {
     await page.getByRole('textbox', { name: 'Width', exact: true }).pressSequentially('2');
     await page.getByRole('heading', { name: 'Picture', exact: true }).click();

@@ -4,7 +4,7 @@ import { useEffect } from 'react';
 import { warmUp, type Progress } from '@/workers';
 import type { TaskRunner } from './useTask';
 
-/** What a task brings to the screen comes before the worker of the next, ms (own choice). */
+/** What is coming to the screen comes before the worker of the next task, ms (own choice). */
 const AFTER_MS = 400;
 
 /**
@@ -15,11 +15,12 @@ export function useAhead({ progress }: TaskRunner, ahead: (() => void) | null): 
   useEffect(() => {
     if (!ahead) return;
     let later: ReturnType<typeof setTimeout> | undefined;
-    if (!progress.getState()) ahead();
-    const stop = progress.subscribe((step: Progress | null) => {
+    const follow = (step: Progress | null) => {
       clearTimeout(later);
       if (!step) later = setTimeout(ahead, AFTER_MS);
-    });
+    };
+    follow(progress.getState());
+    const stop = progress.subscribe(follow);
     return () => {
       clearTimeout(later);
       stop();

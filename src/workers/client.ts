@@ -61,17 +61,26 @@ export const letteringTask = (
 ) =>
   runTask<Result<readonly TakenIn[]>>(async (first, progress, another) => {
     const taken: TakenIn[] = [];
-    let [next, failed]: [number, Result<never> | null] = [0, null];
+    let next = 0;
+    let failed: Result<never> | null = null;
+    const drawNext = async () => {
+      if (next >= count || failed) return null;
+      const nth = next++;
+      return { nth, line: await draw(nth) };
+    };
     const takeIn = async (worker: Remote<BenchWorker>): Promise<void> => {
-      while (next < count && !failed) {
-        const nth = next++;
-        const line = await draw(nth);
+      for (let drawn = await drawNext(); drawn;) {
+        const { nth, line } = drawn;
         if (line) progress({ doing: `Setting “${line.label}”`, share: (nth + 0.5) / count });
-        const one = line
-          ? await worker.takeInLine(transfer(line, [line.bitmap]))
+        const taking = line
+          ? worker.takeInLine(transfer(line, [line.bitmap]))
           : failure('There is nothing to draw in these words.');
+        // the next is drawn while this one is taken in
+        const later = drawNext();
+        const one = await taking;
         if (one.ok) taken[nth] = one.value;
         else failed ??= one;
+        drawn = await later;
       }
     };
     const others = Array.from({ length: workersFor(count) - 1 }, another);

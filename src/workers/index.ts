@@ -38,6 +38,7 @@ export {
   createWindowSeer,
   createPlanner,
   createReplanner,
+  warmUpPlanner,
   lookLongerAside,
   planEveningAside,
   planTogetherAside,

@@ -10,20 +10,24 @@ export interface DrawnLine {
   readonly label: string;
 }
 
-/** The box of what was drawn, pixels; null where nothing was. */
+/** The box of what was drawn, pixels; null where nothing was. What lies inside the box so far is not looked at. */
 function inkBox({ width, height, data }: ImageData) {
   let left = width;
   let top = height;
   let right = -1;
   let bottom = -1;
-  for (let y = 0, at = 3; y < height; y++)
-    for (let x = 0; x < width; x++, at += 4) {
-      if (data[at] === 0) continue;
-      left = Math.min(left, x);
-      right = Math.max(right, x);
-      top = Math.min(top, y);
-      bottom = y;
-    }
+  for (let y = 0; y < height; y++) {
+    const row = 4 * y * width + 3;
+    let from = 0;
+    while (from < width && data[row + 4 * from] === 0) from++;
+    if (from === width) continue;
+    let to = width - 1;
+    while (to > right && data[row + 4 * to] === 0) to--;
+    if (from < left) left = from;
+    if (to > right) right = to;
+    if (y < top) top = y;
+    bottom = y;
+  }
   return right < 0 ? null : { left, top, width: right - left + 1, height: bottom - top + 1 };
 }
 

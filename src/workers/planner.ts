@@ -16,6 +16,14 @@ export interface PlanRequest {
 const startWorker = () =>
   new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
 
+/** A worker started ahead of what is planned in it, its code loaded. */
+let spare: Worker | null = null;
+
+/** Starts a worker ahead of plans that are about to grow too heavy for the page; calling it again costs nothing. */
+export function warmUpPlanner(): void {
+  spare ??= startWorker();
+}
+
 /** Several jobs on shared sheets, worked out in the background. */
 export async function planTogetherAside(
   jobs: readonly Job[],
@@ -145,7 +153,8 @@ function latestOnly<Asked, Answer>(
   let next: Waits | null = null;
 
   const start = (): Remote<PlanWorker> => {
-    worker = startWorker();
+    worker = spare ?? startWorker();
+    spare = null;
     remote = wrap<PlanWorker>(worker);
     return remote;
   };

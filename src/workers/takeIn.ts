@@ -40,16 +40,26 @@ function drawUpright(picture: ImageBitmap | OffscreenCanvas, facts: ImageFacts):
   return canvas;
 }
 
-/** The pixels of a drawing made smaller. */
-function pixelsOf(canvas: OffscreenCanvas, longestPx: number): ImageData {
-  const scale = Math.min(1, longestPx / Math.max(canvas.width, canvas.height));
+/** A drawing made smaller; itself where it is small enough. */
+function shrunk(canvas: OffscreenCanvas, longestPx: number): OffscreenCanvas {
+  const scale = longestPx / Math.max(canvas.width, canvas.height);
+  if (scale >= 1) return canvas;
   const width = Math.max(1, Math.round(canvas.width * scale));
   const height = Math.max(1, Math.round(canvas.height * scale));
-  const brush = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true });
+  const small = new OffscreenCanvas(width, height);
+  const brush = small.getContext('2d', { willReadFrequently: true });
   if (!brush) throw new Error('This browser cannot draw pictures in the background.');
   brush.imageSmoothingQuality = 'high';
   brush.drawImage(canvas, 0, 0, width, height);
-  return brush.getImageData(0, 0, width, height);
+  return small;
+}
+
+/** The pixels of a drawing, made smaller where it is larger. */
+function pixelsOf(canvas: OffscreenCanvas, longestPx: number): ImageData {
+  const small = shrunk(canvas, longestPx);
+  const brush = small.getContext('2d');
+  if (!brush) throw new Error('This browser cannot draw pictures in the background.');
+  return brush.getImageData(0, 0, small.width, small.height);
 }
 
 function transparentShareOf(rgba: Uint8ClampedArray): number {
@@ -92,7 +102,9 @@ export async function takeInPicture(
   onProgress({ doing: 'Drawing a preview', share: 0.6 });
   const canvas = drawUpright(picture, facts.value);
   if (picture instanceof ImageBitmap) picture.close();
-  const traced = mayBeClear ? pixelsOf(canvas, TRACE_PX) : null;
+  // everything is measured on this, made smaller once
+  const small = shrunk(canvas, TRACE_PX);
+  const traced = mayBeClear ? pixelsOf(small, TRACE_PX) : null;
   const transparentShare = traced ? transparentShareOf(traced.data) : 0;
   const itself = made && Math.max(storedWidthPx, storedHeightPx) <= 2 * PREVIEW_PX;
   const preview = itself
@@ -102,7 +114,7 @@ export async function takeInPicture(
       );
 
   onProgress({ doing: 'Measuring what it holds', share: 0.85 });
-  const measured = measureRaster(pixelsOf(canvas, FACTS_PX));
+  const measured = measureRaster(pixelsOf(small, FACTS_PX));
   const silhouette = traced && transparentShare > 0 ? traceSilhouette(traced) : [];
   const art: Artwork = {
     sha256: await sha256,
@@ -117,7 +129,7 @@ export async function takeInPicture(
     sourceNote: '',
     madeFrom: null,
     text: null,
-    facts: { ...measured, silhouette, neighbours: neighboursOf(pixelsOf(canvas, AREAS_PX)) },
+    facts: { ...measured, silhouette, neighbours: neighboursOf(pixelsOf(small, AREAS_PX)) },
     strokes: [],
   };
   onProgress({ doing: 'Done', share: 1 });

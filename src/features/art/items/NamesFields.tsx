@@ -3,10 +3,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import { namesFrom } from '@/core/job';
 import type { Result } from '@/core/result';
 import type { NamesFault } from '@/core/job';
+import { HEAVY_FROM } from '@/core/weight';
+import { warmUpPlanner } from '@/workers';
 
 /** Names from what was typed or pasted: one a line, or a table's first column. */
 export async function readNames(text: string): Promise<Result<string[], NamesFault>> {
@@ -14,9 +16,16 @@ export async function readNames(text: string): Promise<Result<string[], NamesFau
   return namesFrom(Papa.parse<string[]>(text, { skipEmptyLines: true }).data);
 }
 
+/** A job of so many names, each on a face with a picture, is planned beside the page. */
+const MANY = HEAVY_FROM / 2;
+
 /** A list of names to type, paste or read from a file. */
 export function NamesFields({ text, onText }: { text: string; onText: (text: string) => void }) {
   const csv = useRef<HTMLInputElement>(null);
+  const many = text.split('\n').length > MANY;
+  useEffect(() => {
+    if (many) warmUpPlanner();
+  }, [many]);
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
       <TextField
