@@ -38,11 +38,10 @@ export {
   createWindowSeer,
   createPlanner,
   createReplanner,
-  warmUpPlanner,
   lookLongerAside,
   planEveningAside,
   planTogetherAside,
   type EveningShown,
-  type PlanRequest,
   type Replanner,
 } from './planner';
+export { planAside, warmUpPlanner, type PlanRequest } from './planWorkers';

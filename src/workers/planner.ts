@@ -6,23 +6,7 @@ import type { EveningRun, EveningWish, Job, Shelf, TransferKind } from '@/core/m
 import type { JobPlan } from '@/core/plan';
 import type { Together } from '@/core/together';
 import type { PlanWorker } from './plan.worker';
-
-/** What is planned. */
-export interface PlanRequest {
-  readonly job: Job;
-  readonly shelf: Shelf;
-}
-
-const startWorker = () =>
-  new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
-
-/** A worker started ahead of what is planned in it, its code loaded. */
-let spare: Worker | null = null;
-
-/** Starts a worker ahead of plans that are about to grow too heavy for the page; calling it again costs nothing. */
-export function warmUpPlanner(): void {
-  spare ??= startWorker();
-}
+import { startWorker, takeWorker, type PlanRequest } from './planWorkers';
 
 /** Several jobs on shared sheets, worked out in the background. */
 export async function planTogetherAside(
@@ -153,8 +137,7 @@ function latestOnly<Asked, Answer>(
   let next: Waits | null = null;
 
   const start = (): Remote<PlanWorker> => {
-    worker = spare ?? startWorker();
-    spare = null;
+    worker = takeWorker();
     remote = wrap<PlanWorker>(worker);
     return remote;
   };

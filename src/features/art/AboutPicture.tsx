@@ -89,7 +89,7 @@ export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) 
       )}
       <WordsField
         multiline
-        minRows={2}
+        rows={2}
         most={400}
         label="Source and licence"
         value={art.sourceNote}

@@ -199,8 +199,7 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
         <TextField
           label="Paste what the packet says"
           multiline
-          minRows={4}
-          maxRows={9}
+          rows={7}
           autoFocus
           margin="dense"
           value={text}

@@ -210,7 +210,7 @@ export function RecordForm({ corrected, onDone }: FormProps) {
         <TextField
           label="Note: what to change next time"
           multiline
-          minRows={2}
+          rows={3}
           value={told.note}
           onChange={({ target }) => change({ note: target.value.slice(0, 4000) })}
         />

@@ -122,6 +122,7 @@ export function PrinterFields() {
       <WordsField
         label="How a sheet goes in"
         multiline
+        rows={2}
         most={200}
         value={printer.feedSide}
         onWords={(feedSide) => change({ feedSide })}

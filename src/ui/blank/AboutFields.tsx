@@ -56,7 +56,7 @@ export function AboutFields() {
       <WordsField
         label="Note"
         multiline
-        minRows={2}
+        rows={2}
         value={note}
         most={500}
         onWords={(words) => change({ note: words })}

@@ -13,7 +13,7 @@ interface WordsProps {
   needed?: string;
   helperText?: string;
   multiline?: boolean;
-  minRows?: number;
+  rows?: number;
   onWords: (words: string) => void;
 }
 

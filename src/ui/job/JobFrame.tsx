@@ -10,7 +10,7 @@ import visuallyHidden from '@mui/utils/visuallyHidden';
 import RedoIcon from '@mui/icons-material/Redo';
 import UndoIcon from '@mui/icons-material/Undo';
 import NextLink from 'next/link';
-import type { ReactNode } from 'react';
+import { useDeferredValue, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Station } from '@/core/check';
 import { failure, success } from '@/core/result';
@@ -107,6 +107,9 @@ interface FrameProps {
 /** The job screen: top bar, tape, stage, card and check rail. */
 export function JobFrame({ station, stage, card }: FrameProps) {
   const { hand, held, touched } = useHand();
+  // drawn one after another: a whole screen at once would hold the page up
+  const besideStage = useDeferredValue(true, false);
+  const belowStage = useDeferredValue(besideStage, false);
   return (
     <Box sx={{ height: '100dvh', display: 'flex', flexDirection: 'column' }}>
       <TopBar title={<JobName />}>
@@ -160,17 +163,23 @@ export function JobFrame({ station, stage, card }: FrameProps) {
           <Typography component="h1" id="station-title" sx={visuallyHidden}>
             {STATION_NAMES[station]}
           </Typography>
-          <PassTabs station={station} />
-          <LastTimeHere station={station} />
-          <Follows hand={hand === 'card'} held={held === 'card'}>
-            {card}
-          </Follows>
+          {besideStage && (
+            <>
+              <PassTabs station={station} />
+              <LastTimeHere station={station} />
+              <Follows hand={hand === 'card'} held={held === 'card'}>
+                {card}
+              </Follows>
+            </>
+          )}
         </Box>
       </Box>
       <Box {...touched('checks')} sx={{ display: 'contents' }}>
-        <Follows hand={hand === 'checks'} held={held === 'checks'}>
-          <CheckRail here={station} />
-        </Follows>
+        {belowStage && (
+          <Follows hand={hand === 'checks'} held={held === 'checks'}>
+            <CheckRail here={station} />
+          </Follows>
+        )}
       </Box>
     </Box>
   );

@@ -191,6 +191,7 @@ export function MakerFields({ product, change }: MakerFieldsProps) {
         value={product.wash}
         most={300}
         multiline
+        rows={2}
         onWords={(wash) => change({ wash })}
       />
       <SelectField

@@ -30,8 +30,7 @@ export function NamesFields({ text, onText }: { text: string; onText: (text: str
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
       <TextField
         multiline
-        minRows={3}
-        maxRows={8}
+        rows={5}
         label="Names, one a line"
         value={text}
         onChange={({ target }) => onText(target.value)}

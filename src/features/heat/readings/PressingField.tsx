@@ -31,8 +31,7 @@ export function PressingField({
     <TextField
       label="Over one pressing of a cold, thick thing"
       multiline
-      minRows={3}
-      maxRows={6}
+      rows={4}
       placeholder={unit === '°F' ? '0; 400\n20; 388\n60; 399' : '0; 204\n20; 198\n60; 204'}
       value={draft ?? typed(readings, unit)}
       error={Boolean(wrong)}
