@@ -88,7 +88,6 @@ export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) 
         </Button>
       )}
       <WordsField
-        multiline
         rows={2}
         most={400}
         label="Source and licence"

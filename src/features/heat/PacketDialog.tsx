@@ -10,7 +10,6 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { z } from 'zod';
@@ -26,6 +25,7 @@ import {
 import { withPaper } from '@/core/job';
 import { ownPaper } from '@/core/shelf';
 import { TRANSFERS } from '@/core/transfer';
+import { LinesField } from '@/ui/fields/LinesField';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { readDraft, writeDraft } from '@/ui/draft';
 import { useJob } from '@/ui/job/jobContext';
@@ -47,11 +47,13 @@ function Quote({ text, fact }: { text: string; fact: PacketFact }) {
   const after = text.slice(fact.to, fact.to + AROUND);
   return (
     <Typography component="span" sx={{ fontSize: 14, color: COLOURS.graphite }}>
-      …{before}
+      {fact.from > AROUND && '…'}
+      {before}
       <Box component="mark" sx={{ bgcolor: COLOURS.saffronGround, color: COLOURS.ink }}>
         {text.slice(fact.from, fact.to)}
       </Box>
-      {after}…
+      {after}
+      {fact.to + AROUND < text.length && '…'}
     </Typography>
   );
 }
@@ -196,9 +198,8 @@ export function PacketDialog({ onClose }: { onClose: () => void }) {
     <Dialog open onClose={onClose} maxWidth="md" fullWidth>
       <DialogTitle>A maker’s instructions</DialogTitle>
       <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
-        <TextField
+        <LinesField
           label="Paste what the packet says"
-          multiline
           rows={7}
           autoFocus
           margin="dense"

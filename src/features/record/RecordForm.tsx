@@ -3,7 +3,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
@@ -14,6 +13,7 @@ import { FAULT_IDS, itemLabels, type Fault, type Outcome, type PressRecord } fro
 import { assembledOf, looksOf, pressingOf } from '@/core/evening';
 import { spentAgain, spentBy, spoiledAgain, spoiledIn } from '@/core/stock';
 import { newId, recordsOfJob, saveDocument, storageProblem, type Kept } from '@/store';
+import { LinesField } from '@/ui/fields/LinesField';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
 import { useJob } from '@/ui/job/jobContext';
@@ -207,9 +207,8 @@ export function RecordForm({ corrected, onDone }: FormProps) {
             onChange={(items) => change({ items })}
           />
         )}
-        <TextField
+        <LinesField
           label="Note: what to change next time"
-          multiline
           rows={3}
           value={told.note}
           onChange={({ target }) => change({ note: target.value.slice(0, 4000) })}

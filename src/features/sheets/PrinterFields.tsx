@@ -121,7 +121,6 @@ export function PrinterFields() {
       ))}
       <WordsField
         label="How a sheet goes in"
-        multiline
         rows={2}
         most={200}
         value={printer.feedSide}

@@ -55,7 +55,6 @@ export function AboutFields() {
       />
       <WordsField
         label="Note"
-        multiline
         rows={2}
         value={note}
         most={500}

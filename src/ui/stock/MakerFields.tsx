@@ -190,7 +190,6 @@ export function MakerFields({ product, change }: MakerFieldsProps) {
         label="Washing"
         value={product.wash}
         most={300}
-        multiline
         rows={2}
         onWords={(wash) => change({ wash })}
       />

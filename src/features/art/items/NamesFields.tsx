@@ -2,12 +2,12 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useEffect, useRef } from 'react';
 import { namesFrom } from '@/core/job';
 import type { Result } from '@/core/result';
 import type { NamesFault } from '@/core/job';
 import { HEAVY_FROM } from '@/core/weight';
+import { LinesField } from '@/ui/fields/LinesField';
 import { warmUpPlanner } from '@/workers';
 
 /** Names from what was typed or pasted: one a line, or a table's first column. */
@@ -28,8 +28,7 @@ export function NamesFields({ text, onText }: { text: string; onText: (text: str
   }, [many]);
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
-      <TextField
-        multiline
+      <LinesField
         rows={5}
         label="Names, one a line"
         value={text}

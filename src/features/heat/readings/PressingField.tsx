@@ -1,9 +1,9 @@
 'use client';
 
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { Machine, Readings } from '@/core/model';
 import { readReadings } from '@/files/readingsFile';
+import { LinesField } from '@/ui/fields/LinesField';
 import { celsiusToF } from '@/core/units';
 
 type Unit = Machine['displayUnit'];
@@ -28,9 +28,8 @@ export function PressingField({
   const wrong =
     read && (read.ok ? read.value.places.length > 0 && 'Two figures a line.' : read.reason);
   return (
-    <TextField
+    <LinesField
       label="Over one pressing of a cold, thick thing"
-      multiline
       rows={4}
       placeholder={unit === '°F' ? '0; 400\n20; 388\n60; 399' : '0; 204\n20; 198\n60; 204'}
       value={draft ?? typed(readings, unit)}
