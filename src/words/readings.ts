@@ -61,7 +61,7 @@ export function learnedLines({ readings, displayUnit: unit }: Machine): string[]
           `On closing it drops by ${formatDegrees(dropC, unit)}; ${
             recoverS === null
               ? 'it was not back while it was read.'
-              : `it is back after ${formatDuration(recoverS)}: after a shorter pressing, the press screen and evenings leave it the rest before the next load.`
+              : `it is back after ${formatDuration(recoverS)}: after a shorter pressing of something hard or thick, the press screen and evenings leave it the rest before the next load.`
           }`,
         ]),
   ];

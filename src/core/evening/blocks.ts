@@ -13,7 +13,7 @@ const PAUSE_FROM_S = 90;
 export interface PartUse {
   readonly machineId: string;
   readonly heat: Heat;
-  /** Whether a thing is pressed in it, which cools it; a moment on a bare thing beforehand hardly does. */
+  /** Whether it is cooled by what is pressed in it: something thick; cloth hardly does, nor a moment on a bare thing beforehand. */
   readonly cools: boolean;
 }
 
@@ -80,6 +80,13 @@ function machineRun(operations: readonly Operation[], from: number): number {
   return to;
 }
 
+/** Whether what is pressed is hard, or cloth so thick that the display makes up for it. */
+function isThick({ layUps, passes }: Program, { layUp, pass }: Operation): boolean {
+  const layers = layUp === null ? [] : (layUps[layUp] ?? []);
+  const isHard = layers.some(({ is }) => is === 'cup' || is === 'hard-blank');
+  return isHard || typeof passes[pass]?.display?.dropC === 'number';
+}
+
 /** Presses of one thing on a machine as one block, with what must follow at once. */
 function runPart(
   program: Program,
@@ -99,7 +106,8 @@ function runPart(
     steps.push(byHandStep(each));
   const pass = program.passes[machine?.pass ?? 0];
   const heat = machine?.temperatureC ?? pass?.settings.temperatureC ?? null;
-  const use = { machineId: pass?.machineId ?? '', heat, cools: machine?.kind === 'press' };
+  const cools = machine?.kind === 'press' && isThick(program, machine);
+  const use = { machineId: pass?.machineId ?? '', heat, cools };
   return { part: { steps, waitS, restS: 0, use, mayPause: false }, next };
 }
 

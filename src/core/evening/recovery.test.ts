@@ -28,7 +28,7 @@ const begunWith = (id: string, count: number, known: Partial<Machine>): EveningR
     SEVEN,
   );
 const mugs = (recoverS: number | null) => begunWith('demo-comet', 2, { recoverS, dropC: 20 });
-const tees = (recoverS: number | null) => begunWith('demo-tee', 2, { recoverS, dropC: 20 });
+const coasters = (recoverS: number | null) => begunWith('demo-coaster', 2, { recoverS, dropC: 20 });
 const firstUse = (run: EveningRun) => {
   const made = assembledOf(run);
   const [use] = made.evening.pieces.flatMap(({ blocks }) =>
@@ -51,6 +51,9 @@ test('a machine back sooner than its pressing lasts, or that nobody measured, ho
   // things that stand free in an oven wait for no other
   const oven = (recoverS: number | null) => firstUse(begunWith('demo-moons', 2, { recoverS })).use;
   expect(oven(3600)).toEqual(oven(null));
+  // thin cloth hardly cools a plate
+  const tee = (recoverS: number | null) => firstUse(begunWith('demo-tee', 2, { recoverS })).use;
+  expect(tee(3600)).toEqual(tee(null));
 });
 
 test('after a pressing shorter than its recovery the machine waits for the rest, less what laying the next takes', () => {
@@ -91,8 +94,8 @@ function firstOut(begun: EveningRun) {
 }
 
 test('pressed by it, the machine is told to be cooled until then, and hot once its display says so', () => {
-  const dwellS = dwellIn(tees(null));
-  const { made, run, s } = firstOut(tees(dwellS + 300));
+  const dwellS = dwellIn(coasters(null));
+  const { made, run, s } = firstOut(coasters(dwellS + 300));
   const [machine] = progressOf(made, run, s).machines;
   if (!machine || machine.setting === null) throw new Error('it is on');
   const heat = made.machines[0]?.heats[machine.setting] ?? 0;
