@@ -9,54 +9,67 @@ export interface PlanRequest {
   readonly shelf: Shelf;
 }
 
+/** A worker for plans, and what tells that it failed, before it was asked anything too. */
+export interface Planning {
+  readonly worker: Worker;
+  readonly remote: Remote<PlanWorker>;
+  readonly failed: Promise<never>;
+}
+
 /** Starts a worker for plans. */
-export const startWorker = () =>
-  new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
+export function startPlanning(): Planning {
+  const worker = new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
+  const failed = new Promise<never>((_, reject) => {
+    worker.addEventListener('error', ({ message }) =>
+      reject(new Error(message || 'What was to be worked out in the background failed.')),
+    );
+  });
+  failed.catch(() => undefined); // told to whoever waits for an answer
+  return { worker, remote: wrap<PlanWorker>(worker), failed };
+}
+
+/** Work of a worker for plans; rejects where that fails, at once where it has failed already. */
+export const workedOut = <T>(
+  { remote, failed }: Planning,
+  work: (remote: Remote<PlanWorker>) => Promise<T>,
+): Promise<T> => Promise.race([work(remote), failed]);
 
 /** A worker started ahead of what is planned in it, its code loaded. */
-let spare: Worker | null = null;
+let spare: Planning | null = null;
 
 /** The spare worker where there is one, else a new one. */
-export function takeWorker(): Worker {
-  const worker = spare ?? startWorker();
+export function takePlanning(): Planning {
+  const planning = spare ?? startPlanning();
   spare = null;
-  return worker;
+  return planning;
 }
 
 /** Starts a worker ahead of plans that are about to grow too heavy for the page; calling it again costs nothing. */
 export function warmUpPlanner(): void {
-  spare ??= startWorker();
+  spare ??= startPlanning();
 }
 
 /** So long after the last plan a worker for single plans is let go, ms (own choice). */
 const LET_GO_MS = 5000;
-/** The worker for single plans, how many of them it works on, and when it is let go. */
-let single: { worker: Worker; remote: Remote<PlanWorker>; busy: number } | null = null;
+/** The worker for single plans, and how many of them it works on. */
+let single: { planning: Planning; busy: number } | null = null;
 let letGo: ReturnType<typeof setTimeout> | undefined;
 
 /** One job's plan, worked out in the background; several that are asked for at once follow each other in one worker. */
 export async function planAside({ job, shelf }: PlanRequest): Promise<JobPlan> {
   clearTimeout(letGo);
-  if (!single) {
-    const worker = takeWorker();
-    single = { worker, remote: wrap<PlanWorker>(worker), busy: 0 };
-  }
-  const own = single;
+  const own = (single ??= { planning: takePlanning(), busy: 0 });
+  const { worker, failed } = own.planning;
+  const end = () => {
+    worker.terminate();
+    if (single === own) single = null;
+  };
+  failed.catch(end);
   own.busy++;
-  const failed = new Promise<never>((_, reject) => {
-    own.worker.addEventListener('error', (event) => {
-      if (single === own) single = null;
-      reject(new Error(event.message || 'The job was not planned.'));
-    });
-  });
   try {
-    return await Promise.race([own.remote.plan(job, shelf), failed]);
+    return await workedOut(own.planning, async (remote) => remote.plan(job, shelf));
   } finally {
     own.busy--;
-    if (own.busy === 0)
-      letGo = setTimeout(() => {
-        own.worker.terminate();
-        if (single === own) single = null;
-      }, LET_GO_MS);
+    if (own.busy === 0 && single === own) letGo = setTimeout(end, LET_GO_MS);
   }
 }

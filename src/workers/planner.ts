@@ -1,4 +1,4 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, type Remote } from 'comlink';
 import type { EveningJobs, EveningPlan, LearnedTimes } from '@/core/evening';
 import type { Compared, Setup, SetupChange } from '@/core/heat';
 import type { LadderPlan, LadderQuestion, Setting, WindowAsk, WindowSeen } from '@/core/log/window';
@@ -6,21 +6,24 @@ import type { EveningRun, EveningWish, Job, Shelf, TransferKind } from '@/core/m
 import type { JobPlan } from '@/core/plan';
 import type { Together } from '@/core/together';
 import type { PlanWorker } from './plan.worker';
-import { startWorker, takeWorker, type PlanRequest } from './planWorkers';
+import {
+  startPlanning,
+  takePlanning,
+  workedOut,
+  type Planning,
+  type PlanRequest,
+} from './planWorkers';
 
 /** Several jobs on shared sheets, worked out in the background. */
 export async function planTogetherAside(
   jobs: readonly Job[],
   shelf: Shelf,
 ): Promise<readonly Together[]> {
-  const worker = startWorker();
-  const failed = new Promise<never>((_, reject) => {
-    worker.onerror = (event) => reject(new Error(event.message || 'The sheets were not planned.'));
-  });
+  const planning = startPlanning();
   try {
-    return await Promise.race([wrap<PlanWorker>(worker).together(jobs, shelf), failed]);
+    return await workedOut(planning, async (remote) => remote.together(jobs, shelf));
   } finally {
-    worker.terminate();
+    planning.worker.terminate();
   }
 }
 
@@ -45,10 +48,9 @@ function searchAside<Found extends unknown[]>(
   { onFound, onFailed }: Told<Found>,
   search: (worker: Remote<PlanWorker>, tell: (...found: Found) => void) => Promise<void>,
 ): () => void {
-  const worker = startWorker();
+  const planning = startPlanning();
+  const { worker } = planning;
   let stopped = false;
-  const failed = (error: unknown) => stopped || onFailed(error);
-  worker.onerror = (event) => failed(new Error(event.message || 'The evening was not planned.'));
   const stop = () => {
     stopped = true;
     worker.terminate();
@@ -56,8 +58,8 @@ function searchAside<Found extends unknown[]>(
   const tell = proxy((...found: Found) => {
     if (!stopped) onFound(...found);
   });
-  search(wrap<PlanWorker>(worker), tell)
-    .catch(failed)
+  workedOut(planning, async (remote) => search(remote, tell))
+    .catch((error: unknown) => stopped || onFailed(error))
     // what it told last may still be under way: it is heard
     .finally(() => worker.terminate());
   return stop;
@@ -109,11 +111,10 @@ export interface Replanner {
 
 /** A worker kept ready: the first call of a new one would take longer than all the planning. */
 export function createReplanner(): Replanner {
-  const worker = startWorker();
-  const remote = wrap<PlanWorker>(worker);
+  const planning = startPlanning();
   return {
-    again: async (run, nowS) => remote.again(run, nowS),
-    close: () => worker.terminate(),
+    again: (run, nowS) => workedOut(planning, async (remote) => remote.again(run, nowS)),
+    close: () => planning.worker.terminate(),
   };
 }
 
@@ -131,21 +132,15 @@ function latestOnly<Asked, Answer>(
     readonly done: (answer: Answer | null) => void;
     readonly failed: (error: unknown) => void;
   }
-  let worker: Worker | null = null;
-  let remote: Remote<PlanWorker> | null = null;
+  let planning: Planning | null = null;
   let busy = false;
   let next: Waits | null = null;
-
-  const start = (): Remote<PlanWorker> => {
-    worker = takeWorker();
-    remote = wrap<PlanWorker>(worker);
-    return remote;
-  };
 
   async function workOut({ asked, done, failed }: Waits): Promise<void> {
     busy = true;
     try {
-      done(await work(remote ?? start(), asked));
+      planning ??= takePlanning();
+      done(await workedOut(planning, (remote) => work(remote, asked)));
     } catch (error) {
       failed(error);
     }
@@ -166,9 +161,8 @@ function latestOnly<Asked, Answer>(
     close: () => {
       next?.done(null);
       next = null;
-      worker?.terminate();
-      worker = null;
-      remote = null;
+      planning?.worker.terminate();
+      planning = null;
       busy = false;
     },
   };

@@ -13,6 +13,25 @@ test('a picture given to the bench goes onto a new mug', async ({ page }) => {
   await expect(page.getByRole('link', { name: 'Print, then press' })).toBeVisible();
 });
 
+test('where nothing can be worked out beside the page, the bench is worked out on it', async ({
+  page,
+}) => {
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await page.addInitScript(() => {
+    const Real = Worker;
+    // every worker's code is missing
+    window.Worker = class extends Real {
+      constructor() {
+        super('/no-such-worker.js');
+      }
+    };
+  });
+  await page.reload();
+  const card = page.getByRole('listitem').filter({ hasText: 'Comet mug' });
+  await expect(card.getByRole('link', { name: 'Print, then press' })).toBeVisible();
+});
+
 /** Jobs on the demo bench: every kind of blank of the scenario. */
 const DEMO_JOBS = 15;
 

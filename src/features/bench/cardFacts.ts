@@ -1,7 +1,8 @@
 import type { Check } from '@/core/check';
 import type { Shelf } from '@/core/model';
-import type { JobPlan } from '@/core/plan';
+import { planJob, type JobPlan } from '@/core/plan';
 import type { StoredJob } from '@/store';
+import { inTurn } from '@/ui/inTurn';
 import { startTurn } from '@/ui/turntable';
 import { checkWords, nextAction } from '@/words';
 import type { UnitStyle } from '@/words/units';
@@ -19,9 +20,10 @@ export interface CardFacts {
   readonly next: (entry: BenchJob) => { readonly station: string; readonly label: string };
 }
 
-/** Works a job out beside the page. */
+/** Works a job out beside the page, or on it where nothing works beside it. */
 export async function factsOf(stored: StoredJob, shelf: Shelf): Promise<CardFacts> {
-  const plan = await planAside({ job: stored.body, shelf });
+  const { body: job } = stored;
+  const plan = await planAside({ job, shelf }).catch(() => inTurn(() => planJob(job, shelf)));
   const worst = plan.checks.find(({ level }) => level !== 'note');
   return {
     ...{ plan, worst },

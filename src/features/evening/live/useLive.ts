@@ -44,10 +44,13 @@ function useReplanner(run: EveningRun, onRun: (run: EveningRun) => void) {
     return () => replanner.current?.close();
   }, []);
   return useCallback((from: EveningRun, nowS: number) => {
-    void replanner.current?.again(from, nowS).then((order) => {
-      const { run: stands, onRun: keep } = latest.current;
-      if (stands.events.length === from.events.length) keep({ ...stands, order });
-    });
+    replanner.current?.again(from, nowS).then(
+      (order) => {
+        const { run: stands, onRun: keep } = latest.current;
+        if (stands.events.length === from.events.length) keep({ ...stands, order });
+      },
+      () => undefined, // no background work here: it goes on in the order it had
+    );
   }, []);
 }
 
