@@ -2,16 +2,22 @@
 
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 
+/** It grows to so many lines with what stands in it; then they scroll. */
+const MOST_ROWS = 8;
+
 /**
- * A field of several lines. Its height is as it was pulled, not measured by what stands in it: that would be measured anew
- * with every letter anywhere on the screen. More lines scroll.
+ * A field of several lines, at least as many as told. The browser itself lets it grow (CSS Basic User Interface 4,
+ * `field-sizing`); measured by script it would be measured anew with every letter anywhere on the screen. A browser that
+ * does not know that scrolls sooner, and it can be pulled higher.
  */
-export function LinesField({ slotProps, ...rest }: TextFieldProps & { rows: number }) {
+export function LinesField({ slotProps, rows, ...rest }: TextFieldProps & { rows: number }) {
+  const height = { minHeight: `${rows}lh`, maxHeight: `${MOST_ROWS}lh` };
   return (
     <TextField
       {...rest}
       multiline
-      sx={{ '& textarea': { resize: 'vertical' } }}
+      rows={rows}
+      sx={{ '& textarea': { resize: 'vertical', fieldSizing: 'content', ...height } }}
       slotProps={{ ...slotProps, input: { inputComponent: 'textarea' } }}
     />
   );
