@@ -20,6 +20,7 @@ import { Mark } from '@/ui/Mark';
 import { useNotify } from '@/ui/notify';
 import { COLOURS } from '@/ui/theme';
 import { TopBar } from '@/ui/TopBar';
+import { useSteps } from '@/ui/useSteps';
 import { TaskProgress, useTask } from '@/ui/useTask';
 import { BrokenCard } from './BrokenCard';
 import { JobCard } from './JobCard';
@@ -57,6 +58,9 @@ function EmptyBench({ onNew }: { onNew: () => void }) {
   );
 }
 
+/** So many cards are drawn at a time (own choice). */
+const CARDS_A_STEP = 4;
+
 /** Home: the jobs as cards, and every way to begin one. */
 export function BenchScreen() {
   const { name, store, own, shelf } = useBench();
@@ -69,6 +73,7 @@ export function BenchScreen() {
   const notify = useNotify();
   const router = useRouter();
   const task = useTask();
+  const drawn = useSteps(Math.ceil((jobs?.length ?? 0) / CARDS_A_STEP) - 1);
 
   const open = (id: string, station: string) =>
     router.push(`/${name}/job/${encodeURIComponent(id)}/${station}`);
@@ -185,7 +190,7 @@ export function BenchScreen() {
             gridTemplateColumns: 'repeat(auto-fill, minmax(300px, 1fr))',
           }}
         >
-          {jobs?.map((entry) => (
+          {jobs?.slice(0, (drawn + 1) * CARDS_A_STEP).map((entry) => (
             <ErrorBoundary
               key={entry.stored.id}
               fallback={<BrokenCard job={entry.stored.body} actions={actionsOf(entry)} />}

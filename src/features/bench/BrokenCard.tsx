@@ -8,7 +8,8 @@ import NextLink from 'next/link';
 import type { Job } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { COLOURS } from '@/ui/theme';
-import { CardMenu, type CardActions } from './CardMenu';
+import type { CardActions } from './ActionsMenu';
+import { CardMenu } from './CardMenu';
 
 /** In place of a card that cannot be worked out or drawn: the job itself is untouched. */
 export function BrokenCard({ job, actions }: { job: Job; actions: CardActions }) {

@@ -1,48 +1,26 @@
 'use client';
 
 import IconButton from '@mui/material/IconButton';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import MoreVertIcon from '@mui/icons-material/MoreVert';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import type { CardActions } from './ActionsMenu';
 
-/** What can be done with a job on the bench. */
-export interface CardActions {
-  readonly onRename: () => void;
-  readonly onDuplicate: () => void;
-  readonly onExport: () => void;
-  readonly onHandOver: () => void;
-  readonly onDelete: () => void;
-}
+const ActionsMenu = dynamic(() => import('./ActionsMenu').then((menu) => menu.ActionsMenu));
 
 /** The menu of a card. */
 export function CardMenu({ name, actions }: { name: string; actions: CardActions }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const item = (label: string, run: () => void) => (
-    <MenuItem
-      onClick={() => {
-        setAnchor(null);
-        run();
-      }}
-    >
-      {label}
-    </MenuItem>
-  );
   return (
     <>
       <IconButton
         aria-label={`More for ${name}`}
+        aria-haspopup="menu"
         onClick={(event) => setAnchor(event.currentTarget)}
       >
         <MoreVertIcon />
       </IconButton>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {item('Rename', actions.onRename)}
-        {item('Duplicate', actions.onDuplicate)}
-        {item('Export job file', actions.onExport)}
-        {item('Take to another device', actions.onHandOver)}
-        {item('Delete', actions.onDelete)}
-      </Menu>
+      {anchor && <ActionsMenu anchor={anchor} actions={actions} onClose={() => setAnchor(null)} />}
     </>
   );
 }

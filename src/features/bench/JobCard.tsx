@@ -13,7 +13,8 @@ import { LEVELS } from '@/ui/level';
 import { COLOURS } from '@/ui/theme';
 import { useUnits } from '@/ui/units';
 import type { CardFacts } from './cardFacts';
-import { CardMenu, type CardActions } from './CardMenu';
+import type { CardActions } from './ActionsMenu';
+import { CardMenu } from './CardMenu';
 import type { BenchJob } from './useBenchJobs';
 import { stampOf, useCardFacts } from './useCardFacts';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { startTransition, useCallback, useEffect, useState } from 'react';
 import type { JobHistory } from '@/core/job';
 import { ownEveningId, type Blank, type Documents, type Job } from '@/core/model';
 import {
@@ -63,12 +63,10 @@ export function useBenchJobs() {
       lastOutcome: records.find(({ jobId }) => jobId === each.id)?.outcome ?? null,
       readAt,
     }));
-    setOnBench({
-      jobs,
-      unreadable: found.unreadable,
-      savedAt: found.kept.map(({ savedAt }) => savedAt),
-      readAt,
-    });
+    const { unreadable } = found;
+    const savedAt = found.kept.map((each) => each.savedAt);
+    // all cards drawn in one go would hold the page up: in small steps
+    startTransition(() => setOnBench({ jobs, unreadable, savedAt, readAt }));
   }, [store]);
 
   const attempt = useCallback(

@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { startTransition, useDeferredValue, useState } from 'react';
+import { startTransition, useState } from 'react';
 import DownloadIcon from '@mui/icons-material/Download';
 import dynamic from 'next/dynamic';
 import { isPrintedOn } from '@/core/model';
@@ -18,6 +18,7 @@ import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
+import { useSteps } from '@/ui/useSteps';
 import { useWarmWorker } from '@/ui/useWarmWorker';
 import { allPngsTask, sheetPngTask, sheetsPdfTask } from '@/workers';
 import type { TransferKind } from '@/core/model';
@@ -205,7 +206,7 @@ export function SheetsCard({
 }) {
   const { plan } = useJob();
   // below the fold: drawn after the rest, so that the station is there at once
-  const rest = useDeferredValue(true, false);
+  const drawn = useSteps(1);
   return (
     <>
       {plan.sheets.length > 0 && <NextStep to="heat" label="Next: the heat" />}
@@ -216,7 +217,7 @@ export function SheetsCard({
           <LayingPlan tiling={tiling} />
         </>
       )}
-      {rest && (
+      {drawn > 0 && (
         <>
           <MirrorLedger />
           <PaperFields />

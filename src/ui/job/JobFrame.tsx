@@ -10,13 +10,14 @@ import visuallyHidden from '@mui/utils/visuallyHidden';
 import RedoIcon from '@mui/icons-material/Redo';
 import UndoIcon from '@mui/icons-material/Undo';
 import NextLink from 'next/link';
-import { useDeferredValue, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Station } from '@/core/check';
 import { failure, success } from '@/core/result';
 import { useDraft } from '../fields/useDraft';
 import { COLOURS, FONTS } from '../theme';
 import { TopBar } from '../TopBar';
+import { useSteps } from '../useSteps';
 import { CheckRail } from './CheckRail';
 import { Follows } from './Follows';
 import { useJob } from './jobContext';
@@ -104,12 +105,14 @@ interface FrameProps {
   card: ReactNode;
 }
 
+/** The parts of the screen in the order they are drawn. */
+const PARTS = ['tape', 'stage', 'card', 'checks'] as const;
+
 /** The job screen: top bar, tape, stage, card and check rail. */
 export function JobFrame({ station, stage, card }: FrameProps) {
   const { hand, held, touched } = useHand();
-  // drawn one after another: a whole screen at once would hold the page up
-  const besideStage = useDeferredValue(true, false);
-  const belowStage = useDeferredValue(besideStage, false);
+  const drawn = useSteps(PARTS.length - 1);
+  const shows = (part: (typeof PARTS)[number]) => drawn >= PARTS.indexOf(part);
   return (
     <Box sx={{ height: '100dvh', display: 'flex', flexDirection: 'column' }}>
       <TopBar title={<JobName />}>
@@ -141,9 +144,11 @@ export function JobFrame({ station, stage, card }: FrameProps) {
             height: { xs: '54dvh', md: 'auto' },
           }}
         >
-          <Follows hand={hand === 'stage'} held={held === 'stage'}>
-            {stage}
-          </Follows>
+          {shows('stage') && (
+            <Follows hand={hand === 'stage'} held={held === 'stage'}>
+              {stage}
+            </Follows>
+          )}
         </Box>
         <Box
           component="section"
@@ -163,7 +168,7 @@ export function JobFrame({ station, stage, card }: FrameProps) {
           <Typography component="h1" id="station-title" sx={visuallyHidden}>
             {STATION_NAMES[station]}
           </Typography>
-          {besideStage && (
+          {shows('card') && (
             <>
               <PassTabs station={station} />
               <LastTimeHere station={station} />
@@ -175,7 +180,7 @@ export function JobFrame({ station, stage, card }: FrameProps) {
         </Box>
       </Box>
       <Box {...touched('checks')} sx={{ display: 'contents' }}>
-        {belowStage && (
+        {shows('checks') && (
           <Follows hand={hand === 'checks'} held={held === 'checks'}>
             <CheckRail here={station} />
           </Follows>

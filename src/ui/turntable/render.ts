@@ -42,13 +42,8 @@ function roomOf(thing: THREE.Group): { reach: number; tall: number } {
   return { reach, tall: Math.max(box.max.y, -box.min.y) };
 }
 
-/** Draws a thing turned by an angle with the shared renderer, so many pixels large. */
-function render(
-  renderer: THREE.WebGLRenderer,
-  thing: THREE.Group,
-  turnRad: number,
-  { width, height }: Pixels,
-): void {
+/** Puts a thing turned by an angle into light and before a camera, for so many pixels. */
+function staged(thing: THREE.Group, turnRad: number, { width, height }: Pixels) {
   const scene = new THREE.Scene();
   const key = new THREE.DirectionalLight('#fffaf0', 1.5);
   key.position.set(0.6, 1, 1.4);
@@ -68,16 +63,14 @@ function render(
   camera.updateProjectionMatrix();
   camera.position.set(0, distance * Math.sin(EYE_LIFT_RAD), distance * Math.cos(EYE_LIFT_RAD));
   camera.lookAt(0, 0, 0);
-
-  renderer.setSize(width, height, false);
-  renderer.setClearColor('#000000', 0);
-  renderer.render(scene, camera);
-  scene.remove(thing);
+  return { scene, camera };
 }
 
-/** How often it is asked whether a picture is drawn, and how long at most, ms (own choices). */
+/** How often the graphics card is asked whether it is done, and how long at most, ms (own choices). */
 const ASK_EVERY_MS = 8;
 const ASK_MS = 3000;
+
+const pause = (ms: number) => new Promise<void>((over) => setTimeout(over, ms));
 
 /** Resolves when all that was asked of the graphics card is drawn: to fetch a picture before holds the page up. */
 async function drawn(renderer: THREE.WebGLRenderer): Promise<void> {
@@ -87,7 +80,7 @@ async function drawn(renderer: THREE.WebGLRenderer): Promise<void> {
   context.flush();
   if (!fence) return;
   const begun = performance.now();
-  do await new Promise((again) => setTimeout(again, ASK_EVERY_MS));
+  do await pause(ASK_EVERY_MS);
   while (
     context.getSyncParameter(fence, context.SYNC_STATUS) !== context.SIGNALED &&
     performance.now() - begun < ASK_MS
@@ -99,6 +92,29 @@ async function drawn(renderer: THREE.WebGLRenderer): Promise<void> {
 interface Pixels {
   readonly width: number;
   readonly height: number;
+}
+
+/**
+ * Draws a thing turned by an angle with the shared renderer, so many pixels large.
+ * @returns whether it was still wanted when the shaders of its materials were there.
+ */
+async function render(
+  renderer: THREE.WebGLRenderer,
+  thing: THREE.Group,
+  turnRad: number,
+  size: Pixels,
+  wanted: () => boolean,
+): Promise<boolean> {
+  const { scene, camera } = staged(thing, turnRad, size);
+  // drawn at once, the first of its kind would hold the page up until they are; a card that is lost never tells
+  await Promise.race([renderer.compileAsync(scene, camera), pause(ASK_MS)]);
+  if (!wanted()) return false;
+  renderer.setSize(size.width, size.height, false);
+  renderer.setClearColor('#000000', 0);
+  renderer.render(scene, camera);
+  scene.remove(thing);
+  await drawn(renderer);
+  return true;
 }
 
 /**
@@ -119,8 +135,7 @@ export function renderTurned(
     const renderer = rendererOf();
     const brush = target.getContext('2d');
     if (!renderer || !brush) throw new Error('no WebGL');
-    render(renderer, thing, turnRad, size);
-    await drawn(renderer);
+    if (!(await render(renderer, thing, turnRad, size, wanted))) return false;
     target.width = size.width;
     target.height = size.height;
     brush.drawImage(renderer.domElement, 0, 0, size.width, size.height);
