@@ -1,9 +1,9 @@
-import { measureRaster, neighboursOf, uprightMap, uprightPixels } from '@/core/art';
+import { measureRaster, neighboursOf, uprightPixels } from '@/core/art';
 import { pictureName, type Artwork } from '@/core/model';
-import { chain, scaling } from '@/core/geometry';
 import { failure, success, type Result } from '@/core/result';
 import { inspectImage, type ImageFacts } from '@/files/image';
 import { sha256Of } from '@/files/sha256';
+import { openPicture, type OpenPicture } from './openPicture';
 import type { OnProgress } from './progress';
 import { traceSilhouette } from './silhouette';
 
@@ -22,11 +22,9 @@ const FACTS_PX = 320;
 /** Fine enough for the strokes of lettering to be areas. */
 const AREAS_PX = 800;
 
-/** The whole picture upright, no larger than it has to be for the screen: itself where it was drawn here and is. */
-function drawUpright(picture: ImageBitmap | OffscreenCanvas, facts: ImageFacts): OffscreenCanvas {
+/** The whole picture upright, no larger than it has to be for the screen; it is closed then. */
+function drawUpright(picture: OpenPicture, facts: ImageFacts): OffscreenCanvas {
   const { widthPx, heightPx } = uprightPixels(facts);
-  const isSmall = Math.max(widthPx, heightPx) <= PREVIEW_PX;
-  if (picture instanceof OffscreenCanvas && isSmall) return picture;
   const scale = Math.min(1, PREVIEW_PX / Math.max(widthPx, heightPx));
   const width = Math.max(1, Math.round(widthPx * scale));
   const height = Math.max(1, Math.round(heightPx * scale));
@@ -35,8 +33,9 @@ function drawUpright(picture: ImageBitmap | OffscreenCanvas, facts: ImageFacts):
   const context = canvas.getContext('2d', { willReadFrequently: true });
   if (!context) throw new Error('This browser cannot draw pictures in the background.');
   context.imageSmoothingQuality = 'high';
-  context.setTransform(...chain(uprightMap(facts.orientation), scaling(width, height)));
-  context.drawImage(picture, 0, 0, 1, 1);
+  context.setTransform(...picture.into(width, height));
+  context.drawImage(picture.source, 0, 0, 1, 1);
+  picture.close();
   return canvas;
 }
 
@@ -89,9 +88,9 @@ export async function takeInPicture(
   // what is kept is what was read, whatever becomes of the file
   const own = new Blob([bytes], { type: mime });
   const sha256 = sha256Of(bytes);
-  let picture: ImageBitmap | OffscreenCanvas;
+  let picture: OpenPicture | OffscreenCanvas;
   try {
-    picture = made ?? (await createImageBitmap(own, { imageOrientation: 'none' }));
+    picture = made ?? (await openPicture(own, facts.value, PREVIEW_PX));
   } catch {
     return failure(
       `“${pictureName(name)}”: ${storedWidthPx} × ${storedHeightPx} pixels, but it cannot be decoded; the file is damaged. ` +
@@ -100,8 +99,10 @@ export async function takeInPicture(
   }
 
   onProgress({ doing: 'Drawing a preview', share: 0.6 });
-  const canvas = drawUpright(picture, facts.value);
-  if (picture instanceof ImageBitmap) picture.close();
+  const canvas =
+    picture instanceof OffscreenCanvas
+      ? shrunk(picture, PREVIEW_PX)
+      : drawUpright(picture, facts.value);
   // everything is measured on this, made smaller once
   const small = shrunk(canvas, TRACE_PX);
   const traced = mayBeClear ? pixelsOf(small, TRACE_PX) : null;

@@ -2,6 +2,7 @@ import { clearPngPicture, jpegPicture, pngPicture, rawPicture } from '../support
 import sharp from 'sharp';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
 import {
   checks,
   downloaded,
@@ -135,6 +136,62 @@ function findCorner(data: Buffer, width: number, rows: number): { x: number; y: 
   }
   throw new Error('the art was not found on the page');
 }
+
+/** Means over a grid of so many cells of the picture on the stage, RGB. */
+const onStage = (page: Page, columns: number, rows: number): Promise<number[]> =>
+  page
+    .locator('svg image')
+    .first()
+    .evaluate(
+      async (image: SVGImageElement, [across, down]) => {
+        const picture = new Image();
+        picture.src = image.href.baseVal;
+        await picture.decode();
+        const brush = new OffscreenCanvas(across, down).getContext('2d');
+        if (!brush) throw new Error('no canvas');
+        brush.imageSmoothingQuality = 'high';
+        brush.drawImage(picture, 0, 0, across, down);
+        return [...brush.getImageData(0, 0, across, down).data].filter((_, i) => i % 4 < 3);
+      },
+      [columns, rows] as const,
+    );
+
+test('photographs too large for the screen are shown as another program reads them: any way up, with their own colour space', async ({
+  page,
+}) => {
+  const [columns, rows] = [24, 16];
+  for (const orientation of [1, 6, 7]) {
+    const [width, height] = orientation > 4 ? [3000, 4500] : [4500, 3000];
+    const jpeg = await sharp(rawPicture(width, height), {
+      raw: { width, height, channels: 3 },
+    })
+      .withMetadata({ orientation, icc: 'p3' })
+      .jpeg({ quality: 95 })
+      .toBuffer();
+    await startMug(page);
+    await goTo(page, 'Art');
+    await givePicture(page, 'photograph.jpg', jpeg, 'image/jpeg');
+    await expect(page.getByText('4500 × 3000 px')).toBeVisible();
+    // sharp (libvips) turns it by its EXIF tag and brings it to sRGB
+    const wanted = await sharp(jpeg)
+      .autoOrient()
+      .toColourspace('srgb')
+      .resize(columns, rows, { fit: 'fill' })
+      .raw()
+      .toBuffer();
+    const shown = await onStage(page, columns, rows);
+    const off = wanted.map((value, i) => Math.abs(value - (shown[i] ?? 0)));
+    const mean = off.reduce((sum, each) => sum + each, 0) / off.length;
+    expect(mean, `orientation ${orientation}`).toBeLessThan(6);
+    await page.goto('/own');
+    await page
+      .getByRole('button', { name: /^More for/ })
+      .first()
+      .click();
+    await page.getByRole('menuitem', { name: 'Delete' }).click();
+    await expect(page.getByText('Your bench is empty')).toBeVisible();
+  }
+});
 
 test('taking a picture in can be stopped', async ({ page }) => {
   await startMug(page);
