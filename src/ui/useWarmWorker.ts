@@ -4,8 +4,18 @@ import { useEffect } from 'react';
 import { warmUp, type Progress } from '@/workers';
 import type { TaskRunner } from './useTask';
 
-/** What is coming to the screen comes before the worker of the next task, ms (own choice). */
-const AFTER_MS = 400;
+/** What is coming to the screen comes before the worker of the next task; that waits so long at most, ms (own choice). */
+const AT_MOST_MS = 1000;
+
+/** Does something as soon as the page has nothing else to do. @returns how to call it off. */
+function atRest(work: () => void): () => void {
+  if (typeof requestIdleCallback !== 'function') {
+    const later = setTimeout(work, AT_MOST_MS);
+    return () => clearTimeout(later);
+  }
+  const later = requestIdleCallback(work, { timeout: AT_MOST_MS });
+  return () => cancelIdleCallback(later);
+}
 
 /**
  * Does something ahead of a task while a screen is open whose task is likely, and again after each task.
@@ -14,15 +24,15 @@ const AFTER_MS = 400;
 export function useAhead({ progress }: TaskRunner, ahead: (() => void) | null): void {
   useEffect(() => {
     if (!ahead) return;
-    let later: ReturnType<typeof setTimeout> | undefined;
+    let callOff: () => void = () => undefined;
     const follow = (step: Progress | null) => {
-      clearTimeout(later);
-      if (!step) later = setTimeout(ahead, AFTER_MS);
+      callOff();
+      if (!step) callOff = atRest(ahead);
     };
     follow(progress.getState());
     const stop = progress.subscribe(follow);
     return () => {
-      clearTimeout(later);
+      callOff();
       stop();
     };
   }, [ahead, progress]);
