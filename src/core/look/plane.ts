@@ -101,6 +101,9 @@ export function boxMean({ width, height, data }: Plane, reach: number): Float32A
   return out;
 }
 
+/** Contrast is evened within so many pixels to each side where corners are looked for (own choice). */
+export const CORNER_REACH = 18;
+
 /** What stands out locally is as strong everywhere: light and shade are taken out, 0–255 about 128. */
 export function evened(plane: Plane, reach: number): Plane {
   const { width, height, data } = plane;

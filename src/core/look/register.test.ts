@@ -1,11 +1,10 @@
 import { randomOf } from '../random';
 import { projected } from './camera';
 import { cornersOf, matched } from './corners';
-import { evened, type Plane } from './plane';
+import { CORNER_REACH, evened, type Plane } from './plane';
 import { found, wantedAt } from './register';
 
 const PX_PER_MM = 2;
-const EVEN_REACH = 18;
 /** Where a sheet of a larger print lies in it, mm. */
 const SHEET = { x: 205, y: 690, width: 203, height: 200 };
 
@@ -40,7 +39,7 @@ function sheetSeen(whole: Plane, seenMm: number): Plane {
 const whole = lineOfLetters();
 const wanted = wantedAt(whole, PX_PER_MM, PX_PER_MM, 4000);
 const lies = (seenMm: number) => {
-  const corners = cornersOf(evened(sheetSeen(whole, seenMm), EVEN_REACH), 700);
+  const corners = cornersOf(evened(sheetSeen(whole, seenMm), CORNER_REACH), 700);
   const part = { pxPerMm: PX_PER_MM, cellMm: 25 };
   return found(corners, wanted, matched(corners, wanted.corners), 7, part);
 };

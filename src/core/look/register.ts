@@ -1,7 +1,7 @@
 import { randomOf } from '../random';
 import { fittedMap, frontal, type Pair, type Projective } from './camera';
 import { cornersOf, type Corners, type Match } from './corners';
-import { evened, flipped, shrunk, type Plane } from './plane';
+import { CORNER_REACH, evened, flipped, shrunk, type Plane } from './plane';
 
 const { cos, log, log1p, sin, min, max, round } = Math;
 
@@ -11,8 +11,6 @@ const SIZES = [1, 0.76, 0.58, 0.44, 0.33, 0.25, 0.19, 0.14] as const;
 const PHOTO_SIZES = [1, 0.5, 0.25] as const;
 const PHOTO_CORNERS = 1300;
 const WANTED_CORNERS = 1300;
-/** Contrast is evened within so many pixels to each side. */
-const EVEN_REACH = 18;
 /** Guesses tried from single matches at most. */
 const GUESSES = 400;
 /** Of guesses from a right match so many are near enough in size to lead to the map (own choice, on the low side). */
@@ -71,7 +69,7 @@ export function wantedOf(plane: Plane, pxPerMm: number, mirrored: boolean): Want
   const apart = sizes.filter(({ width }, i) => sizes[i - 1]?.width !== width);
   const parts = apart.map(({ size, width }) => {
     const small = shrunk(own, width);
-    const corners = cornersOf(evened(small, EVEN_REACH), round(WANTED_CORNERS * size));
+    const corners = cornersOf(evened(small, CORNER_REACH), round(WANTED_CORNERS * size));
     return { corners, by: own.width / small.width / pxPerMm };
   });
   const [widthMm, heightMm] = [own.width / pxPerMm, own.height / pxPerMm];
@@ -81,7 +79,7 @@ export function wantedOf(plane: Plane, pxPerMm: number, mirrored: boolean): Want
 /** What is looked for in one size alone, about so many corners of it. */
 export function wantedAt(plane: Plane, pxPerMm: number, atPxPerMm: number, most: number): Wanted {
   const small = shrunk(plane, round((plane.width * atPxPerMm) / pxPerMm));
-  const corners = cornersOf(evened(small, EVEN_REACH), most);
+  const corners = cornersOf(evened(small, CORNER_REACH), most);
   const by = plane.width / small.width / pxPerMm;
   return {
     corners: joined([{ corners, by }]),
@@ -94,7 +92,7 @@ export function wantedAt(plane: Plane, pxPerMm: number, atPxPerMm: number, most:
 export function photoCorners(plane: Plane): Corners {
   const parts = PHOTO_SIZES.map((size) => {
     const small = shrunk(plane, round(plane.width * size));
-    const corners = cornersOf(evened(small, EVEN_REACH), round(PHOTO_CORNERS * size));
+    const corners = cornersOf(evened(small, CORNER_REACH), round(PHOTO_CORNERS * size));
     return { corners, by: plane.width / small.width };
   });
   return joined(parts);

@@ -5,7 +5,7 @@ import { seenFromAbove } from './blocks';
 import type { Over } from './over';
 import type { Part } from './expected';
 import type { LookFinding } from './findings';
-import { evened, type Plane } from './plane';
+import { CORNER_REACH, evened, type Plane } from './plane';
 import { once } from './once';
 import { CLOSER_CORNERS, CLOSER_PX_PER_MM } from './ready';
 import { found, type Wanted } from './register';
@@ -21,7 +21,6 @@ const LEAST_TRIED = 8;
 const LEAST_MATCHES = 10;
 /** They lie in several squares of this side, mm: a line of words does, a single letter does not (own choice). */
 const CELL_MM = 25;
-const EVEN_REACH = 18;
 
 /** A part of a plane; places outside of the photo are grey. */
 function cropped(
@@ -84,7 +83,7 @@ function insteadOf(
   parts: readonly Part[],
   wanted: Wanted,
 ): TileFinding {
-  const corners = cornersOf(evened(here, EVEN_REACH), 2 * CLOSER_CORNERS);
+  const corners = cornersOf(evened(here, CORNER_REACH), 2 * CLOSER_CORNERS);
   const one =
     corners.count > 8
       ? found(corners, wanted, matched(corners, wanted.corners), 7, {
