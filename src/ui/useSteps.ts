@@ -1,4 +1,4 @@
-import { startTransition, useEffect, useState } from 'react';
+import { startTransition, useLayoutEffect, useState } from 'react';
 
 /**
  * Draws a screen one part after another, each in a step of its own: a whole screen at once would hold
@@ -8,7 +8,7 @@ import { startTransition, useEffect, useState } from 'react';
  */
 export function useSteps(last: number): number {
   const [step, setStep] = useState(0);
-  useEffect(() => {
+  useLayoutEffect(() => {
     // put off by `useDeferredValue`, parts within one that was put off itself would come all at once
     if (step < last) startTransition(() => setStep(step + 1));
   }, [step, last]);

@@ -1,31 +1,17 @@
 'use client';
 
-import Dialog from '@mui/material/Dialog';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import IconButton from '@mui/material/IconButton';
-import Table from '@mui/material/Table';
-import TableBody from '@mui/material/TableBody';
-import TableCell from '@mui/material/TableCell';
-import TableRow from '@mui/material/TableRow';
 import Tooltip from '@mui/material/Tooltip';
 import HelpOutlineIcon from '@mui/icons-material/HelpOutlined';
+import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import { STATIONS } from '@/core/check';
 import { useRouter } from 'next/navigation';
 import { useJob } from './jobContext';
 
-const SHORTCUTS: readonly (readonly [string, string])[] = [
-  ['Ctrl Z', 'Undo'],
-  ['Ctrl Shift Z or Ctrl Y', 'Redo'],
-  ['1 … 6', 'Go to a station'],
-  ['Arrow keys on the art', 'Nudge by 1/16 in or 1 mm'],
-  ['Shift and arrow keys', 'Nudge four times as far'],
-  ['+ and − on a drawing, 0', 'Look closer, farther, see all of it'],
-  ['Arrow keys on a drawing looked at closer', 'Push it about'],
-  ['Space or Enter on the press screen', 'The big button'],
-  ['?', 'This sheet'],
-];
+const ShortcutDialog = dynamic(() =>
+  import('./ShortcutDialog').then((sheet) => sheet.ShortcutDialog),
+);
 
 /** Controls that are no place to write, although they are input elements. */
 const NOT_TEXT = ['radio', 'checkbox', 'range', 'button', 'color', 'file'];
@@ -68,25 +54,7 @@ export function ShortcutSheet() {
           <HelpOutlineIcon />
         </IconButton>
       </Tooltip>
-      {open && (
-        <Dialog open onClose={() => setOpen(false)} aria-labelledby="shortcuts-title">
-          <DialogTitle id="shortcuts-title">Keyboard shortcuts</DialogTitle>
-          <DialogContent>
-            <Table size="small">
-              <TableBody>
-                {SHORTCUTS.map(([keys, does]) => (
-                  <TableRow key={keys}>
-                    <TableCell component="th" scope="row">
-                      {keys}
-                    </TableCell>
-                    <TableCell>{does}</TableCell>
-                  </TableRow>
-                ))}
-              </TableBody>
-            </Table>
-          </DialogContent>
-        </Dialog>
-      )}
+      {open && <ShortcutDialog onClose={() => setOpen(false)} />}
     </>
   );
 }
