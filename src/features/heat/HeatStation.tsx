@@ -26,7 +26,9 @@ function SectionBar({ side }: { side: PressSide }) {
     <>
       <Typography sx={{ fontSize: 15, flex: 1 }}>{words}</Typography>
       {side.sections.length > 1 && (
-        <Box sx={{ flexShrink: 0, '& button': { whiteSpace: 'nowrap' } }}>
+        <Box
+          sx={{ flexShrink: 0, '& button': { whiteSpace: 'nowrap', px: { xs: 0.625, md: 0.875 } } }}
+        >
           <Choice
             label="Order of the placements"
             value={job.heat.sections}
@@ -61,7 +63,12 @@ export function HeatStation() {
       stage={
         <>
           <StageBar>
-            <Box sx={{ flexShrink: 0, '& button': { whiteSpace: 'nowrap' } }}>
+            <Box
+              sx={{
+                flexShrink: 0,
+                '& button': { whiteSpace: 'nowrap', px: { xs: 0.625, md: 0.875 } },
+              }}
+            >
               <Choice
                 label="What is shown"
                 value={show}

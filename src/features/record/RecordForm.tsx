@@ -139,7 +139,13 @@ export function RecordForm({ corrected, onDone }: FormProps) {
 
   return (
     <Box sx={{ flex: 1, overflowY: 'auto', p: 3 }}>
-      <Box sx={{ maxWidth: 760, mx: 'auto', display: 'flex', flexDirection: 'column', gap: 2.5 }}>
+      <Box
+        sx={{
+          ...{ maxWidth: 760, mx: 'auto', display: 'flex', flexDirection: 'column', gap: 2.5 },
+          // what is gone to stands above the bar that stays below
+          '& :is(input, textarea, button)': { scrollMarginBottom: 96 },
+        }}
+      >
         <Typography variant="h1" component="h2">
           {corrected
             ? `How it came out on ${format(new Date(corrected.body.at), 'd MMM yyyy, HH:mm')}`

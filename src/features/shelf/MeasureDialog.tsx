@@ -49,9 +49,10 @@ export function MeasureDialog({
               label={`${name}: ${FACE_WORDS[face.called].toLowerCase()}`}
               view={{
                 x: -room,
-                y: -room,
+                // above it stand the names of its points
+                y: -2.25 * room,
                 width: face.widthMm + 2 * room,
-                height: face.heightMm + 2 * room,
+                height: face.heightMm + 3.25 * room,
               }}
             >
               <FaceDrawing face={face} colour={blank.substrate.colour} labelled />

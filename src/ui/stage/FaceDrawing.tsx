@@ -1,7 +1,7 @@
 'use client';
 
 import { useId } from 'react';
-import type { Datum, Face, Zone } from '@/core/form';
+import type { Face, Zone } from '@/core/form';
 import { pathData, regionBox } from '@/core/geometry';
 import { DATUM_WORDS, ZONE_WORDS } from '@/words';
 import { COLOURS, FONTS } from '../theme';
@@ -124,24 +124,31 @@ export function FaceEdges({ face }: { face: Face }) {
 const NAME_ROW_PX = 16;
 const LETTER_PX = 6.6;
 
-/** Which row above the face each name stands in, so that near ones do not overlap. */
-function rowsFor(datums: readonly Datum[], px: number): number[] {
+/** Where the name of a datum point stands: its middle, mm, and the row above the face. */
+interface NamePlace {
+  readonly x: number;
+  readonly row: number;
+}
+
+/** Names over their points, moved so that they stand over the face; near ones in different rows. */
+function namePlaces({ datums, widthMm }: Face, px: number): NamePlace[] {
   const taken: { row: number; from: number; to: number }[] = [];
-  return datums.map(({ x, called }) => {
-    const half = (DATUM_WORDS[called].label.length * LETTER_PX * px) / 2 + 4 * px;
+  return datums.map((datum) => {
+    const half = (DATUM_WORDS[datum.called].label.length * LETTER_PX * px) / 2 + 4 * px;
+    const x = 2 * half > widthMm ? widthMm / 2 : Math.min(Math.max(datum.x, half), widthMm - half);
     const meets = (row: number) =>
       taken.some((each) => each.row === row && x + half > each.from && x - half < each.to);
     let row = 0;
     while (meets(row)) row++;
     taken.push({ row, from: x - half, to: x + half });
-    return row;
+    return { x, row };
   });
 }
 
 /** Upright lines through the datum points, named above the face. */
 function Datums({ face }: { face: Face }) {
   const px = useMmPerPx();
-  const rows = rowsFor(face.datums, px);
+  const places = namePlaces(face, px);
   return (
     <g>
       {face.datums.map((datum, i) => (
@@ -157,8 +164,8 @@ function Datums({ face }: { face: Face }) {
           />
           <circle cx={datum.x} cy={datum.y} r={3 * px} fill={COLOURS.clover} />
           <text
-            x={datum.x}
-            y={-(16 + NAME_ROW_PX * (rows[i] ?? 0)) * px}
+            x={places[i]?.x}
+            y={-(16 + NAME_ROW_PX * (places[i]?.row ?? 0)) * px}
             fontFamily={FONTS.text}
             fontSize={12.5 * px}
             fill={COLOURS.clover}

@@ -13,7 +13,7 @@ export function StageBar({ children }: { children: ReactNode }) {
         alignItems: 'center',
         flexWrap: { xs: 'wrap', md: 'nowrap' },
         gap: { xs: 0.5, md: 2 },
-        px: 2,
+        px: { xs: 1, md: 2 },
         minHeight: 48,
         borderBottom: `1px solid ${COLOURS.hairline}`,
         bgcolor: COLOURS.paper,
