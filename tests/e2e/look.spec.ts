@@ -197,3 +197,19 @@ test('a look while it is pressed is no step of it, and is read in its record', a
   ).toBeVisible();
   await expect(entry.getByText('Looked at before heat: nothing was found')).toBeVisible();
 });
+
+test('in an evening it is asked whose print is looked at, and what was found is told of that one', async ({
+  page,
+}) => {
+  await page.goto('/demo/evening');
+  const start = page.getByRole('button', { name: 'Try it on simulated machines' });
+  await expect(start).toBeEnabled({ timeout: 30_000 });
+  await start.click();
+  await page.getByRole('button', { name: 'Look before heat' }).click();
+  await expect(page.getByRole('menuitem')).toHaveCount(4);
+  await page.getByRole('menuitem', { name: 'Moon-phase mug', exact: true }).click();
+  await practise(page, 'white tape on the ink');
+  await dialog(page).getByRole('button', { name: 'Close' }).click();
+  await expect.poll(async () => (await lookedIn(page)).join()).toContain('"jobId":"demo-moons"');
+  expect((await lookedIn(page)).join()).not.toContain('"jobId":"demo-comet"');
+});
