@@ -26,9 +26,7 @@ function SectionBar({ side }: { side: PressSide }) {
     <>
       <Typography sx={{ fontSize: 15, flex: 1 }}>{words}</Typography>
       {side.sections.length > 1 && (
-        <Box
-          sx={{ flexShrink: 0, '& button': { whiteSpace: 'nowrap', px: { xs: 0.625, md: 0.875 } } }}
-        >
+        <Box sx={{ flexShrink: 0, '& button': { whiteSpace: 'nowrap' } }}>
           <Choice
             label="Order of the placements"
             value={job.heat.sections}
@@ -43,6 +41,12 @@ function SectionBar({ side }: { side: PressSide }) {
     </>
   );
 }
+
+/** What is shown can be chosen on a phone too: each word as wide as it is, all in one row. */
+const VIEWS = {
+  flexShrink: 0,
+  '& button': { whiteSpace: 'nowrap', width: 'auto', flex: 'auto', px: { xs: 0.5, md: 0.875 } },
+};
 
 /** Station 4: transfer, machine and figures; the whole pressing on one card, and the plate's placements. */
 export function HeatStation() {
@@ -63,12 +67,7 @@ export function HeatStation() {
       stage={
         <>
           <StageBar>
-            <Box
-              sx={{
-                flexShrink: 0,
-                '& button': { whiteSpace: 'nowrap', px: { xs: 0.625, md: 0.875 } },
-              }}
-            >
+            <Box sx={VIEWS}>
               <Choice
                 label="What is shown"
                 value={show}
