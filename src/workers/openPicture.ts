@@ -23,6 +23,29 @@ async function openWhole(blob: Blob, { orientation }: ImageFacts): Promise<OpenP
   };
 }
 
+/** How a frame is turned when drawn, by EXIF orientation from 1 on (Exif 2.32, tag 274): degrees clockwise, then flipped or not. */
+const TURNS: readonly (readonly [degrees: number, flipped: boolean])[] = [
+  ...([
+    [0, false],
+    [0, true],
+    [180, false],
+    [180, true],
+  ] as const),
+  ...([
+    [90, true],
+    [90, false],
+    [270, true],
+    [270, false],
+  ] as const),
+];
+
+/** Whether a frame will be drawn upright as the file was understood here: seen and printed are one. */
+const isTurnedBy = (image: VideoFrame, orientation: number): boolean =>
+  'rotation' in image &&
+  'flip' in image &&
+  image.rotation === TURNS[orientation - 1]?.[0] &&
+  image.flip === TURNS[orientation - 1]?.[1];
+
 /**
  * A JPEG, decoded no finer than it is needed: a fraction of the work and of the memory. Null where the
  * browser cannot.
@@ -46,9 +69,10 @@ async function openCoarsely(
   try {
     const { image } = await decoder.decode();
     const close = () => image.close();
-    // one that knows how it is turned is drawn upright
-    const turns = orientation === 1 || 'rotation' in image;
-    if (turns && Math.max(image.displayWidth, image.displayHeight) >= leastPx)
+    if (
+      isTurnedBy(image, orientation) &&
+      Math.max(image.displayWidth, image.displayHeight) >= leastPx
+    )
       return { source: image, into: scaling, close };
     close();
     return null;
