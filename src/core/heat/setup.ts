@@ -2,7 +2,7 @@ import { workOf } from '../blank';
 import type { Blank, Layer, Pressure, Substrate } from '../model';
 import type { Pass } from '../press';
 import {
-  BASE_PAD,
+  BELOW,
   LAYER_TRAITS,
   MACHINES,
   MATERIAL_TRAITS,
@@ -134,9 +134,13 @@ export function conducting(setup: Setup): readonly Conducts[] {
   });
   // a second plate is right below what is laid
   if (isRound(setup) || setup.heatedBelow) return own;
-  const base: Conducts = { ...BASE_PAD, is: 'base', role: 'base' };
+  const below = (is: 'pad' | 'mat') => ({ ...BELOW[is], role: 'base' as const });
   const padded = pad && !layers.some(({ is }) => is === 'soft-pad');
-  return [...own, ...(padded ? [{ ...base, is: 'soft-pad' as const }] : []), base];
+  return [
+    ...own,
+    ...(padded ? [{ ...below('pad'), is: 'soft-pad' as const }] : []),
+    { ...below(MACHINES[setup.machine].below), is: 'base' },
+  ];
 }
 
 /** The joint where dye goes over, or an adhesive takes hold: the layer before it; null where there is no print. */

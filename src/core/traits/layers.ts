@@ -42,7 +42,12 @@ export const LAYER_TRAITS = recordsOf<LayerTraits>()({
   'sock-on-insert': OTHER,
   'hard-blank': OTHER,
 });
-/** What a press has below what is laid on it. */
-export const BASE_PAD = { ...SPONGE, thicknessMm: 8 };
+/** Cotton wadding: Incropera & DeWitt, Fundamentals of Heat and Mass Transfer, table A.3 (recalled). */
+const WADDING = { k: 0.06, rho: 80, c: 1300, waterKgM3: 0, origin: 'handbook' } as const;
+/** What is below what is laid: a press's sponge of silicone, or the padded mat a hand press is set down on. Thicknesses from memory. */
+export const BELOW: Readonly<Record<'pad' | 'mat', Thermal & { readonly thicknessMm: number }>> = {
+  pad: { ...SPONGE, thicknessMm: 8 },
+  mat: { ...WADDING, thicknessMm: 10 },
+};
 /** What lies over a heating foil, between it and what is pressed. */
 export const SKIN: Thermal = SILICONE;

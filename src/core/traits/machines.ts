@@ -30,6 +30,8 @@ export interface MachineTraits {
   readonly changes: 'part' | 'press' | null;
   /** Whether it is shaped for caps and nothing else. */
   readonly capsOnly: boolean;
+  /** What lies below what is laid under it: the press's own pad, or the mat it is set down on. */
+  readonly below: 'pad' | 'mat';
   /** What heats; null where it is air. Guesses, from memory. */
   readonly element: HeatingElement | null;
 }
@@ -42,7 +44,7 @@ const BAND: HeatingElement = { mass: 4_700, powerWm2: 14_000, skinMm: 1 };
 const PRESS: MachineTraits = {
   ...{ hands: 'at-ends', batches: 'side by side', sleeved: false, cooks: false },
   ...{ straightOnly: false, steady: true, changes: null, capsOnly: false },
-  element: PLATE,
+  ...{ below: 'pad', element: PLATE },
 };
 const WRAP: MachineTraits = { ...PRESS, batches: 'one by one', element: BAND };
 
@@ -53,10 +55,11 @@ export const MACHINES = recordsOf<MachineTraits>()({
   'mug-attachment': { ...WRAP, straightOnly: true, changes: 'part' },
   'cap-attachment': { ...WRAP, changes: 'part', capsOnly: true, element: PLATE },
   'tumbler-press': WRAP,
-  'hand-press': { ...PRESS, hands: 'busy' },
+  'hand-press': { ...PRESS, hands: 'busy', below: 'mat' },
   'plate-press': { ...PRESS, changes: 'press' },
   iron: {
     ...{ ...PRESS, hands: 'busy', batches: 'one by one', steady: false },
+    below: 'mat',
     element: { mass: 25_000, powerWm2: 55_000, skinMm: 0 },
   },
 });
