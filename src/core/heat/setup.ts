@@ -134,7 +134,7 @@ export function conducting(setup: Setup): readonly Conducts[] {
   });
   // a second plate is right below what is laid
   if (isRound(setup) || setup.heatedBelow) return own;
-  const below = (is: 'pad' | 'mat') => ({ ...BELOW[is], role: 'base' as const });
+  const below = (is: keyof typeof BELOW) => ({ ...BELOW[is], role: 'base' as const });
   const padded = pad && !layers.some(({ is }) => is === 'soft-pad');
   return [
     ...own,

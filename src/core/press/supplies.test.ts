@@ -47,3 +47,10 @@ test('vinyl is weeded, and what no task needs is not asked for', () => {
   const tools = vinyl.map(({ is }) => is).filter((is) => TOOLS_OF_HAND.some((tool) => tool === is));
   expect(tools).toEqual(['heat-gloves', 'lint-roller', 'weeding-hook', 'tape-measure']);
 });
+
+test('a hand press is set down on a mat of its own, a plate press brings its pad, an iron wants a hard table', () => {
+  const asked = (row: Omit<Row, 'line'>) => suppliesOf(row).map(({ is }) => is);
+  expect(asked({ on: 'tea-towel', with: 'hand-press' })).toContain('pressing-mat');
+  expect(asked({ on: 'tee', with: 'plate-press' })).not.toContain('pressing-mat');
+  expect(asked({ on: 'tote', by: 'light-paper', with: 'iron' })).not.toContain('pressing-mat');
+});

@@ -1,5 +1,6 @@
 import { regionBox } from '../geometry';
 import type { LayerMaterial, Operation, Program, TaskCode } from '../model';
+import { MACHINES } from '../traits';
 import type { Taping } from './advice';
 import type { Pass } from './passes';
 
@@ -7,6 +8,7 @@ import type { Pass } from './passes';
 export const TOOLS_OF_HAND = [
   ...([
     'heat-gloves',
+    'pressing-mat',
     'tape',
     'lint-roller',
     'trimmer',
@@ -120,6 +122,8 @@ export function suppliesFor(
       lengthMm: is === 'shrink-sleeve' && sleeve ? sleeve.lengthMm : null,
     }));
   const tools = new Set<HandTool>(['heat-gloves']);
+  if (passes.some(({ machine }) => MACHINES[machine.kind].below === 'mat'))
+    tools.add('pressing-mat');
   for (const { does } of program.operations) NEEDED[does]?.forEach((tool) => tools.add(tool));
   const ofHand = TOOLS_OF_HAND.filter((tool) => tools.has(tool));
   return [

@@ -42,12 +42,14 @@ export const LAYER_TRAITS = recordsOf<LayerTraits>()({
   'sock-on-insert': OTHER,
   'hard-blank': OTHER,
 });
-/** Cotton wadding: Incropera & DeWitt, Fundamentals of Heat and Mass Transfer, table A.3 (recalled). */
+// cotton wadding and hardwood: Incropera & DeWitt, Fundamentals of Heat and Mass Transfer, table A.3 (recalled)
 const WADDING = { k: 0.06, rho: 80, c: 1300, waterKgM3: 0, origin: 'handbook' } as const;
-/** What is below what is laid: a press's sponge of silicone, or the padded mat a hand press is set down on. Thicknesses from memory. */
-export const BELOW: Readonly<Record<'pad' | 'mat', Thermal & { readonly thicknessMm: number }>> = {
+const WOOD = { k: 0.16, rho: 720, c: 1255, waterKgM3: 0, origin: 'handbook' } as const;
+/** What is below what is laid: a press's sponge of silicone, the padded mat of a hand press, a table. Thicknesses from memory. */
+export const BELOW = {
   pad: { ...SPONGE, thicknessMm: 8 },
   mat: { ...WADDING, thicknessMm: 10 },
+  table: { ...WOOD, thicknessMm: 20 },
 };
 /** What lies over a heating foil, between it and what is pressed. */
 export const SKIN: Thermal = SILICONE;

@@ -30,8 +30,8 @@ export interface MachineTraits {
   readonly changes: 'part' | 'press' | null;
   /** Whether it is shaped for caps and nothing else. */
   readonly capsOnly: boolean;
-  /** What lies below what is laid under it: the press's own pad, or the mat it is set down on. */
-  readonly below: 'pad' | 'mat';
+  /** What lies below what is laid under it: the press's own pad, the padded mat of a hand press, the hard table under an iron. */
+  readonly below: 'pad' | 'mat' | 'table';
   /** What heats; null where it is air. Guesses, from memory. */
   readonly element: HeatingElement | null;
 }
@@ -59,7 +59,7 @@ export const MACHINES = recordsOf<MachineTraits>()({
   'plate-press': { ...PRESS, changes: 'press' },
   iron: {
     ...{ ...PRESS, hands: 'busy', batches: 'one by one', steady: false },
-    below: 'mat',
+    below: 'table',
     element: { mass: 25_000, powerWm2: 55_000, skinMm: 0 },
   },
 });

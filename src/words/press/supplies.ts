@@ -7,6 +7,7 @@ import { MATERIAL_WORDS } from './layers';
 /** What hands need, as a crafter calls it. */
 export const HAND_TOOL_WORDS: Readonly<Record<HandTool, string>> = {
   'heat-gloves': 'Heat gloves and a heat-proof mat',
+  'pressing-mat': 'Padded heat-proof mat to press on, larger than the piece',
   tape: 'Heat-rated tape, torn off in short pieces',
   'lint-roller': 'Lint roller',
   trimmer: 'Trimmer or a sharp knife and ruler',
