@@ -3,7 +3,7 @@
 import { startTransition, useState } from 'react';
 import type { Room } from '@/core/art';
 import { replaceArt, withFirstSize } from '@/core/job';
-import { MAX_ARTS, type Artwork, type TextSpec } from '@/core/model';
+import { MAX_ARTS, readAhead, type Artwork, type TextSpec } from '@/core/model';
 import { putArt, storageProblem, newId } from '@/store';
 import { drawText } from '@/ui/art/drawText';
 import { useFileIntake, type PageQuestion } from '@/ui/art/useFileIntake';
@@ -56,6 +56,7 @@ export function useTakeIn(selection: Selection): TakeIn {
     const { art, blob, preview } = taken;
     try {
       await putArt(store, { sha256: art.sha256, blob, preview });
+      readAhead(art);
       return art;
     } catch (error) {
       return refuse(storageProblem(error));

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState, useTransition } from 'react';
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
 import type { Job, Shelf } from '@/core/model';
@@ -26,11 +26,29 @@ function timed(job: Job, shelf: Shelf): Planned & { tookMs: number } {
   return { job, shelf, plan, tookMs: performance.now() - start };
 }
 
-/** How slow the last plans were, whether there is background work here at all, and the last plan. */
+/** How slow the last plans on the page were, whether there is background work here at all, and the last plan of the page. */
 interface Pace {
   readonly slow: number;
   readonly aside: boolean;
   readonly last: Planned | null;
+}
+
+/**
+ * What came from beside the page. It is drawn in small steps between other work; where the one before
+ * is still being drawn (a hand drags on), at once, so that the screen never falls behind.
+ */
+function useArrived(): readonly [Planned | null, (next: Planned | null) => void] {
+  const [arrived, setArrived] = useState<Planned | null>(null);
+  const [drawing, startDrawing] = useTransition();
+  const isDrawing = useRef(false);
+  useEffect(() => {
+    isDrawing.current = drawing;
+  }, [drawing]);
+  const [show] = useState(() => (next: Planned | null) => {
+    if (isDrawing.current) setArrived(next);
+    else startDrawing(() => setArrived(next));
+  });
+  return [arrived, show];
 }
 
 /**
@@ -42,21 +60,25 @@ export function usePlanned(job: Job, shelf: Shelf): Planned | null {
   const [planner] = useState(createPlanner);
   const heavy = useMemo(() => planWeight(job) > HEAVY_FROM, [job]);
   const beside = useStore(pace, ({ slow, aside }) => aside && (heavy || slow >= SLOW_IN_A_ROW));
-  const later = useStore(pace, ({ last }) => (beside ? last : null));
+  const last = useStore(pace, (now) => (beside ? now.last : null));
   const now = useMemo(() => (beside ? null : timed(job, shelf)), [beside, job, shelf]);
+  const [arrived, show] = useArrived();
 
   useEffect(() => {
     if (!now) return;
     pace.setState(({ slow }) => ({ last: now, slow: now.tookMs > FRAME_MS ? slow + 1 : 0 }));
   }, [pace, now]);
+  useEffect(() => {
+    if (now && arrived) show(null);
+  }, [show, now, arrived]);
   useEffect(() => planner.close, [planner]);
   useEffect(() => {
     if (!beside) return;
     planner.ask({ job, shelf }).then(
-      (plan) => plan && pace.setState({ last: { job, shelf, plan } }),
+      (plan) => plan && show({ job, shelf, plan }),
       () => pace.setState({ aside: false }), // no background work here: on the page, then
     );
-  }, [beside, planner, pace, job, shelf]);
+  }, [beside, planner, pace, show, job, shelf]);
 
-  return now ?? later;
+  return now ?? arrived ?? last;
 }
