@@ -2,20 +2,8 @@
 
 import { useEffect } from 'react';
 import { warmUp, type Progress } from '@/workers';
+import { atRest } from './atRest';
 import type { TaskRunner } from './useTask';
-
-/** What is coming to the screen comes before the worker of the next task; that waits so long at most, ms (own choice). */
-const AT_MOST_MS = 1000;
-
-/** Does something as soon as the page has nothing else to do. @returns how to call it off. */
-function atRest(work: () => void): () => void {
-  if (typeof requestIdleCallback !== 'function') {
-    const later = setTimeout(work, AT_MOST_MS);
-    return () => clearTimeout(later);
-  }
-  const later = requestIdleCallback(work, { timeout: AT_MOST_MS });
-  return () => cancelIdleCallback(later);
-}
 
 /**
  * Does something ahead of a task while a screen is open whose task is likely, and again after each task.

@@ -10,8 +10,15 @@ export interface DrawnLine {
   readonly label: string;
 }
 
+interface Box {
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+}
+
 /** The box of what was drawn, pixels; null where nothing was. What lies inside the box so far is not looked at. */
-function inkBox({ width, height, data }: ImageData) {
+function inkBox({ width, height, data }: ImageData): Box | null {
   let left = width;
   let top = height;
   let right = -1;
@@ -31,30 +38,45 @@ function inkBox({ width, height, data }: ImageData) {
   return right < 0 ? null : { left, top, width: right - left + 1, height: bottom - top + 1 };
 }
 
-function drawnOn(
-  width: number,
-  height: number,
-  drawn: ImageBitmap | OffscreenCanvas,
-  left: number,
-  top: number,
-) {
+/** A part of what was drawn, on a canvas of its own. */
+function cutOut(drawn: ImageBitmap, { left, top, width, height }: Box) {
   const canvas = new OffscreenCanvas(width, height);
   const brush = canvas.getContext('2d', { willReadFrequently: true });
   if (!brush) throw new Error('This browser cannot draw pictures in the background.');
   brush.drawImage(drawn, -left, -top);
-  return { canvas, brush };
+  return { canvas, pixels: () => brush.getImageData(0, 0, width, height) };
+}
+
+/** A straight line is drawn with less room than this on every side, pixels. */
+const RIM_PX = 12;
+
+/** The box of a line of lettering: where ink reaches into every rim, nothing but the rims is read. */
+function boxOf(drawn: ImageBitmap): Box | null {
+  const { width, height } = drawn;
+  const across = { left: 0, width, height: Math.min(RIM_PX, height) };
+  const down = { top: 0, width: Math.min(RIM_PX, width), height };
+  const [below, beside] = [height - across.height, width - down.width];
+  const inkIn = (part: Box) => inkBox(cutOut(drawn, part).pixels());
+  const first = inkIn({ ...across, top: 0 });
+  const last = first && inkIn({ ...across, top: below });
+  const left = last && inkIn({ ...down, left: 0 });
+  const right = left && inkIn({ ...down, left: beside });
+  if (!first || !last || !left || !right) return inkIn({ left: 0, top: 0, width, height });
+  return {
+    ...{ left: left.left, top: first.top },
+    width: beside + right.left + right.width - left.left,
+    height: below + last.top + last.height - first.top,
+  };
 }
 
 /** Cuts a line of lettering close and takes it in as a picture of its true size. */
 export async function takeInLine({ bitmap, perInch, label }: DrawnLine): Promise<Result<TakenIn>> {
-  const { width, height } = bitmap;
-  const whole = drawnOn(width, height, bitmap, 0, 0);
-  bitmap.close();
-  const box = inkBox(whole.brush.getImageData(0, 0, width, height));
+  const box = boxOf(bitmap);
   if (!box) return failure('There is nothing to draw in these words.');
-  const close = drawnOn(box.width, box.height, whole.canvas, box.left, box.top);
-  const blob = await close.canvas.convertToBlob({ type: 'image/png' });
-  const taken = await takeInPicture(blob, label, () => undefined, close.canvas);
+  const { canvas } = cutOut(bitmap, box);
+  bitmap.close();
+  const blob = await canvas.convertToBlob({ type: 'image/png' });
+  const taken = await takeInPicture(blob, label, () => undefined, canvas);
   if (!taken.ok) return taken;
   const mm = MM_PER_INCH / perInch;
   const realMm = { widthMm: box.width * mm, heightMm: box.height * mm };

@@ -10,6 +10,7 @@ import dynamic from 'next/dynamic';
 import { isPrintedOn } from '@/core/model';
 import { planPlainProof } from '@/core/plainProof';
 import { TRANSFERS } from '@/core/transfer';
+import { useRested } from '@/ui/atRest';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { artBlobs, exportJob } from '@/ui/bench/jobFiles';
 import { download, fileName } from '@/ui/files';
@@ -18,7 +19,6 @@ import { NextStep } from '@/ui/job/NextStep';
 import { useNotify } from '@/ui/notify';
 import { Section } from '@/ui/Section';
 import { TaskProgress, useTask } from '@/ui/useTask';
-import { useSteps } from '@/ui/useSteps';
 import { useWarmWorker } from '@/ui/useWarmWorker';
 import { allPngsTask, sheetPngTask, sheetsPdfTask } from '@/workers';
 import type { TransferKind } from '@/core/model';
@@ -205,8 +205,8 @@ export function SheetsCard({
   onMark: () => void;
 }) {
   const { plan } = useJob();
-  // below the fold: drawn after the rest, so that the station is there at once
-  const drawn = useSteps(1);
+  // below the fold: hands come first
+  const rested = useRested();
   return (
     <>
       {plan.sheets.length > 0 && <NextStep to="heat" label="Next: the heat" />}
@@ -217,7 +217,7 @@ export function SheetsCard({
           <LayingPlan tiling={tiling} />
         </>
       )}
-      {drawn > 0 && (
+      {rested && (
         <>
           <MirrorLedger />
           <PaperFields />
