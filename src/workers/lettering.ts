@@ -39,24 +39,27 @@ function inkBox({ width, height, data }: ImageData): Box | null {
 }
 
 /** A part of what was drawn, on a canvas of its own. */
-function cutOut(drawn: ImageBitmap, { left, top, width, height }: Box) {
+function cutOut(drawn: ImageBitmap | OffscreenCanvas, { left, top, width, height }: Box) {
   const canvas = new OffscreenCanvas(width, height);
   const brush = canvas.getContext('2d', { willReadFrequently: true });
   if (!brush) throw new Error('This browser cannot draw pictures in the background.');
   brush.drawImage(drawn, -left, -top);
-  return { canvas, pixels: () => brush.getImageData(0, 0, width, height) };
+  return { canvas, brush };
 }
 
 /** A straight line is drawn with less room than this on every side, pixels. */
 const RIM_PX = 12;
 
 /** The box of a line of lettering: where ink reaches into every rim, nothing but the rims is read. */
-function boxOf(drawn: ImageBitmap): Box | null {
-  const { width, height } = drawn;
+function boxOf(
+  brush: OffscreenCanvasRenderingContext2D,
+  { width, height }: Pick<Box, 'width' | 'height'>,
+): Box | null {
   const across = { left: 0, width, height: Math.min(RIM_PX, height) };
   const down = { top: 0, width: Math.min(RIM_PX, width), height };
   const [below, beside] = [height - across.height, width - down.width];
-  const inkIn = (part: Box) => inkBox(cutOut(drawn, part).pixels());
+  const inkIn = ({ left, top, width, height }: Box) =>
+    inkBox(brush.getImageData(left, top, width, height));
   const first = inkIn({ ...across, top: 0 });
   const last = first && inkIn({ ...across, top: below });
   const left = last && inkIn({ ...down, left: 0 });
@@ -71,10 +74,12 @@ function boxOf(drawn: ImageBitmap): Box | null {
 
 /** Cuts a line of lettering close and takes it in as a picture of its true size. */
 export async function takeInLine({ bitmap, perInch, label }: DrawnLine): Promise<Result<TakenIn>> {
-  const box = boxOf(bitmap);
-  if (!box) return failure('There is nothing to draw in these words.');
-  const { canvas } = cutOut(bitmap, box);
+  const { width, height } = bitmap;
+  const whole = cutOut(bitmap, { left: 0, top: 0, width, height });
   bitmap.close();
+  const box = boxOf(whole.brush, { width, height });
+  if (!box) return failure('There is nothing to draw in these words.');
+  const { canvas } = cutOut(whole.canvas, box);
   const blob = await canvas.convertToBlob({ type: 'image/png' });
   const taken = await takeInPicture(blob, label, () => undefined, canvas);
   if (!taken.ok) return taken;
