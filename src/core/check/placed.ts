@@ -4,15 +4,14 @@ import {
   boxWithin,
   chain,
   cornersOf,
-  crossingsAt,
+  crossingsAlong,
   inverse,
-  isBetween,
   mapBox,
   type Box,
   type Region,
 } from '../geometry';
 import { artMatrix, type Piece, type PieceArt, type Slot } from '../layout';
-import type { Artwork, Placement } from '../model';
+import type { ArtFacts, Artwork, Placement } from '../model';
 import { spend } from '../work';
 import type { FoundAs } from './finding';
 import type { Findings } from './findings';
@@ -102,29 +101,58 @@ export function detailShareIn({ art, placed, slot }: Placed, region: Region): nu
   if (within !== null) return within ? 1 : 0;
   // where nothing was measured, or a picture is the same all over, its area counts
   const measured = art.facts?.detail;
-  const { columns, rows, cells } = measured?.cells.some((weight) => weight > 0)
-    ? measured
-    : EVEN_DETAIL;
+  const detail = measured?.cells.some((weight) => weight > 0) ? measured : EVEN_DETAIL;
+  const { columns, rows } = detail;
   // turned by a quarter, a column of the picture lies level on the face; else a row does
   const upright = Math.abs(toFace[0]) >= Math.abs(toFace[1]);
   const [lines, along] = upright ? [rows, columns] : [columns, rows];
-  const whole = cells.reduce((sum, weight) => sum + weight, 0);
-  let inside = 0;
+  const sums = sumsAlong(detail, upright);
+  const whole = sums.reduce((sum, line) => sum + (line[along] ?? 0), 0);
   spend((lines * cornersOf(region)) / CORNERS_A_UNIT, 'detail-in-outlines');
-  for (let line = 0; line < lines; line++) {
+  const startOf = (line: number) => {
     const v = (line + 0.5) / lines;
-    const start = applyAffine(toFace, upright ? { x: 0, y: v } : { x: v, y: 0 });
-    const perStep = (upright ? toFace[0] : toFace[2]) / along;
-    const crossings = crossingsAt(region, start.y);
-    if (crossings.length === 0) continue;
-    for (let step = 0; step < along; step++) {
-      if (!isBetween(crossings, start.x + (step + 0.5) * perStep)) continue;
-      inside += cells[upright ? line * columns + step : step * columns + line] ?? 0;
-    }
+    return applyAffine(toFace, upright ? { x: 0, y: v } : { x: v, y: 0 });
+  };
+  const perStep = (upright ? toFace[0] : toFace[2]) / along;
+  const firstY = startOf(0).y;
+  const crossings = crossingsAlong(region, firstY, (startOf(lines).y - firstY) / lines, lines);
+  let inside = 0;
+  for (let line = 0; line < lines; line++) {
+    const at = crossings[line] ?? [];
+    const from = startOf(line).x;
+    // the first cell whose middle lies beyond a crossing, to the side that cells run to
+    const cellAt = (x: number) => {
+      const step = (x - from) / perStep - 0.5;
+      const first = perStep > 0 ? Math.ceil(step) : Math.floor(step) + 1;
+      return sums[line]?.[Math.min(along, Math.max(0, first))] ?? 0;
+    };
+    for (let i = 0; i + 1 < at.length; i += 2)
+      inside += Math.abs(cellAt(at[i + 1] ?? 0) - cellAt(at[i] ?? 0));
   }
   return whole === 0 ? 0 : inside / whole;
 }
 
+/** Sums of a map of detail from the beginning of each line of cells on, known once made. */
+const knownSums = new WeakMap<Detail, { row?: Float64Array[]; column?: Float64Array[] }>();
+function sumsAlong(detail: Detail, upright: boolean): Float64Array[] {
+  const made = knownSums.get(detail) ?? {};
+  knownSums.set(detail, made);
+  return (made[upright ? 'row' : 'column'] ??= addedUp(detail, upright));
+}
+
+function addedUp({ columns, rows, cells }: Detail, upright: boolean): Float64Array[] {
+  const [lines, along] = upright ? [rows, columns] : [columns, rows];
+  return Array.from({ length: lines }, (_, line) => {
+    const sums = new Float64Array(along + 1);
+    for (let step = 0; step < along; step++) {
+      const cell = cells[upright ? line * columns + step : step * columns + line] ?? 0;
+      sums[step + 1] = (sums[step] ?? 0) + cell;
+    }
+    return sums;
+  });
+}
+
+type Detail = ArtFacts['detail'];
 const EVEN_SIDE = 24;
 const EVEN_DETAIL = {
   columns: EVEN_SIDE,

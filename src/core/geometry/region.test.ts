@@ -3,6 +3,7 @@ import {
   areasBetween,
   areaWithin,
   boxWithin,
+  crossingsAlong,
   edgeLength,
   ellipseRing,
   growRegion,
@@ -212,4 +213,47 @@ test('an edge that moves in by half of its box leaves nothing, at once; by a lit
   expect(growRegion(square(0, 0, 20), -10)).toEqual([]);
   expect(growRegion(square(0, 0, 20), -5000, 'round')).toEqual([]);
   expect(regionArea(growRegion(square(0, 0, 20), -9.9))).toBeCloseTo(0.04, 6);
+});
+
+test('level lines cross a region as a geometer’s do: a diamond by its slopes, a ring with a hole four times, up or down', () => {
+  const diamond: Region = [
+    [
+      { x: 0, y: -10 },
+      { x: 10, y: 0 },
+      { x: 0, y: 10 },
+      { x: -10, y: 0 },
+    ],
+  ];
+  expect(crossingsAlong(diamond, -12, 4, 7)).toEqual([
+    [],
+    [-2, 2],
+    [-6, 6],
+    [-10, 10],
+    [-6, 6],
+    [-2, 2],
+    [],
+  ]);
+  const frame: Region = [...square(0, 0, 40), ...square(10, 10, 20)];
+  expect(crossingsAlong(frame, 35, -15, 3)).toEqual([
+    [0, 40],
+    [0, 10, 30, 40],
+    [0, 40],
+  ]);
+});
+
+test('a place on a level line lies in a region as often as lines cross it before', () => {
+  const y = fc.double({ min: -60, max: 140, noNaN: true });
+  const step = fc.double({ min: -9, max: 9, noNaN: true });
+  fc.assert(
+    fc.property(box, box, y, step, (outer, inner, first, by) => {
+      const region: Region = [ellipseRing(outer), rectRing(inner)];
+      crossingsAlong(region, first, by, 8).forEach((crossings, line) => {
+        for (let x = -55; x < 135; x += 7) {
+          const before = crossings.filter((at) => at <= x).length;
+          const inside = before % 2 === 1;
+          if (by !== 0) expect(inside).toBe(holds(region, { x, y: first + line * by }));
+        }
+      });
+    }),
+  );
 });

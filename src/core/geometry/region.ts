@@ -31,7 +31,7 @@ export const edgeLength = (region: Region): number =>
   );
 
 /** Where a level line at `y` crosses a region's edges: x, ascending. */
-export function crossingsAt(region: Region, y: number): number[] {
+function crossingsAt(region: Region, y: number): number[] {
   const found: number[] = [];
   for (const ring of region) {
     let before = ring.at(-1);
@@ -45,8 +45,41 @@ export function crossingsAt(region: Region, y: number): number[] {
   return found.sort((a, b) => a - b);
 }
 
+/**
+ * Where level lines cross a region's edges, each edge looked at once.
+ * @param firstY of the first line. @param stepY from a line to the next, of either sign.
+ * @returns x, ascending, of each line.
+ */
+export function crossingsAlong(
+  region: Region,
+  firstY: number,
+  stepY: number,
+  lines: number,
+): number[][] {
+  const found: number[][] = Array.from({ length: lines }, () => []);
+  const lineOf = (y: number) => Math.min(lines, Math.max(-1, (y - firstY) / stepY));
+  for (const ring of region) {
+    let before = ring.at(-1);
+    for (const point of ring) {
+      if (!before) continue;
+      const one = lineOf(before.y);
+      const other = lineOf(point.y);
+      const last = Math.min(lines - 1, Math.ceil(Math.max(one, other)));
+      for (let line = Math.max(0, Math.floor(Math.min(one, other))); line <= last; line++) {
+        const y = firstY + line * stepY;
+        if (before.y > y === point.y > y) continue;
+        found[line]?.push(
+          before.x + ((y - before.y) / (point.y - before.y)) * (point.x - before.x),
+        );
+      }
+      before = point;
+    }
+  }
+  return found.map((crossings) => crossings.sort((a, b) => a - b));
+}
+
 /** Whether a place on a line lies in the region whose crossings these are (even–odd rule). */
-export function isBetween(crossings: readonly number[], x: number): boolean {
+function isBetween(crossings: readonly number[], x: number): boolean {
   let inside = false;
   for (const at of crossings) {
     if (at > x) break;
