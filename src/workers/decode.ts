@@ -1,6 +1,7 @@
 import { DOTS_PER_MM, dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
 import type { Artwork } from '@/core/model';
-import { deflating, type PackedPixels } from '@/files/pdf';
+import { deflating } from '@/files/deflate';
+import type { PackedPixels } from '@/files/pdf';
 
 /** Rows read back at a time; bounds memory to a few megabytes beside the decoded picture. */
 const STRIP_ROWS = 128;

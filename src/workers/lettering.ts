@@ -1,5 +1,7 @@
 import { MM_PER_INCH } from '@/core/units';
 import { failure, success, type Result } from '@/core/result';
+import { oneColourOf, oneColourPng } from '@/files/image';
+import { blobOf } from './stored';
 import { takeInPicture, type TakenIn } from './takeIn';
 
 /** A line of lettering as drawn on the page, with room round it. */
@@ -47,40 +49,19 @@ function cutOut(drawn: ImageBitmap | OffscreenCanvas, { left, top, width, height
   return { canvas, brush };
 }
 
-/** A straight line is drawn with less room than this on every side, pixels. */
-const RIM_PX = 12;
-
-/** The box of a line of lettering: where ink reaches into every rim, nothing but the rims is read. */
-function boxOf(
-  brush: OffscreenCanvasRenderingContext2D,
-  { width, height }: Pick<Box, 'width' | 'height'>,
-): Box | null {
-  const across = { left: 0, width, height: Math.min(RIM_PX, height) };
-  const down = { top: 0, width: Math.min(RIM_PX, width), height };
-  const [below, beside] = [height - across.height, width - down.width];
-  const inkIn = ({ left, top, width, height }: Box) =>
-    inkBox(brush.getImageData(left, top, width, height));
-  const first = inkIn({ ...across, top: 0 });
-  const last = first && inkIn({ ...across, top: below });
-  const left = last && inkIn({ ...down, left: 0 });
-  const right = left && inkIn({ ...down, left: beside });
-  if (!first || !last || !left || !right) return inkIn({ left: 0, top: 0, width, height });
-  return {
-    ...{ left: left.left, top: first.top },
-    width: beside + right.left + right.width - left.left,
-    height: below + last.top + last.height - first.top,
-  };
-}
-
 /** Cuts a line of lettering close and takes it in as a picture of its true size. */
 export async function takeInLine({ bitmap, perInch, label }: DrawnLine): Promise<Result<TakenIn>> {
   const { width, height } = bitmap;
   const whole = cutOut(bitmap, { left: 0, top: 0, width, height });
   bitmap.close();
-  const box = boxOf(whole.brush, { width, height });
+  const drawn = whole.brush.getImageData(0, 0, width, height);
+  const box = inkBox(drawn);
   if (!box) return failure('There is nothing to draw in these words.');
   const { canvas } = cutOut(whole.canvas, box);
-  const blob = await canvas.convertToBlob({ type: 'image/png' });
+  const inOne = oneColourOf(drawn, box);
+  const blob = inOne
+    ? blobOf(await oneColourPng(inOne), 'image/png')
+    : await canvas.convertToBlob({ type: 'image/png' });
   const taken = await takeInPicture(blob, label, () => undefined, canvas);
   if (!taken.ok) return taken;
   const mm = MM_PER_INCH / perInch;

@@ -6,7 +6,8 @@ import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import type { Job, Placement } from '@/core/model';
-import { clearPngPicture, jpegPicture, pngPicture } from '@tests/support/pictures';
+import { oneColourPng } from '@/files/image';
+import { clearPngPicture, discPicture, jpegPicture, pngPicture } from '@tests/support/pictures';
 import {
   jobWith,
   printToFile,
@@ -248,6 +249,23 @@ test.each([
     expect(await raw(`${out}-000.png`, 0, 1, 2)).toEqual(await raw(source, 0, 1, 2));
   },
 );
+
+test('lettering kept as one colour comes out of the PDF to the bit, and is printed as sharp sees it', async () => {
+  const opacity = await sharp(await discPicture(HEIGHT))
+    .resize(WIDTH, HEIGHT, { fit: 'fill' })
+    .extractChannel(3)
+    .raw()
+    .toBuffer();
+  const size = { width: WIDTH, height: HEIGHT };
+  const source = Buffer.concat(await oneColourPng({ ...size, colour: [43, 58, 122], opacity }));
+  const out = await printToFile(await jobWith(source, whole), source);
+  const files = out.path.replace(/\.pdf$/, '');
+  execFileSync('pdfimages', ['-png', out.path, files]);
+  const mask = await sharp(`${files}-001.png`).extractChannel(0).raw().toBuffer();
+  expect(mask.equals(opacity)).toBe(true);
+  const got = await cutOut(out, await renderWithPoppler(out.path), true);
+  expect(shareBeyondAntialiasing(got, await asSeen(source), WIDTH, HEIGHT)).toBeLessThan(1e-3);
+});
 
 test('transparency lets the paper show', async () => {
   const clear = await clearPngPicture(WIDTH, HEIGHT);

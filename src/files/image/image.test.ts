@@ -1,6 +1,6 @@
 import { clearPngPicture, jpegPicture, pngPicture } from '@tests/support/pictures';
 import sharp, { type Sharp } from 'sharp';
-import { inspectImage, readPng } from '.';
+import { inspectImage, isOneColour, oneColourOf, oneColourPng, readPng } from '.';
 
 const reason = (bytes: Uint8Array): string => {
   const facts = inspectImage(bytes);
@@ -104,4 +104,55 @@ describe('files that cannot be used are told apart', () => {
   });
 
   test('a PNG without a picture', () => expect(reason(pngClaiming(0, 10))).toMatch(/no picture/));
+});
+
+describe('lettering is one colour', () => {
+  const [WIDTH, HEIGHT] = [60, 40];
+  const ALL = { left: 0, top: 0, width: WIDTH, height: HEIGHT };
+  const drawn = (colourAt: (i: number) => readonly number[]) => ({
+    width: WIDTH,
+    height: HEIGHT,
+    data: Uint8ClampedArray.from({ length: 4 * WIDTH * HEIGHT }, (_, i) => {
+      const alpha = Math.max(0, ((i >> 2) % 301) - 45);
+      return i % 4 === 3 ? alpha : alpha === 0 ? 0 : (colourAt(i >> 2)[i % 4] ?? 0);
+    }),
+  });
+
+  test('kept as a PNG a byte a pixel, sharp reads the same colour and opacity', async () => {
+    const picture = oneColourOf(
+      drawn(() => [27, 58, 122]),
+      ALL,
+    );
+    if (!picture) throw new Error('it has one colour');
+    const png = Buffer.concat(await oneColourPng(picture));
+    const { data } = await sharp(png).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+    const pixels = Array.from({ length: WIDTH * HEIGHT }, (_, i) => [
+      ...data.subarray(4 * i, 4 * i + 4),
+    ]);
+    expect(pixels).toEqual(Array.from(picture.opacity, (alpha) => [27, 58, 122, alpha]));
+    const read = readPng(png);
+    expect(read.ok && [isOneColour(read.value), read.value.transparent]).toEqual([true, true]);
+  });
+
+  test('a part of it is that part', () => {
+    const picture = drawn(() => [27, 58, 122]);
+    const part = oneColourOf(picture, { left: 1, top: 9, width: 30, height: 20 });
+    const at = (x: number, y: number) => picture.data[4 * ((9 + y) * WIDTH + 1 + x) + 3];
+    expect(part?.opacity[0]).toBe(at(0, 0));
+    expect(part?.opacity.at(-1)).toBe(at(29, 19));
+  });
+
+  test('two colours are two, and a palette of any other kind is none', async () => {
+    const two = drawn((i) => (i % 2 ? [27, 58, 122] : [27, 58, 130]));
+    expect(oneColourOf(two, ALL)).toBeNull();
+    expect(
+      oneColourOf({ width: WIDTH, data: new Uint8ClampedArray(two.data.length) }, ALL),
+    ).toBeNull();
+    const other = readPng(
+      await sharp(await clearPngPicture(20, 10))
+        .png({ palette: true })
+        .toBuffer(),
+    );
+    expect(other.ok && isOneColour(other.value)).toBe(false);
+  });
 });

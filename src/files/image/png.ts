@@ -11,22 +11,27 @@ export interface PngStructure {
   /** An alpha channel or a tRNS chunk. */
   readonly transparent: boolean;
   readonly palette: Uint8Array | null;
+  /** The tRNS chunk: of a palette, how opaque its first colours are. */
+  readonly opacities: Uint8Array | null;
   /** The compressed picture: IDAT contents in order, one zlib stream. */
   readonly idat: readonly Uint8Array[];
 }
 
-const SIGNATURE = [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a];
+/** What every PNG begins with. */
+export const PNG_SIGNATURE: readonly number[] = [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a];
 const TRUNCATED =
   'The PNG ends in the middle: it was cut short when copied or saved. Copy it again.';
 
 export const isPng = (bytes: Uint8Array): boolean =>
-  SIGNATURE.every((byte, i) => bytes[i] === byte);
+  PNG_SIGNATURE.every((byte, i) => bytes[i] === byte);
 
 /** Walks the chunks to IEND without decoding, so that a cut-off file is known at once. */
 export function readPng(bytes: Uint8Array): Result<PngStructure> {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   if (bytes.length < 33) return failure(TRUNCATED);
-  const chunks = { idat: [] as Uint8Array[], palette: null as Uint8Array | null, tRNS: false };
+  const idat: Uint8Array[] = [];
+  let palette: Uint8Array | null = null;
+  let opacities: Uint8Array | null = null;
   let at = 8;
   for (;;) {
     if (at + 12 > bytes.length) return failure(TRUNCATED);
@@ -35,15 +40,15 @@ export function readPng(bytes: Uint8Array): Result<PngStructure> {
     const end = at + 8 + length;
     if (end + 4 > bytes.length) return failure(TRUNCATED);
     const data = bytes.subarray(at + 8, end);
-    if (type === 'IDAT') chunks.idat.push(data);
-    if (type === 'PLTE') chunks.palette = data;
-    if (type === 'tRNS') chunks.tRNS = true;
+    if (type === 'IDAT') idat.push(data);
+    if (type === 'PLTE') palette = data;
+    if (type === 'tRNS') opacities = data;
     if (type === 'IEND') break;
     at = end + 4;
   }
   const width = view.getUint32(16);
   const height = view.getUint32(20);
-  if (width === 0 || height === 0 || chunks.idat.length === 0) {
+  if (width === 0 || height === 0 || idat.length === 0) {
     return failure('The PNG holds no picture. Save it again from the program it came from.');
   }
   const colourType = bytes[25] ?? 0;
@@ -53,8 +58,9 @@ export function readPng(bytes: Uint8Array): Result<PngStructure> {
     bitDepth: bytes[24] ?? 0,
     colourType,
     interlaced: bytes[28] === 1,
-    transparent: chunks.tRNS || (colourType & 4) !== 0,
-    palette: chunks.palette,
-    idat: chunks.idat,
+    transparent: opacities !== null || (colourType & 4) !== 0,
+    palette,
+    opacities,
+    idat,
   });
 }

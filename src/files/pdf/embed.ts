@@ -1,6 +1,6 @@
 import { JpegEmbedder, type PDFDocument, type PDFRef } from '@cantoo/pdf-lib';
 import type { Artwork } from '@/core/model';
-import { iccProfileOf, readPng, type IccProfile, type PngStructure } from '../image';
+import { iccProfileOf, isOneColour, readPng, type IccProfile, type PngStructure } from '../image';
 import { BulkStream } from './bulkStream';
 import { spaceOf, type ColourSpace } from './colourSpace';
 import type { PackedPixels } from './pack';
@@ -38,20 +38,27 @@ const unfiltering = (width: number, colours: number, bits: number) => ({
   DecodeParms: { Predictor: 15, Colors: colours, BitsPerComponent: bits, Columns: width },
 });
 
+/** Takes a PNG's own stream, and where it is of one colour, the same once more: its bytes say how opaque it is. */
 function embedUntouchedPng(doc: PDFDocument, png: PngStructure, bytes: Uint8Array): PDFRef {
   const colours = CHANNELS[png.colourType] ?? 3;
   const palette = png.palette && doc.context.register(doc.context.flateStream(png.palette));
   const inColours = png.colourType === 0 ? 1 : 3;
   const space = spaceOf(doc, inColours, iccProfileOf(bytes, 'image/png', inColours));
   const indexed = png.colourType === 3 && png.palette && palette;
+  const entries = {
+    Width: png.width,
+    Height: png.height,
+    BitsPerComponent: png.bitDepth,
+    ...unfiltering(png.width, colours, png.bitDepth),
+  };
+  const mask =
+    isOneColour(png) && addImage(doc, { ...entries, ColorSpace: 'DeviceGray' }, png.idat);
   return addImage(
     doc,
     {
-      Width: png.width,
-      Height: png.height,
-      BitsPerComponent: png.bitDepth,
+      ...entries,
       ColorSpace: indexed ? ['Indexed', space, png.palette.length / 3 - 1, palette] : space,
-      ...unfiltering(png.width, colours, png.bitDepth),
+      ...(mask ? { SMask: mask } : {}),
     },
     png.idat,
   );
@@ -101,8 +108,8 @@ export function embedPixels(
 }
 
 /**
- * Puts a picture into a document once, as stored (not turned upright). JPEG bytes and opaque,
- * non-interlaced PNG streams go in untouched; a PNG with an alpha channel is taken apart without
+ * Puts a picture into a document once, as stored (not turned upright). JPEG bytes and the streams of
+ * non-interlaced PNGs that are opaque or of one colour go in untouched; a PNG with an alpha channel is taken apart without
  * decoding; anything else is decoded. Its own colour profile goes along; without one it is meant as sRGB.
  * @returns the image XObject, to be drawn in a unit square.
  */
@@ -116,7 +123,8 @@ export async function embedArt(
     return embedJpeg(doc, bytes);
   }
   const png = art.mime === 'image/png' ? readPng(bytes) : null;
-  if (png?.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value, bytes);
+  if (png?.ok && (passesUntouched(png.value) || isOneColour(png.value)))
+    return embedUntouchedPng(doc, png.value, bytes);
   if (png?.ok && canSplit(png.value)) {
     // its bytes are given away while it is taken apart
     const profile = iccProfileOf(bytes, 'image/png', png.value.colourType === 4 ? 1 : 3);

@@ -5,7 +5,7 @@ export {
   type SheetsPdfInput,
 } from './writeSheets';
 export type { PixelTools } from './embed';
-export { deflating, type PackedPixels } from './pack';
+export type { PackedPixels } from './pack';
 export type { Inflater } from './splitPng';
 export { patternToPdf } from './drawing';
 export type { LetterTools, TextPicture } from './letters';

@@ -1,6 +1,7 @@
 import { inflateSync } from 'node:zlib';
 import fc from 'fast-check';
-import { deflating, storing } from './pack';
+import { deflating } from '../deflate';
+import { storing } from './pack';
 
 /** Against zlib itself, which checks the Adler-32 of what it inflates (RFC 1950). */
 test.each([

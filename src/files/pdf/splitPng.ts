@@ -1,5 +1,6 @@
 import type { PngStructure } from '../image';
-import { deflating, storing, type PackedPixels } from './pack';
+import { deflating } from '../deflate';
+import { storing, type PackedPixels } from './pack';
 import { rowSplitter } from './rowSplitter';
 
 /** Undoes the deflate of a PNG's picture data, in order, in pieces of any size. */
