@@ -1,6 +1,6 @@
 import { MM_PER_INCH } from '@/core/units';
 import { failure, success, type Result } from '@/core/result';
-import { oneColourOf, oneColourPng } from '@/files/image';
+import { oneColourOf, oneColourPng, type PixelBox } from '@/files/image';
 import { blobOf } from './stored';
 import { takeInPicture, type TakenIn } from './takeIn';
 
@@ -12,15 +12,8 @@ export interface DrawnLine {
   readonly label: string;
 }
 
-interface Box {
-  readonly left: number;
-  readonly top: number;
-  readonly width: number;
-  readonly height: number;
-}
-
 /** The box of what was drawn, pixels; null where nothing was. What lies inside the box so far is not looked at. */
-function inkBox({ width, height, data }: ImageData): Box | null {
+function inkBox({ width, height, data }: ImageData): PixelBox | null {
   let left = width;
   let top = height;
   let right = -1;
@@ -41,7 +34,7 @@ function inkBox({ width, height, data }: ImageData): Box | null {
 }
 
 /** A part of what was drawn, on a canvas of its own. */
-function cutOut(drawn: ImageBitmap | OffscreenCanvas, { left, top, width, height }: Box) {
+function cutOut(drawn: ImageBitmap | OffscreenCanvas, { left, top, width, height }: PixelBox) {
   const canvas = new OffscreenCanvas(width, height);
   const brush = canvas.getContext('2d', { willReadFrequently: true });
   if (!brush) throw new Error('This browser cannot draw pictures in the background.');

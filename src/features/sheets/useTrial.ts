@@ -15,6 +15,7 @@ import {
   type TrialSettings,
 } from '@/workers';
 import { letGoUrl } from '@/ui/files';
+import { breathe } from '@/ui/inTurn';
 
 /** What a trial showed, its pictures as addresses for the page. */
 export interface Shown extends Pick<TrialResult, 'faults' | 'share' | 'pieceId'> {
@@ -25,7 +26,7 @@ export interface Shown extends Pick<TrialResult, 'faults' | 'share' | 'pieceId'>
 
 /** The browser answers for each address in its own time; other work goes on between two of them. */
 async function urlOf(blob: Blob): Promise<string> {
-  await new Promise((done) => setTimeout(done));
+  await breathe();
   return URL.createObjectURL(blob);
 }
 

@@ -1,6 +1,6 @@
 export { endingOf } from './formats';
 export { iccProfileOf, checkedProfile, type IccProfile } from './icc';
 export { inspectImage, type ImageFacts } from './inspect';
-export { isOneColour, oneColourOf, oneColourPng } from './oneColourPng';
+export { isOneColour, oneColourOf, oneColourPng, type PixelBox } from './oneColourPng';
 export { withDensity } from './pngDensity';
 export { readPng, type PngStructure } from './png';

@@ -18,7 +18,7 @@ const SHOWS_FROM = 128;
 const SAME_WITHIN = 2;
 
 /** A part of a picture, pixels. */
-interface Part {
+export interface PixelBox {
   readonly left: number;
   readonly top: number;
   readonly width: number;
@@ -31,7 +31,7 @@ interface Part {
  */
 export function oneColourOf(
   picture: Pick<ImageData, 'width' | 'data'>,
-  { left, top, width, height }: Part,
+  { left, top, width, height }: PixelBox,
 ): OneColour | null {
   const { data } = picture;
   // pixels as one number each: most are clear, or fully opaque like the first that is
