@@ -26,6 +26,7 @@ export function Tucked({
   return (
     <Accordion
       disableGutters
+      square
       elevation={0}
       defaultExpanded={open}
       slotProps={{

@@ -35,6 +35,14 @@ export function namesFaultWords(fault: NamesFault): string {
   }
 }
 
+/** Signs that the letters of a line do not have. */
+export const foreignSignsWords = (signs: readonly string[], font: string): string =>
+  `${font} has no ${signs
+    .slice(0, 8)
+    .map((sign) => `“${sign}”`)
+    .join(', ')}${signs.length > 8 ? ', …' : ''}. ` +
+  'Another font of this computer stands in, or an empty box: look at it on the stage before you print.';
+
 /** Why a picture of so many pixels cannot be taken in, and what to do. */
 export const tooLargeWords = (widthPx: number, heightPx: number): string =>
   `It is ${widthPx} × ${heightPx} pixels (${Math.round((widthPx * heightPx) / 1e6)} megapixels); up to ` +

@@ -58,7 +58,11 @@ test('names from a list: true-height lettering, one piece a name', async ({ page
   await givePicture(page, 'sky.png', await pngPicture(600, 600));
   await expect(page.getByText('600 × 600 px')).toBeVisible();
   await page.getByRole('button', { name: /^Lettering and names/ }).click();
+  // no letters that ship have it: a box would be pressed, or another font
+  await page.getByRole('textbox', { name: 'Words' }).fill('月 {name}');
+  await expect(page.getByRole('alert').filter({ hasText: 'has no “月”' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Words' }).fill('Hello {name}');
+  await expect(page.getByRole('alert').filter({ hasText: 'has no' })).toHaveCount(0);
   await page.getByRole('textbox', { name: 'Height of a capital' }).fill('6 mm');
   await page.getByRole('textbox', { name: 'Radius of its arc' }).fill('40 mm');
   await page.getByLabel('Names as a CSV file').setInputFiles({

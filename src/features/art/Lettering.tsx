@@ -1,5 +1,6 @@
 'use client';
 
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -7,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { startTransition, useState } from 'react';
 import { namesOf, withArt, withLettering, withNames } from '@/core/job';
 import { NAME_SIGN, namedPlaces, TEXT_FONTS, type TextSpec } from '@/core/model';
+import { foreignSigns } from '@/ui/art/lettersOf';
 import { SelectField } from '@/ui/fields/SelectField';
 import { ColourField } from '@/ui/fields/ColourField';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
@@ -20,7 +22,7 @@ import { NamesFields, readNames } from './items/NamesFields';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
 import { newId } from '@/store';
-import { namesFaultWords } from '@/words';
+import { foreignSignsWords, namesFaultWords } from '@/words';
 
 const START: TextSpec = {
   words: 'Star Party',
@@ -115,6 +117,7 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
   const [list, setList] = useState<string | null>(null);
   const personal = spec.words.includes(NAME_SIGN);
   const text = list ?? namesOf(job).join('\n');
+  const foreign = foreignSigns(spec.font, personal ? spec.words + text : spec.words);
 
   async function namesNow(): Promise<string[] | null> {
     if (!personal) return [];
@@ -147,6 +150,9 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
     <>
       <SpecFields spec={spec} change={(part) => setDraft({ ...spec, ...part })} />
       {personal && <NamesFields text={text} onText={setList} />}
+      {foreign.length > 0 && (
+        <Alert severity="warning">{foreignSignsWords(foreign, spec.font)}</Alert>
+      )}
       {own && (
         <Button variant="contained" onClick={() => void put('selected')}>
           Set these letters

@@ -1,25 +1,19 @@
 import { NAME_SIGN, type TextSpec } from '@/core/model';
 import { MM_PER_INCH } from '@/core/units';
 import type { DrawnLine } from '@/workers';
+import { familyOf } from './lettersOf';
 
 /** Lettering is drawn finer than pictures: its edges are all there is to it. */
 const TEXT_PPI = 600;
 /** Longest side of a drawn line, pixels. */
 const MAX_SIDE_PX = 8000;
 
-/** How the shipped fonts are called in style sheets. */
-const FAMILIES: Readonly<Record<TextSpec['font'], string>> = {
-  'Bricolage Grotesque': '"Bricolage Grotesque Variable"',
-  'Atkinson Hyperlegible': '"Atkinson Hyperlegible"',
-  'DM Mono': '"DM Mono"',
-};
-
 /** Weight of the bold cut; DM Mono ships with 500 at most. */
 const weightOf = ({ font, bold }: TextSpec): number =>
   bold ? (font === 'DM Mono' ? 500 : 700) : 400;
 
 const fontAt = (spec: TextSpec, sizePx: number): string =>
-  `${weightOf(spec)} ${sizePx}px ${FAMILIES[spec.font]}, sans-serif`;
+  `${weightOf(spec)} ${sizePx}px ${familyOf(spec.font)}`;
 
 /** The line with a name in it. */
 const wordsFor = (spec: TextSpec, name: string): string => spec.words.replaceAll(NAME_SIGN, name);
