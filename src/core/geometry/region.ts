@@ -30,15 +30,18 @@ export const edgeLength = (region: Region): number =>
     0,
   );
 
+/** Where an edge crosses a level line at `y`: its x; null where it does not. */
+const crossingOf = (from: Point, to: Point, y: number): number | null =>
+  from.y > y === to.y > y ? null : from.x + ((y - from.y) / (to.y - from.y)) * (to.x - from.x);
+
 /** Where a level line at `y` crosses a region's edges: x, ascending. */
 function crossingsAt(region: Region, y: number): number[] {
   const found: number[] = [];
   for (const ring of region) {
     let before = ring.at(-1);
     for (const point of ring) {
-      if (before && before.y > y !== point.y > y) {
-        found.push(before.x + ((y - before.y) / (point.y - before.y)) * (point.x - before.x));
-      }
+      const x = before ? crossingOf(before, point, y) : null;
+      if (x !== null) found.push(x);
       before = point;
     }
   }
@@ -66,11 +69,8 @@ export function crossingsAlong(
       const other = lineOf(point.y);
       const last = Math.min(lines - 1, Math.ceil(Math.max(one, other)));
       for (let line = Math.max(0, Math.floor(Math.min(one, other))); line <= last; line++) {
-        const y = firstY + line * stepY;
-        if (before.y > y === point.y > y) continue;
-        found[line]?.push(
-          before.x + ((y - before.y) / (point.y - before.y)) * (point.x - before.x),
-        );
+        const x = crossingOf(before, point, firstY + line * stepY);
+        if (x !== null) found[line]?.push(x);
       }
       before = point;
     }
