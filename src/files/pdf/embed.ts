@@ -16,8 +16,9 @@ export interface PixelTools {
 /** PNG colour type → channels in the IDAT data. */
 const CHANNELS: Record<number, 1 | 3> = { 0: 1, 2: 3, 3: 1 };
 
-/** A PNG whose IDAT stream a PDF reader can take as it is: no alpha, not interlaced. */
-const passesUntouched = (png: PngStructure): boolean => !png.transparent && !png.interlaced;
+/** A PNG whose IDAT stream a PDF reader can take as it is: not interlaced, without alpha or of one colour. */
+const passesUntouched = (png: PngStructure): boolean =>
+  isOneColour(png) || (!png.transparent && !png.interlaced);
 
 function addImage(
   doc: PDFDocument,
@@ -123,8 +124,7 @@ export async function embedArt(
     return embedJpeg(doc, bytes);
   }
   const png = art.mime === 'image/png' ? readPng(bytes) : null;
-  if (png?.ok && (passesUntouched(png.value) || isOneColour(png.value)))
-    return embedUntouchedPng(doc, png.value, bytes);
+  if (png?.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value, bytes);
   if (png?.ok && canSplit(png.value)) {
     // its bytes are given away while it is taken apart
     const profile = iccProfileOf(bytes, 'image/png', png.value.colourType === 4 ? 1 : 3);
