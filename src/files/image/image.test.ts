@@ -145,6 +145,9 @@ describe('lettering is one colour', () => {
   test('two colours are two, and a palette of any other kind is none', async () => {
     const two = drawn((i) => (i % 2 ? [27, 58, 122] : [27, 58, 130]));
     expect(oneColourOf(two, ALL)).toBeNull();
+    // half opaque, before anything that is fully so
+    const glow = drawn((i) => (i === 250 ? [200, 58, 122] : [27, 58, 122]));
+    expect(oneColourOf(glow, ALL)).toBeNull();
     expect(
       oneColourOf({ width: WIDTH, data: new Uint8ClampedArray(two.data.length) }, ALL),
     ).toBeNull();

@@ -36,9 +36,11 @@ export function oneColourOf(
   const { data } = picture;
   // pixels as one number each: most are clear, or fully opaque like the first that is
   const pixels = new Uint32Array(data.buffer, data.byteOffset, data.length / 4);
+  let first = 0;
+  while (first < pixels.length && data[4 * first + 3] !== 255) first++;
+  if (first === pixels.length) return null;
+  const full = pixels[first];
   const opacity = new Uint8Array(width * height);
-  let first = -1;
-  let full = 0;
   for (let y = 0, to = 0; y < height; y++) {
     const row = (top + y) * picture.width + left;
     for (let at = row; at < row + width; at++, to++) {
@@ -50,13 +52,9 @@ export function oneColourOf(
       }
       const alpha = data[4 * at + 3] as number;
       opacity[to] = alpha;
-      if (alpha === 255 && first < 0) {
-        first = at;
-        full = pixel as number;
-      } else if (alpha >= SHOWS_FROM && first >= 0 && !alike(data, 4 * at, 4 * first)) return null;
+      if (alpha >= SHOWS_FROM && !alike(data, 4 * at, 4 * first)) return null;
     }
   }
-  if (first < 0) return null;
   const colour = [
     data[4 * first] as number,
     data[4 * first + 1] as number,

@@ -27,7 +27,10 @@ export const isInRanges = (ranges: string, sign: string): boolean =>
 /** What is not seen: gaps, joiners, choices between forms of a sign. */
 const UNSEEN = /[\s\p{Cf}\uFE0F]/u;
 
-/** Signs that letters do not have, each once: another font stands in for them, or an empty box. */
+/**
+ * Signs that letters do not have, as far as their style sheets tell, each once: another font stands in
+ * for them, or an empty box.
+ */
 export function foreignSigns(font: TextSpec['font'], text: string): readonly string[] {
   const ranges = [...document.fonts]
     .filter(({ family }) => family.replaceAll(/["']/g, '') === FAMILIES[font])
