@@ -26,12 +26,9 @@ export function useAhead({ progress }: TaskRunner, ahead: (() => void) | null): 
   }, [ahead, progress]);
 }
 
-const forAnything = () => warmUp(false);
-const forPrinting = () => warmUp(true);
-
 /**
- * Keeps a worker started ahead while a screen is open whose task is likely, and another after each task.
- * @param wanted whether one is likely now. @param forPrint whether it is a print file.
+ * Keeps a worker started ahead while a screen is open whose task is likely, and another after each task that was stopped.
+ * @param wanted whether one is likely now.
  */
-export const useWarmWorker = (task: TaskRunner, wanted: boolean, forPrint: boolean): void =>
-  useAhead(task, wanted ? (forPrint ? forPrinting : forAnything) : null);
+export const useWarmWorker = (task: TaskRunner, wanted: boolean): void =>
+  useAhead(task, wanted ? warmUp : null);

@@ -14,7 +14,11 @@ export interface OpenPicture {
 const EIGHTHS = 8;
 
 /** Every pixel, as stored. Rejects where it cannot be decoded. */
-async function openWhole(blob: Blob, { orientation }: ImageFacts): Promise<OpenPicture> {
+async function openWhole(
+  bytes: Uint8Array<ArrayBuffer>,
+  { mime, orientation }: ImageFacts,
+): Promise<OpenPicture> {
+  const blob = new Blob([bytes], { type: mime });
   const bitmap = await createImageBitmap(blob, { imageOrientation: 'none' });
   return {
     source: bitmap,
@@ -47,32 +51,30 @@ const isTurnedBy = (image: VideoFrame, orientation: number): boolean =>
   image.flip === TURNS[orientation - 1]?.[1];
 
 /**
- * A JPEG, decoded no finer than it is needed: a fraction of the work and of the memory. Null where the
- * browser cannot.
- * @param leastPx what its longest side has to have at least.
+ * A still picture, decoded beside the worker; a JPEG no finer than it is needed: a fraction of the work and of the memory.
+ * Null where the browser cannot, or where it turns the picture otherwise than the file was understood here.
+ * @param leastPx what its longest side has to have at least, unless the file has less.
  */
-async function openCoarsely(
-  blob: Blob,
+async function openFrame(
+  data: Uint8Array<ArrayBuffer>,
   facts: ImageFacts,
   leastPx: number,
 ): Promise<OpenPicture | null> {
-  const { storedWidthPx: width, storedHeightPx: height, mime, orientation } = facts;
-  const eighths = Math.ceil((EIGHTHS * leastPx) / Math.max(width, height));
-  if (mime !== 'image/jpeg' || eighths >= EIGHTHS || typeof ImageDecoder !== 'function')
-    return null;
-  const decoder = new ImageDecoder({
-    data: await blob.arrayBuffer(),
-    type: mime,
+  if (typeof ImageDecoder !== 'function') return null;
+  const { storedWidthPx: width, storedHeightPx: height, mime: type, orientation } = facts;
+  const longestPx = Math.max(width, height);
+  const eighths = Math.min(EIGHTHS, Math.ceil((EIGHTHS * leastPx) / longestPx));
+  const coarse = type === 'image/jpeg' && eighths < EIGHTHS;
+  const desired = coarse && {
     desiredWidth: Math.ceil((width * eighths) / EIGHTHS),
     desiredHeight: Math.ceil((height * eighths) / EIGHTHS),
-  });
+  };
+  const decoder = new ImageDecoder({ data, type, ...desired });
   try {
     const { image } = await decoder.decode();
     const close = () => image.close();
-    if (
-      isTurnedBy(image, orientation) &&
-      Math.max(image.displayWidth, image.displayHeight) >= leastPx
-    )
+    const hasPx = Math.max(image.displayWidth, image.displayHeight);
+    if (isTurnedBy(image, orientation) && hasPx >= Math.min(leastPx, longestPx))
       return { source: image, into: scaling, close };
     close();
     return null;
@@ -83,11 +85,11 @@ async function openCoarsely(
 
 /**
  * Opens a picture to be drawn with its longest side at so many pixels at most. Rejects where it cannot
- * be decoded.
+ * be decoded. It is decoded beside the worker, which can do other work meanwhile.
  */
 export const openPicture = async (
-  blob: Blob,
+  bytes: Uint8Array<ArrayBuffer>,
   facts: ImageFacts,
   longestPx: number,
 ): Promise<OpenPicture> =>
-  (await openCoarsely(blob, facts, longestPx).catch(() => null)) ?? openWhole(blob, facts);
+  (await openFrame(bytes, facts, longestPx).catch(() => null)) ?? openWhole(bytes, facts);

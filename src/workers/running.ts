@@ -15,22 +15,28 @@ function startWorker(): Started {
   return { worker, bench: wrap<BenchWorker>(worker) };
 }
 
-/** A worker started ahead of its task, its code loaded. */
+/** A worker that waits for a task: started ahead of it, or left by the one before, its code loaded and compiled. */
 let spare: Started | null = null;
 
+/** Keeps a worker for the next task in place of one that has not worked yet. */
+function keep(started: Started): Started {
+  spare?.worker.terminate();
+  spare = started;
+  // one that cannot start is not kept; the next task meets the trouble itself and tells it
+  started.worker.onerror = () => {
+    if (spare === started) spare = null;
+  };
+  return started;
+}
+
 /**
- * Starts a worker ahead of the next task, so that what is asked next begins at once. A screen calls
- * it whose work is likely; calling it again costs nothing.
- * @param forPrint whether a print file is likely: what that is written with is loaded too.
+ * Starts a worker ahead of the next task, and loads what pictures are taken in and print files are written with, so that what
+ * is asked next begins at once. A screen calls it whose work is likely; calling it again costs nothing.
  */
-export function warmUp(forPrint: boolean): void {
-  if (!spare) {
-    spare = startWorker();
-    // one that cannot start is not kept; the next task meets the trouble itself and tells it
-    spare.worker.onerror = () => (spare = null);
-  }
+export function warmUp(): void {
+  const { bench } = spare ?? keep(startWorker());
   // what does not come now is asked for again by the task that needs it, which tells it
-  if (forPrint) spare.bench.readyToPrint().catch(() => undefined);
+  bench.readyToPrint().catch(() => undefined);
 }
 
 /** A worker of looks alone that makes ready what must be in a photo to come: no other task waits for it. */
@@ -66,7 +72,8 @@ function takeWorker(): Started {
 }
 
 /**
- * Runs one task on a worker of its own, or several; stopping the task ends them, so nothing lingers.
+ * Runs one task on a worker of its own, or several; stopping the task ends them, so nothing lingers, and so does its failing.
+ * A worker that has done its task waits for the next.
  * `result` rejects with `Cancelled` when stopped.
  * @param work is handed the worker, and what starts another beside it. @param take gives the worker.
  */
@@ -79,19 +86,30 @@ export function runTask<T>(
   onProgress: OnProgress,
   take: () => Started = takeWorker,
 ): Task<T> {
-  const all: Worker[] = [];
+  const all: Started[] = [];
   let stop: (reason: Error) => void = () => undefined;
   const stopped = new Promise<never>((_, reject) => {
     stop = reject;
   });
-  const own = ({ worker, bench }: Started): Remote<BenchWorker> => {
+  const own = (started: Started): Remote<BenchWorker> => {
+    const { worker, bench } = started;
     worker.onerror = (event) => stop(new Error(event.message || 'The background task failed.'));
-    all.push(worker);
+    all.push(started);
     return bench;
   };
+  const end = (some: readonly Started[]) => some.forEach(({ worker }) => worker.terminate());
   const working = work(own(take()), proxy(onProgress), () => own(startWorker()));
-  const result = Promise.race([working, stopped]).finally(() =>
-    all.forEach((worker) => worker.terminate()),
+  const result = Promise.race([working, stopped]).then(
+    (done) => {
+      const [first, ...others] = all;
+      if (first) keep(first);
+      end(others);
+      return done;
+    },
+    (reason: unknown) => {
+      end(all);
+      throw reason;
+    },
   );
   return { result, cancel: () => stop(new Cancelled()) };
 }

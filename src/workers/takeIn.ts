@@ -87,10 +87,12 @@ export async function takeInPicture(
   onProgress({ doing: 'Decoding the picture', share: 0.25 });
   // what is kept is what was read, whatever becomes of the file
   const own = new Blob([bytes], { type: mime });
+  const opening = made ?? openPicture(bytes, facts.value, PREVIEW_PX);
+  // browsers are slow to begin this: it comes after the decoder has begun
   const sha256 = sha256Of(bytes);
   let picture: OpenPicture | OffscreenCanvas;
   try {
-    picture = made ?? (await openPicture(own, facts.value, PREVIEW_PX));
+    picture = await opening;
   } catch {
     return failure(
       `“${pictureName(name)}”: ${storedWidthPx} × ${storedHeightPx} pixels, but it cannot be decoded; the file is damaged. ` +

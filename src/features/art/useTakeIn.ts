@@ -42,8 +42,7 @@ export function useTakeIn(selection: Selection): TakeIn {
   const { job, edit, incoming: task } = useJob();
   const notify = useNotify();
   const intake = useFileIntake(task);
-  // once there is a picture, a print file is what may be asked for next
-  useWarmWorker(task, true, job.placements.length > 0);
+  useWarmWorker(task, true);
   const [many, setMany] = useState<readonly File[]>([]);
 
   const refuse = (text: string): null => {

@@ -59,7 +59,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
   const [looking, setLooking] = useState(false);
   const cutter = shelf.cutters.find(({ id }) => id === job.sheet.cutterId) ?? null;
   const ready = plan.sheets.length > 0;
-  useWarmWorker(task, ready, true);
+  useWarmWorker(task, ready);
   const stops = plan.checks.filter(({ level }) => level === 'stop');
 
   async function save() {
