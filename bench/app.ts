@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, type Browser, type Page } from '@playwright/test';
+import { chromium, type Browser, type Locator, type Page } from '@playwright/test';
 import sharp from 'sharp';
 
 const PORT = 3391;
@@ -71,6 +71,16 @@ export const shown = (page: Page, words: string) =>
     polling: 'raf',
     timeout: 120_000,
   });
+
+/**
+ * Presses something by the mouse where it is now. `click` looks first whether it holds still, two frames long and more: some 50 ms
+ * of the test tool's, not of the app's.
+ */
+export async function press(page: Page, what: Locator): Promise<void> {
+  const box = await what.boundingBox();
+  if (!box) throw new Error('What is to be pressed is not to be seen.');
+  await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+}
 
 /** A new mug on an empty bench, at the art station. */
 export async function mugReadyForArt(browser: Browser) {

@@ -1,6 +1,6 @@
 import type { Browser } from '@playwright/test';
 import sharp from 'sharp';
-import { kept, mugReadyForArt, photograph, shown, withApp } from './app';
+import { kept, mugReadyForArt, photograph, press, shown, withApp } from './app';
 import { ms, spreadOf, timed } from './stats';
 
 const ROUNDS = 5;
@@ -17,10 +17,10 @@ async function exportOnce(browser: Browser, path: string): Promise<number> {
   const took = await timed(async () => {
     await input.setInputFiles(path);
     await shown(page, `${WIDTH} × ${HEIGHT} px`);
-    await page.getByRole('link', { name: /^Sheets/ }).click();
+    await press(page, page.getByRole('link', { name: /^Sheets/ }));
     await shown(page, 'Save the PDF');
     const download = page.waitForEvent('download', { timeout: 120_000 });
-    await page.getByRole('button', { name: 'Save the PDF' }).click();
+    await press(page, page.getByRole('button', { name: 'Save the PDF' }));
     await (await download).path();
   });
   await page.close();

@@ -10,6 +10,7 @@ import type { BackupDocument } from '@/files/backup';
 import type { Pattern } from '@/words';
 import type { ChartReading } from '@/core/colour';
 import { takeInLine } from './lettering';
+import { rehearse } from './rehearse';
 import type { ReadPage } from './pdfPages';
 import type { PhotoLook, Practised } from './look';
 import type { LookInput } from './mustLie';
@@ -39,8 +40,7 @@ export interface TrialInput {
 
 /** All that is done beside the page. Only what taking in a picture needs is loaded at once: the rest when it is asked for. */
 const benchWorker = {
-  /** Loads what print files are written with, ahead of its use. */
-  readyToPrint: async () => (await import('./printing')).ready(),
+  rehearse,
   takeIn: takeInPicture,
   takeInLine,
   async prepare(picture: Blob, step: Preparation, longestPx: number): Promise<Blob> {

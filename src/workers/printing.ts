@@ -4,7 +4,7 @@ import type { Pattern } from '@/words';
 import type { UnitStyle } from '@/words/units';
 import { decodePixels, decodeWhole, packBentPiece } from './decode';
 import { inflateBeside } from './inflate';
-import { letterTools, loadLetters } from './letters';
+import { letterTools } from './letters';
 import type { OnProgress } from './progress';
 import { blobOf, storedIn } from './stored';
 
@@ -23,8 +23,12 @@ export interface SheetsInput {
   readonly units: UnitStyle;
 }
 
-/** Loads the letters ahead of a print file. */
-export const ready = async (): Promise<void> => void (await loadLetters());
+/** Writes a page that nobody asked for, so that the first that somebody asks for is written as fast as the next. */
+export async function rehearsePrint(): Promise<void> {
+  const texts = [{ x: 10, y: 10, text: 'Rehearsal', sizeMm: 3 }];
+  const page = { id: 'rehearsal', name: 'Rehearsal', use: '', widthMm: 60, heightMm: 40 };
+  await patternPdf({ ...page, lines: [], texts }, { widthMm: 210, heightMm: 297 });
+}
 
 /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */
 export async function sheetsPdf(

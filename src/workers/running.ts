@@ -30,13 +30,12 @@ function keep(started: Started): Started {
 }
 
 /**
- * Starts a worker ahead of the next task, and loads what pictures are taken in and print files are written with, so that what
- * is asked next begins at once. A screen calls it whose work is likely; calling it again costs nothing.
+ * Starts a worker ahead of the next task, and lets it rehearse, so that what is asked next is done at once. A screen calls it whose work is likely; calling it again costs nothing.
  */
 export function warmUp(): void {
   const { bench } = spare ?? keep(startWorker());
   // what does not come now is asked for again by the task that needs it, which tells it
-  bench.readyToPrint().catch(() => undefined);
+  bench.rehearse().catch(() => undefined);
 }
 
 /** A worker of looks alone that makes ready what must be in a photo to come: no other task waits for it. */

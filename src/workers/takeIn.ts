@@ -85,11 +85,11 @@ export async function takeInPicture(
   const { storedWidthPx, storedHeightPx, mime, orientation, mayBeClear } = facts.value;
 
   onProgress({ doing: 'Decoding the picture', share: 0.25 });
+  const opening = made ?? openPicture(bytes, facts.value, PREVIEW_PX);
+  // browsers hold the worker up while they begin these, so the decoder has begun before
+  const sha256 = sha256Of(bytes);
   // what is kept is what was read, whatever becomes of the file
   const own = new Blob([bytes], { type: mime });
-  const opening = made ?? openPicture(bytes, facts.value, PREVIEW_PX);
-  // browsers are slow to begin this: it comes after the decoder has begun
-  const sha256 = sha256Of(bytes);
   let picture: OpenPicture | OffscreenCanvas;
   try {
     picture = await opening;
@@ -110,9 +110,10 @@ export async function takeInPicture(
   const traced = mayBeClear ? pixelsOf(small, TRACE_PX) : null;
   const transparentShare = traced ? transparentShareOf(traced.data) : 0;
   const itself = made && Math.max(storedWidthPx, storedHeightPx) <= 2 * PREVIEW_PX;
+  // packed beside the worker, which measures meanwhile
   const preview = itself
     ? own
-    : await canvas.convertToBlob(
+    : canvas.convertToBlob(
         transparentShare > 0 ? { type: 'image/png' } : { type: 'image/jpeg', quality: 0.9 },
       );
 
@@ -136,5 +137,5 @@ export async function takeInPicture(
     strokes: [],
   };
   onProgress({ doing: 'Done', share: 1 });
-  return success({ art, blob: own, preview });
+  return success({ art, blob: own, preview: await preview });
 }

@@ -6,6 +6,7 @@ import type { Artwork } from '@/core/model';
 import { takeInTask, type TakenIn } from '@/workers';
 import { useNotify } from '../notify';
 import type { TaskRunner } from '../useTask';
+import { kindOf } from './fileKind';
 import type { Drawn } from './vector';
 
 /** A PDF of several pages, waiting for one to be chosen. */
@@ -26,7 +27,7 @@ export interface FileIntake {
   readonly readMade: (blob: Blob, name: string, more: Partial<Artwork>) => Promise<TakenIn | null>;
 }
 
-/** Reading drawings, loaded with the first file. */
+/** Reading drawings, loaded with the first. */
 const vector = () => import('./vector');
 
 /** Takes picture files in, wherever they are dropped. */
@@ -74,7 +75,7 @@ export function useFileIntake(task: TaskRunner): FileIntake {
   }
 
   async function read(file: File, room: Room) {
-    const kind = await (await vector()).kindOf(file);
+    const kind = await kindOf(file);
     if (kind === 'pixels') return readMade(file, file.name, {});
     const made = await drawn(file, kind, room);
     return made && readMade(made.blob, file.name, { realMm: made.realMm, strokes: made.strokes });

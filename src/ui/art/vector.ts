@@ -1,7 +1,7 @@
 import { drawingPixels, type Room } from '@/core/art';
 import { failure, success, type Result } from '@/core/result';
 import type { Strokes } from '@/core/model';
-import { beginsAsSvg, penLinesOf, readSvg } from '@/files/svg';
+import { penLinesOf, readSvg } from '@/files/svg';
 import { MM_PER_INCH } from '@/core/units';
 import { openPdf } from '@/workers';
 
@@ -80,16 +80,4 @@ export async function drawPdfPage(
   } catch {
     return failure(`Page ${pageNumber} of this PDF cannot be drawn.`);
   }
-}
-
-export type FileKind = 'svg' | 'pdf' | 'pixels';
-
-/** How much of a file is looked at to tell what it is, bytes. */
-const HEAD_BYTES = 65_536;
-
-/** What a file is, by its first bytes. */
-export async function kindOf(file: Blob): Promise<FileKind> {
-  const head = await file.slice(0, HEAD_BYTES).text();
-  if (head.startsWith('%PDF-')) return 'pdf';
-  return beginsAsSvg(head) ? 'svg' : 'pixels';
 }

@@ -1,6 +1,6 @@
 import { HOSTILE_SVG, ORNAMENT_SVG } from '@tests/support/drawings';
 import { pngPicture } from '@tests/support/pictures';
-import { kindOf } from './vector';
+import { kindOf } from './fileKind';
 
 const file = (...parts: BlobPart[]) => new Blob(parts);
 

@@ -1,0 +1,13 @@
+import { beginsAsSvg } from '@/files/svg/sniff';
+
+export type FileKind = 'svg' | 'pdf' | 'pixels';
+
+/** How much of a file is looked at to tell what it is, bytes. */
+const HEAD_BYTES = 65_536;
+
+/** What a file is, by its first bytes. */
+export async function kindOf(file: Blob): Promise<FileKind> {
+  const head = await file.slice(0, HEAD_BYTES).text();
+  if (head.startsWith('%PDF-')) return 'pdf';
+  return beginsAsSvg(head) ? 'svg' : 'pixels';
+}
