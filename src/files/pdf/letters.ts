@@ -42,6 +42,18 @@ interface Face {
   readonly letters: ReadonlySet<number>;
 }
 
+/** Fonts as they were read, by their bytes: reading one again costs more than writing a page with it. */
+const read = new WeakMap<Uint8Array, unknown>();
+
+/** Reads each font once. */
+const reading = {
+  create(bytes: Uint8Array) {
+    const font: unknown = read.get(bytes) ?? fontkit.create(bytes as never);
+    read.set(bytes, font);
+    return font;
+  },
+};
+
 /** Letters that are in a document, for the lines that are written in it. */
 export interface Letters {
   readonly faces: readonly Face[];
@@ -81,7 +93,7 @@ export async function embedLetters(
   texts: readonly string[],
   { fonts, picture }: LetterTools,
 ): Promise<Letters> {
-  doc.registerFontkit(fontkit as never);
+  doc.registerFontkit(reading as never);
   const faces: Face[] = [];
   for (const bytes of texts.length > 0 ? fonts : []) {
     const font = await doc.embedFont(bytes, { subset: true });
@@ -103,19 +115,24 @@ export function writeLine(
   { x, y, text, sizeMm, align, widestMm }: DrawnText,
   { faces, pictures }: Letters,
 ): void {
-  const runs = runsOf(text, faces);
-  const widthOf = (run: Run, size: number) =>
-    run.face?.font.widthOfTextAtSize(run.text, size) ?? size * (pictures.get(run.text)?.width ?? 0);
-  const widthAt = (size: number) => runs.reduce((sum, run) => sum + widthOf(run, size), 0);
+  // widths go with the size
+  const runs = runsOf(text, faces).map((run) => {
+    const { face, text: part } = run;
+    return {
+      ...run,
+      width: face?.font.widthOfTextAtSize(part, 1) ?? pictures.get(part)?.width ?? 0,
+    };
+  });
+  const width = runs.reduce((sum, run) => sum + run.width, 0);
   const full = sizeMm * POINTS_PER_MM;
-  const size = full * Math.min(1, (widestMm * POINTS_PER_MM) / Math.max(widthAt(full), 1e-6));
+  const size = full * Math.min(1, (widestMm * POINTS_PER_MM) / Math.max(width * full, 1e-6));
   const base = page.getHeight() - y * POINTS_PER_MM;
-  let left = x * POINTS_PER_MM - (align === 'right' ? widthAt(size) : 0);
+  let left = x * POINTS_PER_MM - (align === 'right' ? width * size : 0);
   for (const run of runs) {
     const words = pictures.get(run.text);
     if (run.face) page.drawText(run.text, { x: left, y: base, size, font: run.face.font });
     else if (words) placePicture(page, words, left, base, size);
-    left += widthOf(run, size);
+    left += run.width * size;
   }
 }
 
