@@ -26,9 +26,11 @@ export function useAhead({ progress }: TaskRunner, ahead: (() => void) | null): 
   }, [ahead, progress]);
 }
 
+const forOne = () => warmUp();
+
 /**
  * Keeps a worker started ahead while a screen is open whose task is likely, and another after each task that was stopped.
  * @param wanted whether one is likely now.
  */
 export const useWarmWorker = (task: TaskRunner, wanted: boolean): void =>
-  useAhead(task, wanted ? warmUp : null);
+  useAhead(task, wanted ? forOne : null);

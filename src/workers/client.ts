@@ -14,7 +14,7 @@ import type { PaperSize, SheetsInput } from './printing';
 import type { DrawnLine } from './lettering';
 import type { ReadPage } from './pdfPages';
 import type { Preparation } from './prepare';
-import { runTask, takeLooker } from './running';
+import { runTask, takeLooker, warmUp } from './running';
 import type { OnProgress } from './progress';
 import type { TakenIn } from './takeIn';
 import type { TrialResult } from './trial';
@@ -44,23 +44,29 @@ export const unpackBackupTask = (file: Blob, have: ReadonlySet<string>, onProgre
 export const takeInTask = (file: Blob, name: string, onProgress: OnProgress) =>
   runTask<Result<TakenIn>>((worker, progress) => worker.takeIn(file, name, progress), onProgress);
 
-/** So many workers take lines of lettering in at once, no more than there are cores, each so many lines at least (own choices). */
+/** At most so many workers take lines of lettering in at once, no more than there are cores, each so many lines at least (own choices). */
 const MOST_WORKERS = 3;
 const LINES_A_WORKER = 4;
+/** How many workers take so many lines in. */
 const workersFor = (lines: number): number =>
   Math.min(MOST_WORKERS, navigator.hardwareConcurrency, Math.ceil(lines / LINES_A_WORKER));
 
+/** Has the workers ready that take so many lines in; calling it again costs nothing. */
+export const warmUpForLines = (lines: number): void => warmUp(workersFor(lines));
+
 /**
- * Takes lines of lettering in on several workers, so that the page only draws them.
- * @param draw draws the nth line; null where it has no words.
+ * Takes lines of lettering in on several workers, so that the page only draws them and keeps what comes.
+ * @param draw draws the nth line; null where it has no words. @param keep keeps a line that was taken in, while others still are.
+ * @returns what was made of each line by keeping it.
  */
-export const letteringTask = (
+export const letteringTask = <T>(
   count: number,
   draw: (nth: number) => Promise<DrawnLine | null>,
+  keep: (taken: TakenIn) => Promise<T>,
   onProgress: OnProgress,
 ) =>
-  runTask<Result<readonly TakenIn[]>>(async (first, progress, another) => {
-    const taken: TakenIn[] = [];
+  runTask<Result<readonly T[]>>(async (first, progress, another) => {
+    const kept: Promise<T>[] = [];
     let next = 0;
     let failed: Result<never> | null = null;
     const drawNext = async () => {
@@ -73,19 +79,19 @@ export const letteringTask = (
         const { nth, line } = drawn;
         if (line) progress({ doing: `Setting “${line.label}”`, share: (nth + 0.5) / count });
         const taking = line
-          ? worker.takeInLine(transfer(line, [line.bitmap]))
+          ? worker.takeInLine(transfer(line, [line.rgba.buffer]))
           : failure('There is nothing to draw in these words.');
         // the next is drawn while this one is taken in
         const later = drawNext();
         const one = await taking;
-        if (one.ok) taken[nth] = one.value;
+        if (one.ok) kept[nth] = keep(one.value);
         else failed ??= one;
         drawn = await later;
       }
     };
     const others = Array.from({ length: workersFor(count) - 1 }, another);
     await Promise.all([first, ...others].map(takeIn));
-    return failed ?? success(taken);
+    return failed ?? success(await Promise.all(kept));
   }, onProgress);
 
 /** Reads the pages of a print file as pixels, off the main thread. */

@@ -19,6 +19,7 @@ export {
   takeInTask,
   trialTask,
   unpackJobTask,
+  warmUpForLines,
 } from './client';
 export { endLooking, readyToLook, warmUp } from './running';
 export type { PhotoLook } from './look';

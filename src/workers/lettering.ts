@@ -6,7 +6,10 @@ import { takeInPicture, type TakenIn } from './takeIn';
 
 /** A line of lettering as drawn on the page, with room round it. */
 export interface DrawnLine {
-  readonly bitmap: ImageBitmap;
+  readonly width: number;
+  readonly height: number;
+  /** RGBA, row by row. */
+  readonly rgba: Uint8ClampedArray<ArrayBuffer>;
   readonly perInch: number;
   /** What the line is called: its words. */
   readonly label: string;
@@ -34,23 +37,21 @@ function inkBox({ width, height, data }: ImageData): PixelBox | null {
 }
 
 /** A part of what was drawn, on a canvas of its own. */
-function cutOut(drawn: ImageBitmap | OffscreenCanvas, { left, top, width, height }: PixelBox) {
+function cutOut(drawn: ImageData, { left, top, width, height }: PixelBox): OffscreenCanvas {
   const canvas = new OffscreenCanvas(width, height);
   const brush = canvas.getContext('2d', { willReadFrequently: true });
   if (!brush) throw new Error('This browser cannot draw pictures in the background.');
-  brush.drawImage(drawn, -left, -top);
-  return { canvas, brush };
+  brush.putImageData(drawn, -left, -top);
+  return canvas;
 }
 
 /** Cuts a line of lettering close and takes it in as a picture of its true size. */
-export async function takeInLine({ bitmap, perInch, label }: DrawnLine): Promise<Result<TakenIn>> {
-  const { width, height } = bitmap;
-  const whole = cutOut(bitmap, { left: 0, top: 0, width, height });
-  bitmap.close();
-  const drawn = whole.brush.getImageData(0, 0, width, height);
+export async function takeInLine(line: DrawnLine): Promise<Result<TakenIn>> {
+  const { width, height, rgba, perInch, label } = line;
+  const drawn = new ImageData(rgba, width, height);
   const box = inkBox(drawn);
   if (!box) return failure('There is nothing to draw in these words.');
-  const { canvas } = cutOut(whole.canvas, box);
+  const canvas = cutOut(drawn, box);
   const inOne = oneColourOf(drawn, box);
   const blob = inOne
     ? blobOf(await oneColourPng(inOne), 'image/png')

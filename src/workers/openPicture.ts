@@ -50,37 +50,45 @@ const isTurnedBy = (image: VideoFrame, orientation: number): boolean =>
   image.rotation === TURNS[orientation - 1]?.[0] &&
   image.flip === TURNS[orientation - 1]?.[1];
 
+/** How coarsely a JPEG can be decoded whose longest side has to have so many pixels at least; null for every pixel. */
+function coarseness({ storedWidthPx, storedHeightPx, mime }: ImageFacts, leastPx: number) {
+  const eighths = Math.ceil((EIGHTHS * leastPx) / Math.max(storedWidthPx, storedHeightPx));
+  if (mime !== 'image/jpeg' || eighths >= EIGHTHS) return null;
+  return {
+    desiredWidth: Math.ceil((storedWidthPx * eighths) / EIGHTHS),
+    desiredHeight: Math.ceil((storedHeightPx * eighths) / EIGHTHS),
+  };
+}
+
 /**
- * A still picture, decoded beside the worker; a JPEG no finer than it is needed: a fraction of the work and of the memory.
+ * A picture decoded as a frame: beside the worker, and a JPEG no finer than needed, at a fraction of the work and of the memory.
  * Null where the browser cannot, or where it turns the picture otherwise than the file was understood here.
- * @param leastPx what its longest side has to have at least, unless the file has less.
  */
 async function openFrame(
   data: Uint8Array<ArrayBuffer>,
   facts: ImageFacts,
   leastPx: number,
 ): Promise<OpenPicture | null> {
-  if (typeof ImageDecoder !== 'function') return null;
-  const { storedWidthPx: width, storedHeightPx: height, mime: type, orientation } = facts;
-  const longestPx = Math.max(width, height);
-  const eighths = Math.min(EIGHTHS, Math.ceil((EIGHTHS * leastPx) / longestPx));
-  const coarse = type === 'image/jpeg' && eighths < EIGHTHS;
-  const desired = coarse && {
-    desiredWidth: Math.ceil((width * eighths) / EIGHTHS),
-    desiredHeight: Math.ceil((height * eighths) / EIGHTHS),
-  };
-  const decoder = new ImageDecoder({ data, type, ...desired });
+  const { mime: type, orientation } = facts;
+  const coarse = coarseness(facts, leastPx);
+  if (typeof ImageDecoder !== 'function' || (orientation !== 1 && !coarse)) return null;
+  const decoder = new ImageDecoder({ data, type, ...coarse });
   try {
     const { image } = await decoder.decode();
-    const close = () => image.close();
-    const hasPx = Math.max(image.displayWidth, image.displayHeight);
-    if (isTurnedBy(image, orientation) && hasPx >= Math.min(leastPx, longestPx))
-      return { source: image, into: scaling, close };
-    close();
+    const fine = !coarse || Math.max(image.displayWidth, image.displayHeight) >= leastPx;
+    if (fine && isTurnedBy(image, orientation)) return await drawable(image, coarse !== null);
+    image.close();
     return null;
   } finally {
     decoder.close();
   }
+}
+
+/** A frame ready to be drawn. Browsers keep the pixels of a frame they have drawn for a while: many of them go into a bitmap. */
+async function drawable(frame: VideoFrame, few: boolean): Promise<OpenPicture> {
+  const source = few ? frame : await createImageBitmap(frame);
+  if (!few) frame.close();
+  return { source, into: scaling, close: () => source.close() };
 }
 
 /**

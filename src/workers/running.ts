@@ -15,27 +15,60 @@ function startWorker(): Started {
   return { worker, bench: wrap<BenchWorker>(worker) };
 }
 
-/** A worker that waits for a task: started ahead of it, or left by the one before, its code loaded and compiled. */
-let spare: Started | null = null;
+/** A worker that waits for a task, and whether it has done one. */
+interface Waiting extends Started {
+  readonly worked: boolean;
+}
 
-/** Keeps a worker for the next task in place of one that has not worked yet. */
-function keep(started: Started): Started {
-  spare?.worker.terminate();
-  spare = started;
+/** So many workers wait at most: as many as lettering takes where there are two cores (own choice). */
+const MOST_WAIT = 2;
+/** Workers started ahead of a task or left by the one before, their code compiled; the last is taken first. */
+const waiting: Waiting[] = [];
+
+/** Keeps a worker for a task to come; those that have waited longest go. */
+function keep(started: Started, worked: boolean): void {
+  const { worker } = started;
+  waiting.push({ ...started, worked });
   // one that cannot start is not kept; the next task meets the trouble itself and tells it
-  started.worker.onerror = () => {
-    if (spare === started) spare = null;
-  };
-  return started;
+  worker.onerror = () => letGo((one) => one.worker === worker);
+  letGo((one) => waiting.indexOf(one) < waiting.length - MOST_WAIT);
+}
+
+/** Ends some of the workers that wait. @returns how many. */
+function letGo(whom: (one: Waiting) => boolean): number {
+  const gone = waiting.filter(whom);
+  for (const one of gone) {
+    one.worker.terminate();
+    waiting.splice(waiting.indexOf(one), 1);
+  }
+  return gone.length;
+}
+
+/** So long after its task a worker is let go, with all the memory that its pictures took, ms (own choice). */
+const WORKED_WAITS_MS = 5000;
+let renewal: ReturnType<typeof setTimeout> | undefined;
+
+/**
+ * Keeps workers that have done their task for what is asked next, the first of them on top: it has done most. A new one
+ * rehearses in their place when nothing was asked.
+ */
+function keepWorked(all: readonly Started[]): void {
+  for (const started of all.toReversed()) keep(started, true);
+  clearTimeout(renewal);
+  renewal = setTimeout(() => {
+    if (letGo(({ worked }) => worked) > 0 && waiting.length === 0) warmUp();
+  }, WORKED_WAITS_MS);
 }
 
 /**
- * Starts a worker ahead of the next task, and lets it rehearse, so that what is asked next is done at once. A screen calls it whose work is likely; calling it again costs nothing.
+ * Starts workers ahead of the next task, and lets them rehearse, so that what is asked next is done at once. A screen calls it
+ * whose work is likely; calling it again costs nothing.
+ * @param count how many workers the task takes, 1 or more.
  */
-export function warmUp(): void {
-  const { bench } = spare ?? keep(startWorker());
+export function warmUp(count = 1): void {
+  while (waiting.length < Math.min(count, MOST_WAIT)) keep(startWorker(), false);
   // what does not come now is asked for again by the task that needs it, which tells it
-  bench.rehearse().catch(() => undefined);
+  for (const { bench } of waiting.slice(-count)) bench.rehearse().catch(() => undefined);
 }
 
 /** A worker of looks alone that makes ready what must be in a photo to come: no other task waits for it. */
@@ -63,16 +96,12 @@ export function takeLooker(): Started {
   return started;
 }
 
-/** The spare worker where there is one, else a new one. */
-function takeWorker(): Started {
-  const started = spare ?? startWorker();
-  spare = null;
-  return started;
-}
+/** A worker that waits where there is one, else a new one. */
+const takeWorker = (): Started => waiting.pop() ?? startWorker();
 
 /**
  * Runs one task on a worker of its own, or several; stopping the task ends them, so nothing lingers, and so does its failing.
- * A worker that has done its task waits for the next.
+ * A worker that has done its task waits a while for the next.
  * `result` rejects with `Cancelled` when stopped.
  * @param work is handed the worker, and what starts another beside it. @param take gives the worker.
  */
@@ -96,17 +125,14 @@ export function runTask<T>(
     all.push(started);
     return bench;
   };
-  const end = (some: readonly Started[]) => some.forEach(({ worker }) => worker.terminate());
-  const working = work(own(take()), proxy(onProgress), () => own(startWorker()));
+  const working = work(own(take()), proxy(onProgress), () => own(takeWorker()));
   const result = Promise.race([working, stopped]).then(
     (done) => {
-      const [first, ...others] = all;
-      if (first) keep(first);
-      end(others);
+      keepWorked(all);
       return done;
     },
     (reason: unknown) => {
-      end(all);
+      all.forEach(({ worker }) => worker.terminate());
       throw reason;
     },
   );

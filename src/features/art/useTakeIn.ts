@@ -73,17 +73,17 @@ export function useTakeIn(selection: Selection): TakeIn {
       );
     }
     const taken = await task.run((onProgress) =>
-      letteringTask(lines.length, (nth) => drawText(spec, lines[nth] ?? ''), onProgress),
+      letteringTask(
+        lines.length,
+        (nth) => drawText(spec, lines[nth] ?? ''),
+        (line) => stored({ ...line, art: { ...line.art, text: spec } }),
+        onProgress,
+      ),
     );
     if (!taken) return null;
     if (!taken.ok) return refuse(taken.reason);
-    const arts: Artwork[] = [];
-    for (const each of taken.value) {
-      const art = await stored({ ...each, art: { ...each.art, text: spec } });
-      if (!art) return null;
-      arts.push(art);
-    }
-    return arts;
+    const arts = taken.value.filter((art) => art !== null);
+    return arts.length === lines.length ? arts : null;
   }
 
   const take = async (file: File): Promise<Artwork | null> => {

@@ -8,7 +8,8 @@ import type { Result } from '@/core/result';
 import type { NamesFault } from '@/core/job';
 import { HEAVY_FROM } from '@/core/weight';
 import { LinesField } from '@/ui/fields/LinesField';
-import { warmUpPlanner } from '@/workers';
+import { atRest } from '@/ui/atRest';
+import { warmUpForLines, warmUpPlanner } from '@/workers';
 
 /** Names from what was typed or pasted: one a line, or a table's first column. */
 export async function readNames(text: string): Promise<Result<string[], NamesFault>> {
@@ -22,10 +23,15 @@ const MANY = HEAVY_FROM / 2;
 /** A list of names to type, paste or read from a file. */
 export function NamesFields({ text, onText }: { text: string; onText: (text: string) => void }) {
   const csv = useRef<HTMLInputElement>(null);
-  const many = text.split('\n').length > MANY;
-  useEffect(() => {
-    if (many) warmUpPlanner();
-  }, [many]);
+  const lines = text.split('\n').length;
+  useEffect(
+    () =>
+      atRest(() => {
+        warmUpForLines(lines);
+        if (lines > MANY) warmUpPlanner();
+      }),
+    [lines],
+  );
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
       <LinesField
