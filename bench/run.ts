@@ -1,4 +1,5 @@
 import { benchBlocks } from './blocks.bench';
+import { benchCopy } from './copy.bench';
 import { benchDisturbed } from './disturbed.bench';
 import { benchDrag } from './drag.bench';
 import { benchEvening } from './evening.bench';
@@ -23,6 +24,7 @@ const BENCHES = {
   drag: benchDrag,
   tasks: benchTasks,
   export: benchExport,
+  copy: benchCopy,
   tiles: benchTiles,
   blocks: benchBlocks,
   log: benchLog,

@@ -101,7 +101,14 @@ test('who is renamed in the table is lettered anew', async ({ page }) => {
   await expect(page.getByText('2 things in 2 rows.')).toBeVisible();
   await page.getByRole('button', { name: 'Open the table' }).click();
   const table = page.getByRole('dialog');
-  await table.getByRole('textbox', { name: 'Name' }).nth(1).fill('Bartholomew');
+  const second = table.getByRole('textbox', { name: 'Name' }).nth(1);
+  // no letters that ship have it: a box would be pressed, or another font
+  await second.fill('月');
+  await second.press('Tab');
+  await expect(table.getByRole('alert').filter({ hasText: 'has no “月”' })).toBeVisible();
+  await second.fill('Bartholomew');
+  await second.press('Tab');
+  await expect(table.getByRole('alert')).toHaveCount(0);
   await table.getByRole('button', { name: 'Done' }).click();
   await page.getByRole('button', { name: 'The next row' }).click();
   await expect(page.getByText('For Bartholomew', { exact: true }).first()).toBeVisible();

@@ -1,6 +1,5 @@
 'use client';
 
-import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -8,7 +7,6 @@ import Typography from '@mui/material/Typography';
 import { startTransition, useState } from 'react';
 import { namesOf, withArt, withLettering, withNames } from '@/core/job';
 import { NAME_SIGN, namedPlaces, TEXT_FONTS, type TextSpec } from '@/core/model';
-import { foreignSigns } from '@/ui/art/lettersOf';
 import { SelectField } from '@/ui/fields/SelectField';
 import { ColourField } from '@/ui/fields/ColourField';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
@@ -18,11 +16,12 @@ import { useNotify } from '@/ui/notify';
 import { Pair } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
+import { ForeignSigns } from './ForeignSigns';
 import { NamesFields, readNames } from './items/NamesFields';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
 import { newId } from '@/store';
-import { foreignSignsWords, namesFaultWords } from '@/words';
+import { namesFaultWords } from '@/words';
 
 const START: TextSpec = {
   words: 'Star Party',
@@ -117,7 +116,6 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
   const [list, setList] = useState<string | null>(null);
   const personal = spec.words.includes(NAME_SIGN);
   const text = list ?? namesOf(job).join('\n');
-  const foreign = foreignSigns(spec.font, personal ? spec.words + text : spec.words);
 
   async function namesNow(): Promise<string[] | null> {
     if (!personal) return [];
@@ -150,9 +148,7 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
     <>
       <SpecFields spec={spec} change={(part) => setDraft({ ...spec, ...part })} />
       {personal && <NamesFields text={text} onText={setList} />}
-      {foreign.length > 0 && (
-        <Alert severity="warning">{foreignSignsWords(foreign, spec.font)}</Alert>
-      )}
+      <ForeignSigns fonts={[spec.font]} text={personal ? spec.words + text : spec.words} />
       {own && (
         <Button variant="contained" onClick={() => void put('selected')}>
           Set these letters

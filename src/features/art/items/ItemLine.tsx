@@ -46,6 +46,7 @@ function PlacePicture({
   const art = job.arts.find((each) => each.sha256 === sha256);
   const url = previews.get(sha256);
   const own = sha256 !== place.artSha256;
+  const blankColour = (item.colour ?? job.blank.substrate).colour;
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', width: 94 }}>
       <input
@@ -64,7 +65,8 @@ function PlacePicture({
         color="inherit"
         aria-label={`${art?.name ?? 'no picture'} on ${label}: choose another`}
         onClick={() => input.current?.click()}
-        sx={{ width: 56, minWidth: 56, height: 56, p: 0.25, bgcolor: '#F1ECE1' }}
+        // as it will lie on the blank
+        sx={{ width: 56, minWidth: 56, height: 56, p: 0.25, bgcolor: blankColour }}
       >
         {url && (
           // eslint-disable-next-line @next/next/no-img-element -- a blob from the browser's own storage needs no image server

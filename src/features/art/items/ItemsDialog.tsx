@@ -13,13 +13,14 @@ import { useTheme } from '@mui/material/styles';
 import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { namesOf, withRow } from '@/core/job';
-import { itemLabels, thingsIn } from '@/core/model';
+import { itemLabels, NAME_SIGN, thingsIn } from '@/core/model';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import { COLOURS } from '@/ui/theme';
 import { TaskProgress } from '@/ui/useTask';
 import { namesFaultWords } from '@/words';
+import { ForeignSigns } from '../ForeignSigns';
 import type { TakeIn } from '../useTakeIn';
 import { ItemLine } from './ItemLine';
 import { NamesFields, readNames } from './NamesFields';
@@ -81,6 +82,9 @@ export function ItemsDialog({
   const from = (Math.min(page, pages) - 1) * A_PAGE;
   const places = design.placements.slice(0, MOST_PLACES);
   const things = thingsIn(design);
+  const namedFonts = design.arts.flatMap(({ text }) =>
+    text?.words.includes(NAME_SIGN) ? [text.font] : [],
+  );
   const close = () => {
     onClose();
     void items.letterAnew();
@@ -112,6 +116,9 @@ export function ItemsDialog({
           </Button>
         </Box>
         <TaskProgress task={takeIn.task} />
+        <Box sx={{ mb: 1, '&:empty': { display: 'none' } }}>
+          <ForeignSigns fonts={namedFonts} text={namesOf(design).join(' ')} />
+        </Box>
         {naming && <NamesDraft items={items} onDone={() => setNaming(false)} />}
         {design.items.slice(from, from + A_PAGE).map((item, i) => (
           <ItemLine

@@ -1,0 +1,82 @@
+import type { Browser, Page } from '@playwright/test';
+import sharp from 'sharp';
+import { kept, mugReadyForArt, photograph, press, shown, withApp } from './app';
+import { ms, spreadOf, timed } from './stats';
+
+const ROUNDS = 5;
+/** So long nothing is done before something is measured. */
+const AT_REST_MS = 2000;
+
+/** How long a download takes from what begins it until the file is on disk. */
+const saving = (page: Page, begin: () => Promise<unknown>): Promise<number> =>
+  timed(async () => {
+    const download = page.waitForEvent('download', { timeout: 120_000 });
+    await begin();
+    await (await download).path();
+  });
+
+/** Reads a file and saves the same bytes under another name, as a page that does nothing else would. */
+async function copying(browser: Browser, path: string): Promise<number> {
+  const page = await browser.newPage();
+  await page.setContent('<input type="file">');
+  await page.locator('input').setInputFiles(path);
+  const took = await saving(page, () =>
+    page.evaluate(async () => {
+      const file = document.querySelector('input')?.files?.[0];
+      if (!file) throw new Error('There is no file to copy.');
+      const link = document.createElement('a');
+      link.href = URL.createObjectURL(new Blob([await file.arrayBuffer()]));
+      link.download = 'copy';
+      link.click();
+    }),
+  );
+  await page.close();
+  return took;
+}
+
+/** Saves what goes out with a picture in it as it came: the print file and the whole job. */
+async function exporting(browser: Browser, path: string): Promise<{ pdf: number; job: number }> {
+  const { page, input } = await mugReadyForArt(browser);
+  await input.setInputFiles(path);
+  await shown(page, '6000 × 4000 px');
+  await press(page, page.getByRole('link', { name: /^Sheets/ }));
+  await shown(page, 'Save the PDF');
+  const save = async (name: string) => {
+    await page.waitForTimeout(AT_REST_MS);
+    return saving(page, () => press(page, page.getByRole('button', { name })));
+  };
+  const pdf = await save('Save the PDF');
+  const job = await save('Save the whole job as a file');
+  await page.close();
+  return { pdf, job };
+}
+
+/** Exports that touch no pixels against copying the picture's bytes in the same browser. */
+export async function benchCopy(): Promise<void> {
+  const png = await photograph(6000, 4000);
+  const jpeg = await sharp(png).jpeg({ quality: 90 }).toBuffer();
+  await withApp(async (browser) => {
+    await exporting(browser, kept('jpg', jpeg)); // a browser just started is not what is measured
+    for (const [name, path] of [
+      ['JPEG', kept('jpg', jpeg)],
+      ['PNG', kept('png', png)],
+    ] as const) {
+      const rounds: { pdf: number; job: number; copy: number }[] = [];
+      for (let i = 0; i < ROUNDS; i++)
+        rounds.push({
+          ...(await exporting(browser, path)),
+          copy: await copying(browser, path),
+        });
+      const ratio = (part: 'pdf' | 'job') => {
+        const { median, quartiles } = spreadOf(rounds.map((round) => round[part] / round.copy));
+        return `${median.toFixed(2)} (${quartiles.map((q) => q.toFixed(2)).join('–')})`;
+      };
+      const took = (part: 'pdf' | 'job' | 'copy') =>
+        ms(spreadOf(rounds.map((round) => round[part])));
+      console.log(
+        `24 MP ${name}: copying its bytes ${took('copy')}; PDF ${took('pdf')}, ratio ${ratio('pdf')}; ` +
+          `job file ${took('job')}, ratio ${ratio('job')}`,
+      );
+    }
+  });
+}
