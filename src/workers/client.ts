@@ -79,7 +79,7 @@ export const letteringTask = <T>(
         const { nth, line } = drawn;
         if (line) progress({ doing: `Setting “${line.label}”`, share: (nth + 0.5) / count });
         const taking = line
-          ? worker.takeInLine(transfer(line, [line.rgba.buffer]))
+          ? worker.takeInLine(transfer(line, [line.bitmap]))
           : failure('There is nothing to draw in these words.');
         // the next is drawn while this one is taken in
         const later = drawNext();

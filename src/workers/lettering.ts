@@ -6,10 +6,7 @@ import { takeInPicture, type TakenIn } from './takeIn';
 
 /** A line of lettering as drawn on the page, with room round it. */
 export interface DrawnLine {
-  readonly width: number;
-  readonly height: number;
-  /** RGBA, row by row. */
-  readonly rgba: Uint8ClampedArray<ArrayBuffer>;
+  readonly bitmap: ImageBitmap;
   readonly perInch: number;
   /** What the line is called: its words. */
   readonly label: string;
@@ -37,21 +34,23 @@ function inkBox({ width, height, data }: ImageData): PixelBox | null {
 }
 
 /** A part of what was drawn, on a canvas of its own. */
-function cutOut(drawn: ImageData, { left, top, width, height }: PixelBox): OffscreenCanvas {
+function cutOut(drawn: ImageBitmap | OffscreenCanvas, { left, top, width, height }: PixelBox) {
   const canvas = new OffscreenCanvas(width, height);
   const brush = canvas.getContext('2d', { willReadFrequently: true });
   if (!brush) throw new Error('This browser cannot draw pictures in the background.');
-  brush.putImageData(drawn, -left, -top);
-  return canvas;
+  brush.drawImage(drawn, -left, -top);
+  return { canvas, brush };
 }
 
 /** Cuts a line of lettering close and takes it in as a picture of its true size. */
-export async function takeInLine(line: DrawnLine): Promise<Result<TakenIn>> {
-  const { width, height, rgba, perInch, label } = line;
-  const drawn = new ImageData(rgba, width, height);
+export async function takeInLine({ bitmap, perInch, label }: DrawnLine): Promise<Result<TakenIn>> {
+  const { width, height } = bitmap;
+  const whole = cutOut(bitmap, { left: 0, top: 0, width, height });
+  bitmap.close();
+  const drawn = whole.brush.getImageData(0, 0, width, height);
   const box = inkBox(drawn);
   if (!box) return failure('There is nothing to draw in these words.');
-  const canvas = cutOut(drawn, box);
+  const { canvas } = cutOut(whole.canvas, box);
   const inOne = oneColourOf(drawn, box);
   const blob = inOne
     ? blobOf(await oneColourPng(inOne), 'image/png')

@@ -13,12 +13,12 @@ function canvasOf() {
 }
 
 /** A ring of ink with soft edges, as a letter has. */
-function ring(): Uint8ClampedArray<ArrayBuffer> {
-  const { brush } = canvasOf();
+function ring(): ImageBitmap {
+  const { canvas, brush } = canvasOf();
   brush.lineWidth = HEIGHT_PX / 4;
   brush.ellipse(WIDTH_PX / 2, HEIGHT_PX / 2, WIDTH_PX / 3, HEIGHT_PX / 3, 0, 0, 2 * Math.PI);
   brush.stroke();
-  return brush.getImageData(0, 0, WIDTH_PX, HEIGHT_PX).data;
+  return canvas.transferToImageBitmap();
 }
 
 /** Many colours side by side and blended, as in a photograph. */
@@ -37,8 +37,7 @@ function manyColours(): Promise<Blob> {
 let rehearsed: Promise<void> | null = null;
 
 async function perform(): Promise<void> {
-  const drawn = { width: WIDTH_PX, height: HEIGHT_PX, rgba: ring() };
-  await takeInLine({ ...drawn, perInch: 300, label: 'Rehearsal' });
+  await takeInLine({ bitmap: ring(), perInch: 300, label: 'Rehearsal' });
   await takeInPicture(await manyColours(), 'Rehearsal', () => undefined);
   await (await import('./printing')).rehearsePrint();
 }

@@ -101,6 +101,9 @@ export async function drawText(spec: TextSpec, name: string): Promise<DrawnLine 
   brush.fillStyle = spec.colour;
   brush.textBaseline = 'alphabetic';
   drawSigns(brush, words, { sizePx, radiusPx }, { x, y });
-  const { data: rgba } = brush.getImageData(0, 0, width, height);
-  return { width, height, rgba, perInch: perMm * MM_PER_INCH, label: words };
+  return {
+    bitmap: canvas.transferToImageBitmap(),
+    perInch: perMm * MM_PER_INCH,
+    label: words,
+  };
 }
