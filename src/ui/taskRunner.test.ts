@@ -22,39 +22,16 @@ function told() {
   };
 }
 
-beforeEach(() => jest.useFakeTimers());
-afterEach(() => jest.useRealTimers());
-
-/** Lets so much time go by that what was told is shown. */
-const shown = () => jest.advanceTimersByTime(100);
-
-test('of steps that follow fast only the last is shown, a tenth of a second later', async () => {
-  const runner = createTaskRunner(() => undefined);
-  const task = told();
-  const result = runner.run(task.start);
-  const seen: number[] = [];
-  runner.progress.subscribe((step) => step && seen.push(step.share));
-  for (const share of [0.1, 0.2, 0.3]) task.tell(share);
-  shown();
-  task.tell(0.4);
-  shown();
-  expect(seen).toEqual([0.3, 0.4]);
-  task.finish('done');
-  expect(await result).toBe('done');
-});
-
 test('what was told before it was stopped, and comes after, brings no bar back', async () => {
   const failed: string[] = [];
   const runner = createTaskRunner((reason) => failed.push(reason));
   const task = told();
   const result = runner.run(task.start);
   task.tell(0.5);
-  shown();
   expect(runner.progress.getState()).toEqual({ doing: 'Drawing', share: 0.5 });
   runner.cancel();
   expect(await result).toBeNull();
   task.tell(0.6);
-  shown();
   expect(runner.progress.getState()).toBeNull();
   expect(failed).toEqual([]);
 });
@@ -65,13 +42,11 @@ test('a new task waits for the one before, and nothing of either is lost', async
   const first = runner.run(one.start);
   const second = runner.run(two.start);
   one.tell(0.9);
-  shown();
   expect(runner.progress.getState()?.share).toBe(0.9);
   one.finish('first');
   expect(await first).toBe('first');
   await Promise.resolve();
   two.tell(0.2);
-  shown();
   expect(runner.progress.getState()?.share).toBe(0.2);
   two.finish('second');
   expect(await second).toBe('second');

@@ -10,9 +10,6 @@ export interface TaskRunner {
   readonly run: <T>(start: (onProgress: OnProgress) => Task<T>) => Promise<T | null>;
 }
 
-/** Steps of a task are shown so far apart, ms: more often nobody reads them, and each is drawn (own choice). */
-const SHOWN_EVERY_MS = 100;
-
 /** A task under way. */
 interface Current {
   readonly task: Task<unknown>;
@@ -39,15 +36,9 @@ export function createTaskRunner(onFailed: (reason: string) => void): TaskRunner
       let end: () => void = () => undefined;
       const over = new Promise<void>((resolve) => (end = resolve));
       progress.setState({ doing: 'Starting', share: 0 }, true);
-      let latest: Progress | null = null;
-      const show = () => {
-        // what a worker had told before it was stopped may arrive after that
-        if (!ended) progress.setState(latest, true);
-        latest = null;
-      };
+      // what a worker had told before it was stopped may arrive after that
       const task = start((step) => {
-        if (!latest) setTimeout(show, SHOWN_EVERY_MS);
-        latest = step;
+        if (!ended) progress.setState(step, true);
       });
       current = { task, over };
       try {

@@ -122,7 +122,8 @@ test('twenty-four named mugs: one piece a name, printed with progress and stoppe
   await goTo(page, 'Sheets');
   await expect(page.getByText(/^Sheet 1 of \d+: /)).toBeVisible({ timeout: 60_000 });
 
-  await page.getByRole('button', { name: 'Save the PDF' }).click();
+  // the PDF is done before a hand could stop it
+  await page.getByRole('button', { name: /^Save all \d+ sheets as PNG/ }).click();
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('progressbar')).toHaveCount(0);
   const { bytes } = await downloaded(page, 'Save the PDF');
