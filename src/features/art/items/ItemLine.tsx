@@ -46,7 +46,6 @@ function PlacePicture({
   const art = job.arts.find((each) => each.sha256 === sha256);
   const url = previews.get(sha256);
   const own = sha256 !== place.artSha256;
-  const blankColour = (item.colour ?? job.blank.substrate).colour;
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', width: 94 }}>
       <input
@@ -65,8 +64,8 @@ function PlacePicture({
         color="inherit"
         aria-label={`${art?.name ?? 'no picture'} on ${label}: choose another`}
         onClick={() => input.current?.click()}
-        // as it will lie on the blank
-        sx={{ width: 56, minWidth: 56, height: 56, p: 0.25, bgcolor: blankColour }}
+        // a ground that light and dark letters are seen on
+        sx={{ width: 56, minWidth: 56, height: 56, p: 0.25, bgcolor: '#A8A49A' }}
       >
         {url && (
           // eslint-disable-next-line @next/next/no-img-element -- a blob from the browser's own storage needs no image server
