@@ -43,6 +43,12 @@ const TURNS: readonly (readonly [degrees: number, flipped: boolean])[] = [
   ] as const),
 ];
 
+/** Whether frames here tell how they are turned; where they do not, none is decoded in vain. */
+const tellTurns = (): boolean =>
+  typeof ImageDecoder === 'function' &&
+  'rotation' in VideoFrame.prototype &&
+  'flip' in VideoFrame.prototype;
+
 /** Whether a frame will be drawn upright as the file was understood here: seen and printed are one. */
 const isTurnedBy = (image: VideoFrame, orientation: number): boolean =>
   'rotation' in image &&
@@ -71,7 +77,7 @@ async function openFrame(
 ): Promise<OpenPicture | null> {
   const { mime: type, orientation } = facts;
   const coarse = coarseness(facts, leastPx);
-  if (typeof ImageDecoder !== 'function' || (orientation !== 1 && !coarse)) return null;
+  if (!tellTurns() || (orientation !== 1 && !coarse)) return null;
   const decoder = new ImageDecoder({ data, type, ...coarse });
   try {
     const { image } = await decoder.decode();
