@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
-import { warmUp, type Progress } from '@/workers';
+import { taskIsLikely, warmUp, type Progress } from '@/workers';
 import { atRest } from './atRest';
 import type { TaskRunner } from './useTask';
 
@@ -29,8 +29,10 @@ export function useAhead({ progress }: TaskRunner, ahead: (() => void) | null): 
 const forOne = () => warmUp();
 
 /**
- * Keeps a worker started ahead while a screen is open whose task is likely, and another after each task that was stopped.
+ * Keeps a worker started ahead while a screen is open whose task is likely, and another in place of each that has gone.
  * @param wanted whether one is likely now.
  */
-export const useWarmWorker = (task: TaskRunner, wanted: boolean): void =>
+export function useWarmWorker(task: TaskRunner, wanted: boolean): void {
+  useEffect(() => (wanted ? taskIsLikely() : undefined), [wanted]);
   useAhead(task, wanted ? forOne : null);
+}

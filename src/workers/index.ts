@@ -21,7 +21,7 @@ export {
   unpackJobTask,
   warmUpForLines,
 } from './client';
-export { endLooking, readyToLook, warmUp } from './running';
+export { endLooking, readyToLook, taskIsLikely, warmUp } from './running';
 export type { PhotoLook } from './look';
 export type { LookedAt, LookInput } from './mustLie';
 export { Cancelled, type Task } from './task';

@@ -48,15 +48,27 @@ function letGo(whom: (one: Waiting) => boolean): number {
 const WORKED_WAITS_MS = 5000;
 let renewal: ReturnType<typeof setTimeout> | undefined;
 
+/** How many screens are open whose task is likely. */
+let likely = 0;
+
+/** Tells that a screen is open whose task is likely: a worker that has gone is replaced meanwhile. @returns how to tell that it is closed. */
+export function taskIsLikely(): () => void {
+  likely++;
+  return () => {
+    likely--;
+  };
+}
+
 /**
- * Keeps workers that have done their task for what is asked next, the first of them on top: it has done most. A new one
- * rehearses in their place when nothing was asked.
+ * Keeps workers that have done their task for what is asked next, the first of them on top: it has done most. Where nothing was
+ * asked they go, and a new one rehearses in their place while a task is likely.
  */
 function keepWorked(all: readonly Started[]): void {
   for (const started of all.toReversed()) keep(started, true);
   clearTimeout(renewal);
   renewal = setTimeout(() => {
-    if (letGo(({ worked }) => worked) > 0 && waiting.length === 0) warmUp();
+    const gone = letGo(({ worked }) => worked);
+    if (gone > 0 && likely > 0) warmUp();
   }, WORKED_WAITS_MS);
 }
 

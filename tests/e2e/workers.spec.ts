@@ -17,3 +17,19 @@ test('the worker that wrote a print file goes after a while, and another waits i
   const { bytes } = await downloaded(page, 'Save the PDF');
   expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
 });
+
+test('where no task is likely no worker waits: the demo’s pictures are taken in, and all go', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const started: string[] = [];
+  page.on('worker', (worker) => started.push(worker.url()));
+  await page.goto('/demo');
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
+  expect(started.length).toBeGreaterThan(0);
+  await expect.poll(() => page.workers().length, { timeout: 60_000 }).toBe(0);
+  // those that have gone are not replaced a moment later
+  const before = started.length;
+  await page.waitForTimeout(6000);
+  expect(started).toHaveLength(before);
+});
