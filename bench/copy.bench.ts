@@ -1,10 +1,12 @@
 import type { Browser, Page } from '@playwright/test';
 import sharp from 'sharp';
 import { kept, mugReadyForArt, photograph, press, shown, withApp } from './app';
-import { ms, spreadOf, timed } from './stats';
+import { ms, spreadOf, timed, timesAsLong } from './stats';
 
 const ROUNDS = 5;
-/** So long nothing is done before something is measured. */
+const WIDTH = 6000;
+const HEIGHT = 4000;
+/** So long nothing is done before something is measured, ms (own choice). */
 const AT_REST_MS = 2000;
 
 /** How long a download takes from what begins it until the file is on disk. */
@@ -38,7 +40,7 @@ async function copying(browser: Browser, path: string): Promise<number> {
 async function exporting(browser: Browser, path: string): Promise<{ pdf: number; job: number }> {
   const { page, input } = await mugReadyForArt(browser);
   await input.setInputFiles(path);
-  await shown(page, '6000 × 4000 px');
+  await shown(page, `${WIDTH} × ${HEIGHT} px`);
   await press(page, page.getByRole('link', { name: /^Sheets/ }));
   await shown(page, 'Save the PDF');
   const save = async (name: string) => {
@@ -53,7 +55,7 @@ async function exporting(browser: Browser, path: string): Promise<{ pdf: number;
 
 /** Exports that touch no pixels against copying the picture's bytes in the same browser. */
 export async function benchCopy(): Promise<void> {
-  const png = await photograph(6000, 4000);
+  const png = await photograph(WIDTH, HEIGHT);
   const jpeg = await sharp(png).jpeg({ quality: 90 }).toBuffer();
   await withApp(async (browser) => {
     await exporting(browser, kept('jpg', jpeg)); // a browser just started is not what is measured
@@ -61,21 +63,16 @@ export async function benchCopy(): Promise<void> {
       ['JPEG', kept('jpg', jpeg)],
       ['PNG', kept('png', png)],
     ] as const) {
-      const rounds: { pdf: number; job: number; copy: number }[] = [];
-      for (let i = 0; i < ROUNDS; i++)
-        rounds.push({
-          ...(await exporting(browser, path)),
-          copy: await copying(browser, path),
-        });
-      const ratio = (part: 'pdf' | 'job') => {
-        const { median, quartiles } = spreadOf(rounds.map((round) => round[part] / round.copy));
-        return `${median.toFixed(2)} (${quartiles.map((q) => q.toFixed(2)).join('–')})`;
-      };
-      const took = (part: 'pdf' | 'job' | 'copy') =>
-        ms(spreadOf(rounds.map((round) => round[part])));
+      const [pdf, job, copy]: [number[], number[], number[]] = [[], [], []];
+      for (let i = 0; i < ROUNDS; i++) {
+        const saved = await exporting(browser, path);
+        pdf.push(saved.pdf);
+        job.push(saved.job);
+        copy.push(await copying(browser, path));
+      }
       console.log(
-        `24 MP ${name}: copying its bytes ${took('copy')}; PDF ${took('pdf')}, ratio ${ratio('pdf')}; ` +
-          `job file ${took('job')}, ratio ${ratio('job')}`,
+        `24 MP ${name}: copying its bytes ${ms(spreadOf(copy))}; PDF ${ms(spreadOf(pdf))}, ratio ${timesAsLong(pdf, copy)}; ` +
+          `job file ${ms(spreadOf(job))}, ratio ${timesAsLong(job, copy)}`,
       );
     }
   });

@@ -19,3 +19,10 @@ export async function timed(work: () => unknown): Promise<number> {
 
 export const ms = ({ median, quartiles: [low, high] }: Spread): string =>
   `${median.toFixed(median < 10 ? 3 : 0)} ms (${low.toFixed(median < 10 ? 3 : 0)}–${high.toFixed(median < 10 ? 3 : 0)})`;
+
+/** How many times as long one thing took as another, round by round: the middle, and how far the middle half spreads. */
+export function timesAsLong(ours: readonly number[], theirs: readonly number[]): string {
+  const { median, quartiles } = spreadOf(ours.map((took, i) => took / (theirs[i] ?? Number.NaN)));
+  const [low, high] = quartiles.map((quartile) => quartile.toFixed(2));
+  return `${median.toFixed(2)} (${low}–${high})`;
+}

@@ -23,11 +23,14 @@ export interface SheetsInput {
   readonly units: UnitStyle;
 }
 
+/** A4 (ISO 216). */
+const ANY_PAPER: PaperSize = { widthMm: 210, heightMm: 297 };
+
 /** Writes a page that nobody asked for, so that the first that somebody asks for is written as fast as the next. */
 export async function rehearsePrint(): Promise<void> {
   const texts = [{ x: 10, y: 10, text: 'Rehearsal', sizeMm: 3 }];
   const page = { id: 'rehearsal', name: 'Rehearsal', use: '', widthMm: 60, heightMm: 40 };
-  await patternPdf({ ...page, lines: [], texts }, { widthMm: 210, heightMm: 297 });
+  await patternPdf({ ...page, lines: [], texts }, ANY_PAPER);
 }
 
 /** The print file of a plan; pictures come as blobs, so that only what is needed is read. */

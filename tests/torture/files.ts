@@ -8,7 +8,7 @@ import { readReadings } from '@/files/readingsFile';
 import { toBackup } from '@/files/backup';
 import { openBackup } from '@/files/backup/zip';
 import { readBlanksFile } from '@/files/shelfFile';
-import { beginsAsSvg } from '@/files/svg';
+import { beginsAsSvg } from '@/files/svg/sniff';
 import sharp from 'sharp';
 import { pngPicture } from '../support/pictures';
 import { seeded } from '@/demo/paint';
