@@ -21,6 +21,8 @@ const shared = {
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '^@tests/(.*)$': '<rootDir>/tests/$1',
+    // one language of the schemas' messages, as Jest can require it
+    '^zod/v4/locales/en\\.js$': 'zod/v4/locales/en.cjs',
   },
 };
 

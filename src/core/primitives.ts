@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
+import { numberIn } from './schema';
 
 /** Longest length anything on a home crafter's table can have, mm; keeps hostile files bounded. */
 export const MAX_LENGTH_MM = 5000;
@@ -8,23 +9,29 @@ export const LEAST_SIZE_MM = 0.1;
 /** An identity: safe in file names and addresses. */
 export const idSchema = z
   .string()
-  .min(1)
-  .max(80)
-  .regex(/^(?!\.+$)[\w.:-]+$/, 'letters, digits and . : - _ only, and not dots alone');
+  .check(
+    z.minLength(1),
+    z.maxLength(80),
+    z.regex(/^(?!\.+$)[\w.:-]+$/, 'letters, digits and . : - _ only, and not dots alone'),
+  );
 /** What the person calls something. */
-export const nameSchema = z.string().trim().min(1).max(120);
+export const nameSchema = z.string().check(z.trim(), z.minLength(1), z.maxLength(120));
 /** A length, mm, 0 or more. */
-export const lengthSchema = z.number().min(0).max(MAX_LENGTH_MM);
+export const lengthSchema = numberIn(0, MAX_LENGTH_MM);
+/** A length up to so much, mm. */
+export const lengthTo = (mostMm: number) => numberIn(0, mostMm);
 /** A length that must leave something, mm. */
-export const positiveLengthSchema = z.number().min(LEAST_SIZE_MM).max(MAX_LENGTH_MM);
+export const positiveLengthSchema = numberIn(LEAST_SIZE_MM, MAX_LENGTH_MM);
 /** A distance either way, mm. */
-export const offsetSchema = z.number().min(-MAX_LENGTH_MM).max(MAX_LENGTH_MM);
+export const offsetSchema = numberIn(-MAX_LENGTH_MM, MAX_LENGTH_MM);
 /** A moment (ISO 8601, UTC). */
 export const timestampSchema = z.iso.datetime();
 /** A SHA-256 in hexadecimal. */
-export const sha256Schema = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in lower-case hex');
+export const sha256Schema = z
+  .string()
+  .check(z.regex(/^[0-9a-f]{64}$/, 'a SHA-256 in lower-case hex'));
 /** A colour as #rrggbb. */
-export const colourSchema = z.string().regex(/^#[0-9a-f]{6}$/, 'a colour like #1f2a44');
+export const colourSchema = z.string().check(z.regex(/^#[0-9a-f]{6}$/, 'a colour like #1f2a44'));
 
 /** Where a preset figure comes from; shown next to the figure wherever it is used. */
 export const originSchema = z.enum([

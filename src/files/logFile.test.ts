@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { DEMO_RECORDS } from '@/demo/records';
 import type { PressRecord } from '@/core/model';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { published } from '@tests/support/published';
 import { logSchema, mergedLog, readLogJson, writeLogCsv, writeLogJson } from './logFile';
 

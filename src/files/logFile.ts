@@ -1,8 +1,9 @@
 import Papa from 'papaparse';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DOCUMENTS, readDocument, type PressRecord } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 import { complaints, documentFaultWords } from '@/words/documents';
+import { listTo } from '@/core/schema';
 
 const FORMAT = 'lucky-sheet-log';
 /** Records of one file, at most: more than anybody presses in a life. */
@@ -13,13 +14,13 @@ export const MOST_LOG_LETTERS = 200_000_000;
 const fileSchema = z.object({
   format: z.literal(FORMAT),
   /** That of the records in it. */
-  version: z.int().min(1),
-  records: z.array(z.unknown()).max(MOST_RECORDS),
+  version: z.int().check(z.minimum(1)),
+  records: listTo(z.unknown(), MOST_RECORDS),
 });
 
 /** A log as it is written and read: the records of its version. */
-export const logSchema = fileSchema.extend({
-  records: z.array(DOCUMENTS.record.schema).max(MOST_RECORDS),
+export const logSchema = z.extend(fileSchema, {
+  records: listTo(DOCUMENTS.record.schema, MOST_RECORDS),
 });
 
 /** A log as JSON, programs and all, to be kept or brought in elsewhere; photos stay on the bench. */

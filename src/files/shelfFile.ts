@@ -1,15 +1,16 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DOCUMENTS, MAX_ON_SHELF, readDocument, type Blank } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 import { complaints, documentFaultWords } from '@/words/documents';
+import { listIn } from '@/core/schema';
 
 const FORMAT = 'lucky-sheet-blanks';
 
 /** `version` is that of the blanks in it. */
 const fileSchema = z.object({
   format: z.literal(FORMAT),
-  version: z.int().min(1),
-  blanks: z.array(z.unknown()).min(1).max(MAX_ON_SHELF.blanks),
+  version: z.int().check(z.minimum(1)),
+  blanks: listIn(z.unknown(), 1, MAX_ON_SHELF.blanks),
 });
 
 /** Blanks of a shelf as a JSON file, to be kept or handed on. */

@@ -24,8 +24,8 @@ function demandValid({ kind, body }: Write): void {
   const problem =
     kind === 'job'
       ? jobProblem(body as Documents['job'])
-      : (DOCUMENTS[kind].schema.safeParse(body).error ?? null);
-  if (problem) throw new TypeError(`A ${kind} was not stored: ${complaints(problem.issues)}.`);
+      : (DOCUMENTS[kind].schema.safeParse(body).error?.issues ?? null);
+  if (problem) throw new TypeError(`A ${kind} was not stored: ${complaints(problem)}.`);
 }
 
 type Transaction = ReturnType<typeof openTransaction>;

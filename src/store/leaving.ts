@@ -1,8 +1,9 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DOCUMENT_KINDS, DOCUMENTS, readDocument } from '@/core/model';
 import type { BenchName, BenchStore } from './types';
 import { saveDocument, type Write } from './documents';
 import { newId } from './newId';
+import { textTo } from '@/core/schema';
 
 /** Whatever keeps text at once, without waiting: the browser's `localStorage`. */
 export type AtOnceStorage = Pick<Storage, 'length' | 'key' | 'getItem' | 'setItem' | 'removeItem'>;
@@ -10,9 +11,9 @@ export type AtOnceStorage = Pick<Storage, 'length' | 'key' | 'getItem' | 'setIte
 const leftSchema = z.array(
   z.object({
     kind: z.enum(DOCUMENT_KINDS),
-    id: z.string().max(200),
-    version: z.number().int(),
-    baseRev: z.number().int().min(0),
+    id: textTo(200),
+    version: z.int(),
+    baseRev: z.int().check(z.minimum(0)),
     body: z.unknown(),
   }),
 );

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { clockSetBy } from '@/core/press';
 
 const KEY = 'lucky-sheet.clock';

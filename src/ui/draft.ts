@@ -1,9 +1,9 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 
 const PREFIX = 'lucky-sheet.';
 
 /** Something half done that this tab kept through a reload; null where there is nothing that can be read. */
-export function readDraft<T>(key: string, schema: z.ZodType<T>): T | null {
+export function readDraft<T>(key: string, schema: z.ZodMiniType<T>): T | null {
   try {
     return schema.parse(JSON.parse(sessionStorage.getItem(PREFIX + key) ?? ''));
   } catch {

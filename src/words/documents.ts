@@ -1,3 +1,5 @@
+import { config } from 'zod/mini';
+import english from 'zod/v4/locales/en.js';
 import { MAX_PIXELS, MAX_SIDE_PX } from '@/core/art';
 import type { NamesFault } from '@/core/job';
 import type { DocumentFault, Issues } from '@/core/model';
@@ -48,6 +50,9 @@ export const tooLargeWords = (widthPx: number, heightPx: number): string =>
   `It is ${widthPx} × ${heightPx} pixels (${Math.round((widthPx * heightPx) / 1e6)} megapixels); up to ` +
   `${MAX_PIXELS / 1e6} megapixels and ${MAX_SIDE_PX} pixels a side can be taken in. ` +
   'Save it smaller: 300 pixels per inch at final size is plenty.';
+
+// the schemas say nothing of their own until they are told in which language
+config(english());
 
 /** At most this many complaints are listed; the rest would help nobody. */
 const MAX_COMPLAINTS = 3;

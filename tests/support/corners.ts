@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { facesOf } from '@/core/blank';
 import { jobSchema, shelfSchema, type Job, type Shelf } from '@/core/model';
 import type { FormOf } from '@/core/form';
@@ -122,7 +122,7 @@ const outline = fc
   })
   .map(({ shape, points, mm }) => [shape(points, mm)]);
 
-const schemaOf = (schema: z.ZodType): Node => z.toJSONSchema(schema, { io: 'input' }) as Node;
+const schemaOf = (schema: z.ZodMiniType): Node => z.toJSONSchema(schema, { io: 'input' }) as Node;
 
 /** Jobs from the corners of their schema, pointing at faces and pictures they have. */
 export const cornerJob = (mostItems = 5): fc.Arbitrary<Job> =>

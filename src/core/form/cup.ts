@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { lengthSchema } from '../primitives';
 import type { FormRules } from './rules';
 
@@ -11,7 +11,7 @@ export const cupFields = {
   baseKeepOutMm: lengthSchema,
 };
 /** The measures that every cup has. */
-export type CupFields = z.infer<z.ZodObject<typeof cupFields>>;
+export type CupFields = z.infer<z.ZodMiniObject<typeof cupFields>>;
 
 /** A cup's wall in plain figures, however it was measured. Lengths mm. */
 export interface Wall {
@@ -23,7 +23,7 @@ export interface Wall {
 }
 
 /** The record of a form that a print goes round. */
-export interface CupRules<S extends z.ZodObject> extends FormRules<S> {
+export interface CupRules<S extends z.ZodMiniObject> extends FormRules<S> {
   readonly wall: (form: z.output<S>) => Wall;
   /** All of its wall along the slant, mm: a hump and shoulder too, where no paper goes. */
   readonly fullWallMm: (form: z.output<S>) => number;
@@ -32,4 +32,4 @@ export interface CupRules<S extends z.ZodObject> extends FormRules<S> {
 }
 
 /** The record of a cup, typed by what is measured of it. */
-export const cupOf = <S extends z.ZodObject>(rules: CupRules<S>): CupRules<S> => rules;
+export const cupOf = <S extends z.ZodMiniObject>(rules: CupRules<S>): CupRules<S> => rules;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { FLAT_TRAITS } from '../traits';
 import {
   ellipseRing,
@@ -28,9 +28,9 @@ import { formOf, sidesSchema } from './rules';
 import { inches } from '../units';
 
 /** The size it is sold as; kept apart from what the tape says. */
-const nominalSchema = z
-  .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })
-  .nullable();
+const nominalSchema = z.nullable(
+  z.object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema }),
+);
 
 /** A flat four-cornered thing: tea towel, wall panel, pillow, mat, square coaster, tote. mm. */
 const panelSchema = z.object({

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { keysOf } from '../keys';
 import type { FormTraits } from '../traits';
 import { onceFor } from '../work';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { wornTraits } from '../traits';
 import { ellipseRing, outset, rectRing, type Box, type Ring } from '../geometry';
 import { inches } from '../units';
@@ -15,6 +15,7 @@ import {
   type Zone,
 } from './face';
 import { formOf } from './rules';
+import { withDefault } from '../schema';
 
 /** Kinds of garments. */
 export const GARMENTS = ['tee', 'hoodie', 'apron', 'bodysuit', 'cap'] as const;
@@ -34,16 +35,20 @@ const garmentSchema = z.object({
   /** Room kept off side seams and hems. */
   seamKeepOutMm: lengthSchema,
   /** A pocket in the middle of the front, its top measured from the shoulder. */
-  pocket: z
-    .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema, topMm: lengthSchema })
-    .nullable(),
+  pocket: z.nullable(
+    z.object({
+      widthMm: positiveLengthSchema,
+      heightMm: positiveLengthSchema,
+      topMm: lengthSchema,
+    }),
+  ),
   /** A sleeve laid flat; null where there is none. */
-  sleeve: z.object({ widthMm: positiveLengthSchema, lengthMm: positiveLengthSchema }).nullable(),
+  sleeve: z.nullable(z.object({ widthMm: positiveLengthSchema, lengthMm: positiveLengthSchema })),
   /** Swirled or folded up and pressed as a bundle, so large; null where it is laid flat. */
-  bundle: z
-    .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })
-    .nullable()
-    .default(null),
+  bundle: withDefault(
+    z.nullable(z.object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })),
+    null,
+  ),
 });
 type Garment = z.infer<typeof garmentSchema>;
 

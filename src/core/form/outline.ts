@@ -1,8 +1,9 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { cornersOf, crossingsOf, regionBox, simpleRegion } from '../geometry';
 import { failure, success, type Result } from '../result';
 import { LEAST_SIZE_MM, lengthSchema, MAX_LENGTH_MM } from '../primitives';
 import { sidesSchema } from './rules';
+import { listIn } from '../schema';
 
 /**
  * Bounds of an outline, so that a stranger's file stays quick to plan: its lines, all their points
@@ -38,19 +39,14 @@ function tooDense(rings: Drawn): OutlineFault | null {
 /** Any outline in real units, holes included; its box starts at (0, 0). mm. */
 export const outlineSchema = z.object({
   kind: z.literal('outline'),
-  rings: z
-    .array(
-      z
-        .array(z.tuple([lengthSchema, lengthSchema]))
-        .min(3)
-        .max(MAX_OUTLINE_POINTS),
-    )
-    .min(1)
-    .max(MAX_OUTLINE_RINGS)
-    .check(({ value, issues }) => {
-      const fault = tooDense(value);
-      if (fault) issues.push({ code: 'custom', input: value, params: { fault } });
-    }),
+  rings: listIn(
+    listIn(z.tuple([lengthSchema, lengthSchema]), 3, MAX_OUTLINE_POINTS),
+    1,
+    MAX_OUTLINE_RINGS,
+  ).check(({ value, issues }) => {
+    const fault = tooDense(value);
+    if (fault) issues.push({ code: 'custom', input: value, params: { fault } });
+  }),
   edgeKeepOutMm: lengthSchema,
   sides: sidesSchema,
 });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { FormTraits } from '../traits';
 import type { Doubt } from './doubt';
 import type { Face } from './face';
@@ -7,7 +7,7 @@ import type { Face } from './face';
 export const sidesSchema = z.union([z.literal(1), z.literal(2)]);
 
 /** Everything the core needs to know of a form of blank: its one record. */
-export interface FormRules<S extends z.ZodObject> {
+export interface FormRules<S extends z.ZodMiniObject> {
   /** What is measured, all lengths mm; its `kind` is the name of the form. */
   readonly schema: S;
   /** What every blank of the form has in common, whatever its measures. */
@@ -21,4 +21,4 @@ export interface FormRules<S extends z.ZodObject> {
 }
 
 /** The record of a form, typed by what is measured of it. */
-export const formOf = <S extends z.ZodObject>(rules: FormRules<S>): FormRules<S> => rules;
+export const formOf = <S extends z.ZodMiniObject>(rules: FormRules<S>): FormRules<S> => rules;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { wornTraits } from '../traits';
 import { rectRing } from '../geometry';
 import { lengthSchema, nameSchema, positiveLengthSchema } from '../primitives';

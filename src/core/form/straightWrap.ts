@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { rectRing, subtract, type Region, type Ring } from '../geometry';
 import { lengthSchema, offsetSchema, positiveLengthSchema } from '../primitives';
 import { CUP_TRAITS } from '../traits';
@@ -7,6 +7,7 @@ import { girthMisread } from './doubt';
 import type { Face } from './face';
 import { aroundMm, midCircumferenceMm, wallFace, zonesOf } from './wall';
 import { inches } from '../units';
+import { withDefault } from '../schema';
 
 /** A straight-walled cup, as a tape measure gives it. All lengths mm. */
 const straightWrapSchema = z.object({
@@ -15,14 +16,17 @@ const straightWrapSchema = z.object({
   girthMm: positiveLengthSchema,
   wallHeightMm: positiveLengthSchema,
   /** A shoulder, lip or hump takes this much off the wall from above; paper stops below it. */
-  humpMm: lengthSchema.default(0),
+  humpMm: withDefault(lengthSchema, 0),
   /** One at the base takes this much off it from below. */
-  baseHumpMm: lengthSchema.default(0),
+  baseHumpMm: withDefault(lengthSchema, 0),
   /** How far the paper's upper and lower edge bow upwards in the middle (negative: downwards). */
-  rimCurveMm: offsetSchema.default(0),
-  baseCurveMm: offsetSchema.default(0),
+  rimCurveMm: withDefault(offsetSchema, 0),
+  baseCurveMm: withDefault(offsetSchema, 0),
   /** Where the handle's roots are, from the rim down: the paper is notched there, full elsewhere. */
-  handleNotch: z.object({ fromMm: lengthSchema, toMm: lengthSchema }).nullable().default(null),
+  handleNotch: withDefault(
+    z.nullable(z.object({ fromMm: lengthSchema, toMm: lengthSchema })),
+    null,
+  ),
 });
 /** A mug or tumbler with a straight wall, mm. */
 export type StraightWrapForm = z.infer<typeof straightWrapSchema>;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { positiveLengthSchema } from '../primitives';
 import { canExist, developFrustum, isStraight, slantOf, type Sector } from '../geometry';
 import { CUP_TRAITS } from '../traits';

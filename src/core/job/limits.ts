@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { jobProblem, type Issues, type Job } from '../model';
 
 /** What is counted in a job, by where it stands. */
@@ -77,6 +77,6 @@ function limitOf(job: Job, issue: z.core.$ZodIssue): Limit | null {
 export function limitMet(job: Job): Limit | null {
   const problem = jobProblem(job);
   if (!problem) return null;
-  const [first] = problem.issues;
-  return (first && limitOf(job, first)) ?? { kind: 'other', issues: problem.issues };
+  const [first] = problem;
+  return (first && limitOf(job, first)) ?? { kind: 'other', issues: problem };
 }

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { cornersOf } from '../geometry';
 import type { OutlineFault } from '../form';
 import {
@@ -8,6 +8,7 @@ import {
   positiveLengthSchema,
   sha256Schema,
 } from '../primitives';
+import { numberIn, wholeIn, textTo, listTo, withDefault } from '../schema';
 
 /** EXIF orientation tag 0x0112: 1 upright … 8; see `core/art/orientation`. */
 const orientationSchema = z.union([1, 2, 3, 4, 5, 6, 7, 8].map((n) => z.literal(n as 1)));
@@ -23,7 +24,7 @@ export const MAX_STROKE_POINTS = 6000;
 /** Cells a side of the map of where detail lies, at most. */
 export const MAX_DETAIL_CELLS = 32;
 
-const share = z.number().min(0).max(1);
+const share = numberIn(0, 1);
 
 /** Pairs of neighbouring areas that are kept of a picture, at most. */
 export const MAX_NEIGHBOURS = 24;
@@ -31,46 +32,43 @@ export const MAX_NEIGHBOURS = 24;
 /** What a picture holds, measured once in a worker when it comes in. */
 export const artFactsSchema = z.object({
   /** Its main colours and the share of the inked area each covers, largest first. */
-  palette: z.array(z.object({ colour: colourSchema, share })).max(8),
+  palette: listTo(z.object({ colour: colourSchema, share }), 8),
   /** Share of the whole that is (nearly) white and opaque. */
   whiteShare: share,
   /** How much its left and right edge differ, and it and itself turned upside down: 0 alike, 1 opposite. */
   edgeMismatch: share,
   turnedMismatch: share,
   /** The edge of what is not see-through, in widths and heights of the upright picture (0–1). */
-  silhouette: z
-    .array(
-      z
-        .array(z.tuple([z.number().min(-0.1).max(1.1), z.number().min(-0.1).max(1.1)]))
-        .max(MAX_SILHOUETTE_POINTS),
-    )
-    .max(MAX_SILHOUETTE_RINGS)
-    .check(({ value, issues }) => {
-      const points = cornersOf(value);
-      const fault = { code: 'points', points, most: MAX_SILHOUETTE_POINTS } satisfies OutlineFault;
-      if (points > MAX_SILHOUETTE_POINTS)
-        issues.push({ code: 'custom', input: value, params: { fault } });
-    }),
+  silhouette: listTo(
+    listTo(z.tuple([numberIn(-0.1, 1.1), numberIn(-0.1, 1.1)]), MAX_SILHOUETTE_POINTS),
+    MAX_SILHOUETTE_RINGS,
+  ).check(({ value, issues }) => {
+    const points = cornersOf(value);
+    const fault = { code: 'points', points, most: MAX_SILHOUETTE_POINTS } satisfies OutlineFault;
+    if (points > MAX_SILHOUETTE_POINTS)
+      issues.push({ code: 'custom', input: value, params: { fault } });
+  }),
   /**
    * Areas that lie side by side, those with the longest common edge first: their colours (null: nothing printed), the
    * share of all edges, and the box round their edge in widths and heights of the upright picture.
    */
-  neighbours: z
-    .array(
+  neighbours: withDefault(
+    listTo(
       z.object({
-        one: colourSchema.nullable(),
-        other: colourSchema.nullable(),
+        one: z.nullable(colourSchema),
+        other: z.nullable(colourSchema),
         share,
         box: z.object({ x: share, y: share, width: share, height: share }),
       }),
-    )
-    .max(MAX_NEIGHBOURS)
-    .default([]),
+      MAX_NEIGHBOURS,
+    ),
+    [],
+  ),
   /** Where detail lies: rows of cells, 0 (flat) to 255. */
   detail: z.object({
-    columns: z.int().min(1).max(MAX_DETAIL_CELLS),
-    rows: z.int().min(1).max(MAX_DETAIL_CELLS),
-    cells: z.array(z.int().min(0).max(255)).max(MAX_DETAIL_CELLS ** 2),
+    columns: wholeIn(1, MAX_DETAIL_CELLS),
+    rows: wholeIn(1, MAX_DETAIL_CELLS),
+    cells: listTo(wholeIn(0, 255), MAX_DETAIL_CELLS ** 2),
   }),
 });
 
@@ -87,52 +85,57 @@ export const pictureName = (name: string): string =>
 /** A line of lettering, from which its picture was drawn. */
 export const textSpecSchema = z.object({
   /** `{name}` stands for the name of the piece. */
-  words: z.string().trim().min(1).max(80),
+  words: z.string().check(z.trim(), z.minLength(1), z.maxLength(80)),
   font: z.enum(TEXT_FONTS),
   bold: z.boolean(),
   colour: colourSchema,
   /** Height of a capital, mm. */
-  capHeightMm: positiveLengthSchema.max(500),
+  capHeightMm: positiveLengthSchema.check(z.maximum(500)),
   /** Radius of the line it runs along: positive bends its ends down, negative up; 0 is straight. */
   arcRadiusMm: offsetSchema,
 });
 
-const near = z.number().min(-0.1).max(1.1);
+const near = numberIn(-0.1, 1.1);
 
 /** Lines a pen follows: those of a drawing itself, in widths and heights of the picture (0–1). */
-export const strokesSchema = z
-  .array(z.object({ points: z.array(z.tuple([near, near])).min(2), closed: z.boolean() }))
-  .max(MAX_STROKES)
-  .refine(
+export const strokesSchema = listTo(
+  z.object({ points: z.array(z.tuple([near, near])).check(z.minLength(2)), closed: z.boolean() }),
+  MAX_STROKES,
+).check(
+  z.refine(
     (lines) => lines.reduce((sum, { points }) => sum + points.length, 0) <= MAX_STROKE_POINTS,
     { error: 'too many points in the lines of a drawing' },
-  );
+  ),
+);
 
 /** Facts of a picture file, measured once when it comes in. Its bytes are kept under `sha256`. */
 export const artworkSchema = z.object({
   sha256: sha256Schema,
   name: nameSchema,
   mime: z.enum(['image/png', 'image/jpeg', 'image/webp']),
-  bytes: z.int().positive().max(200_000_000),
+  bytes: z.int().check(z.positive(), z.maximum(200_000_000)),
   /** Pixels as stored in the file, before the EXIF orientation. */
-  storedWidthPx: z.int().positive().max(65_535),
-  storedHeightPx: z.int().positive().max(65_535),
-  orientation: orientationSchema.transform((n): number => n),
+  storedWidthPx: z.int().check(z.positive(), z.maximum(65_535)),
+  storedHeightPx: z.int().check(z.positive(), z.maximum(65_535)),
+  orientation: z.pipe(
+    orientationSchema,
+    z.transform((n): number => n),
+  ),
   /** Share of pixels that are not fully opaque, 0–1. */
   transparentShare: share,
   /** Its size where the file says one in real units (SVG, PDF page, lettering). */
-  realMm: z
-    .object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })
-    .nullable()
-    .default(null),
+  realMm: withDefault(
+    z.nullable(z.object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })),
+    null,
+  ),
   /** Where it came from and under which licence, in the user's words. */
-  sourceNote: z.string().max(400).default(''),
+  sourceNote: withDefault(textTo(400), ''),
   /** The picture it was prepared from, kept beside it. */
-  madeFrom: sha256Schema.nullable().default(null),
-  text: textSpecSchema.nullable().default(null),
-  facts: artFactsSchema.nullable().default(null),
+  madeFrom: withDefault(z.nullable(sha256Schema), null),
+  text: withDefault(z.nullable(textSpecSchema), null),
+  facts: withDefault(z.nullable(artFactsSchema), null),
   /** The lines of the drawing it came from; empty of a picture that is none. */
-  strokes: strokesSchema.default([]),
+  strokes: withDefault(strokesSchema, []),
 });
 
 /** What is measured of a picture once, as small numbers; shares 0–1. */

@@ -1,9 +1,10 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { blankFormSchema } from '../form';
 import { keysOf } from '../keys';
 import { FINISH_TRAITS, MATERIAL_TRAITS } from '../traits';
 import { COATINGS } from '../transfer';
-import { colourSchema, idSchema, lengthSchema, nameSchema, originSchema } from '../primitives';
+import { colourSchema, idSchema, lengthTo, nameSchema, originSchema } from '../primitives';
+import { numberIn, wholeIn, textTo, withDefault } from '../schema';
 
 /** What blanks are made of. */
 export const MATERIALS = keysOf(MATERIAL_TRAITS);
@@ -18,27 +19,27 @@ export const substrateSchema = z.object({
   colour: colourSchema,
   colourName: nameSchema,
   /** Share of polyester in cloth, 0–1; null for hard things. */
-  polyesterShare: z.number().min(0).max(1).nullable().default(null),
+  polyesterShare: withDefault(z.nullable(numberIn(0, 1)), null),
   /** Sequins and stuffed things touch the plate before the rest does and cool it. */
-  texture: z.enum(['flat', 'sequin', 'thick']).default('flat'),
-  finish: z.enum(FINISHES).default('plain'),
+  texture: withDefault(z.enum(['flat', 'sequin', 'thick']), 'flat'),
+  finish: withDefault(z.enum(FINISHES), 'plain'),
   /** How thick it is where it is pressed; null where nobody measured. mm. */
-  thicknessMm: lengthSchema.max(200).nullable().default(null),
+  thicknessMm: withDefault(z.nullable(lengthTo(200)), null),
   /** Hottest its maker allows, °C; null where nothing is said. */
-  maxC: z.number().min(20).max(400).nullable().default(null),
+  maxC: withDefault(z.nullable(numberIn(20, 400)), null),
 });
 
 /** What somebody who buys it again wants to know. */
 export const aboutBlankSchema = z.object({
-  note: z.string().max(500).default(''),
+  note: withDefault(textTo(500), ''),
   /** Where it was bought, in the person's words. */
-  source: z.string().max(200).default(''),
+  source: withDefault(textTo(200), ''),
   /** What one of them cost, in the person's own money. */
-  price: z.number().min(0).max(100_000).nullable().default(null),
+  price: withDefault(z.nullable(numberIn(0, 100_000)), null),
   /** How good it turned out, 1 to 5. */
-  rating: z.int().min(1).max(5).nullable().default(null),
+  rating: withDefault(z.nullable(wholeIn(1, 5)), null),
   /** Whether the person would buy it again. */
-  again: z.boolean().nullable().default(null),
+  again: withDefault(z.nullable(z.boolean()), null),
 });
 /** Nothing known about it. */
 export const NOTHING_ABOUT = aboutBlankSchema.parse({});
@@ -49,7 +50,7 @@ export const blankSchema = z.object({
   name: nameSchema,
   form: blankFormSchema,
   substrate: substrateSchema,
-  about: aboutBlankSchema.default(NOTHING_ABOUT),
+  about: withDefault(aboutBlankSchema, NOTHING_ABOUT),
   origin: originSchema,
 });
 

@@ -1,12 +1,13 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { FINISHES, MATERIALS } from './blank';
 import { idSchema, nameSchema } from '../primitives';
+import { numberIn } from '../schema';
 
 /** Patches of our chart: every mixture of four levels, and a ramp of greys; see `core/colour/chart`. */
 export const CHART_PATCHES = 75;
 
 /** A share of light beside bare blank; a little more than all of it where a photo has noise. */
-const lightSchema = z.number().min(0).max(2);
+const lightSchema = numberIn(0, 2);
 
 /** What a print of one paper and printer comes out as on one kind of surface, measured on our chart. */
 export const ownColoursSchema = z.object({
@@ -20,7 +21,7 @@ export const ownColoursSchema = z.object({
   blankName: nameSchema,
   from: z.enum(['photo', 'colour reader']),
   /** Each patch beside the bare blank, in linear light: red, green, blue; in the order of the chart. */
-  patches: z.array(z.tuple([lightSchema, lightSchema, lightSchema])).length(CHART_PATCHES),
+  patches: z.array(z.tuple([lightSchema, lightSchema, lightSchema])).check(z.length(CHART_PATCHES)),
 });
 
 /** Colours of one's own paper, printer and surface, measured: linear light beside bare blank, 0–2. */

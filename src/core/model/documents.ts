@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { keysOf } from '../keys';
 import { failure, success, type Result } from '../result';
 import { blankSchema, type Blank } from './blank';
@@ -66,7 +66,7 @@ export const SHELF_LISTS = keysOf(SHELF_KINDS);
 interface Reader<T> {
   /** Raise it with every change of shape, and add the step that leads there. */
   readonly version: number;
-  readonly schema: z.ZodType<T>;
+  readonly schema: z.ZodMiniType<T>;
   readonly steps: Steps;
 }
 

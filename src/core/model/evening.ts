@@ -1,9 +1,10 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { programSchema } from './program';
 import { lookSchema } from './look';
 import { idSchema, nameSchema, timestampSchema } from '../primitives';
 import { FAULT_IDS, outcomeSchema } from './record';
 import { machineSchema } from './shelf';
+import { numberIn, wholeIn, textTo, listTo, withDefault } from '../schema';
 
 /** Things of one evening at most: more are no evening but a week (own choice). */
 export const MOST_THINGS = 120;
@@ -16,43 +17,34 @@ export const MOST_PEOPLE = 2;
 
 const MAX_STEPS = 4000;
 const MAX_EVENTS = 20_000;
-const countSchema = z.int().min(0).max(MAX_STEPS);
-const secondsSchema = z
-  .number()
-  .min(0)
-  .max(48 * 3600);
+const countSchema = wholeIn(0, MAX_STEPS);
+const secondsSchema = numberIn(0, 48 * 3600);
 /** A time on the wall, minutes after midnight. */
-const wallSchema = z
-  .int()
-  .min(0)
-  .max(24 * 60 - 1);
+const wallSchema = wholeIn(0, 24 * 60 - 1);
 
 /** Which thing is meant: which copy of which row of which job. */
 export const thingIdSchema = z.object({
   jobId: idSchema,
   itemId: idSchema,
-  copy: z.int().min(0).max(10_000),
+  copy: wholeIn(0, 10_000),
 });
 
 /** Which thing is to go into its machine before which other. */
-const beforeSchema = z
-  .array(z.tuple([thingIdSchema, thingIdSchema]))
-  .max(MOST_BEFORE)
-  .default([]);
+const beforeSchema = withDefault(listTo(z.tuple([thingIdSchema, thingIdSchema]), MOST_BEFORE), []);
 
 /** What an evening is wished to be. */
 export const eveningWishSchema = z.object({
-  people: z.int().min(1).max(MOST_PEOPLE),
+  people: wholeIn(1, MOST_PEOPLE),
   /** How many things stand free in an oven at once. */
-  standing: z.int().min(1).max(24),
+  standing: wholeIn(1, 24),
   /** What is to come first; null leaves it to the plan. */
-  first: thingIdSchema.nullable(),
+  first: z.nullable(thingIdSchema),
   /** What is to go into its machine before what. */
   before: beforeSchema,
   /** When it begins, and by when it is wished to end. */
   beginsAt: wallSchema,
-  endsBy: wallSchema.nullable(),
-  breaks: z.array(z.object({ at: wallSchema, lastsMin: z.int().min(1).max(240) })).max(MOST_BREAKS),
+  endsBy: z.nullable(wallSchema),
+  breaks: listTo(z.object({ at: wallSchema, lastsMin: wholeIn(1, 240) }), MOST_BREAKS),
 });
 
 /** Where in the evening something stands: which piece of the plan, which of its blocks, which step of that. */
@@ -63,28 +55,28 @@ export const eveningEventSchema = z.discriminatedUnion('kind', [
   /** A step was begun (its clock started), done, or passed over. */
   z.object({
     ...{ kind: z.enum(['begun', 'ended', 'skipped']), at: timestampSchema },
-    ...{ person: z.int().min(0).max(MOST_PEOPLE), ...placeSchema.shape },
+    ...{ person: wholeIn(0, MOST_PEOPLE), ...placeSchema.shape },
   }),
   /** A machine was set to a heat; null where it has one only. */
   z.object({
-    ...{ kind: z.literal('set'), at: timestampSchema, person: z.int().min(0).max(MOST_PEOPLE) },
-    ...{ machineId: idSchema, heatC: z.number().min(0).max(400).nullable() },
+    ...{ kind: z.literal('set'), at: timestampSchema, person: wholeIn(0, MOST_PEOPLE) },
+    ...{ machineId: idSchema, heatC: z.nullable(numberIn(0, 400)) },
   }),
   /** What a machine's display said, °C. */
   z.object({
     ...{ kind: z.literal('reads'), at: timestampSchema },
-    ...{ machineId: idSchema, c: z.number().min(-20).max(400) },
+    ...{ machineId: idSchema, c: numberIn(-20, 400) },
   }),
   /** A machine is as hot as it was set, or cold, whatever was thought: its lamp or its owner says so. */
   z.object({ kind: z.literal('ready'), at: timestampSchema, machineId: idSchema }),
   /** Somebody goes away so many seconds from now, for so long. */
   z.object({
-    ...{ kind: z.literal('away'), at: timestampSchema, person: z.int().min(0).max(MOST_PEOPLE) },
+    ...{ kind: z.literal('away'), at: timestampSchema, person: wholeIn(0, MOST_PEOPLE) },
     ...{ inS: secondsSchema, lastsS: secondsSchema },
   }),
   /** Somebody is back sooner. */
   z.object({
-    ...{ kind: z.literal('back'), at: timestampSchema, person: z.int().min(0).max(MOST_PEOPLE) },
+    ...{ kind: z.literal('back'), at: timestampSchema, person: wholeIn(0, MOST_PEOPLE) },
   }),
   /** A piece is not pressed this evening after all; or has rested enough, whatever was thought. */
   z.object({ kind: z.enum(['dropped', 'rested']), at: timestampSchema, piece: countSchema }),
@@ -99,15 +91,15 @@ const eveningThingSchema = z.object({
   ...thingIdSchema.shape,
   /** The job and the row as they were called when it began. */
   jobName: nameSchema,
-  called: z.string().max(200),
-  program: z.int().min(0).max(MOST_THINGS),
+  called: textTo(200),
+  program: wholeIn(0, MOST_THINGS),
   /** Things put in together are planned in loads of their own. */
-  batch: z.int().min(0).max(MOST_THINGS),
+  batch: wholeIn(0, MOST_THINGS),
 });
 
 /** A clock that is not the wall's: it stood at one moment when the wall's stood at another, and goes so many times as fast. */
 const simulatedSchema = z.object({
-  speed: z.number().min(0).max(600),
+  speed: numberIn(0, 600),
   wallAt: timestampSchema,
   at: timestampSchema,
 });
@@ -115,47 +107,45 @@ const simulatedSchema = z.object({
 /** An evening being pressed: programs and machines as they were when it began, the order of work, and what happened. */
 export const eveningRunSchema = z.object({
   startedAt: timestampSchema,
-  programs: z.array(programSchema).max(MOST_THINGS),
-  things: z.array(eveningThingSchema).max(MOST_THINGS),
-  machines: z.array(machineSchema).max(100),
-  people: z.int().min(1).max(MOST_PEOPLE),
-  standing: z.int().min(1).max(24),
+  programs: listTo(programSchema, MOST_THINGS),
+  things: listTo(eveningThingSchema, MOST_THINGS),
+  machines: listTo(machineSchema, 100),
+  people: wholeIn(1, MOST_PEOPLE),
+  standing: wholeIn(1, 24),
   before: beforeSchema,
   /**
    * In what order work is given its time; `sets` sets the machine for a block ahead of it, `putOff` begins it no sooner
    * than what comes before it.
    */
-  order: z
-    .array(
-      z.object({
-        piece: countSchema,
-        block: countSchema,
-        sets: z.boolean(),
-        putOff: z.boolean().default(false),
-      }),
-    )
-    .max(2 * MAX_STEPS),
-  events: z.array(eveningEventSchema).max(MAX_EVENTS),
+  order: listTo(
+    z.object({
+      piece: countSchema,
+      block: countSchema,
+      sets: z.boolean(),
+      putOff: withDefault(z.boolean(), false),
+    }),
+    2 * MAX_STEPS,
+  ),
+  events: listTo(eveningEventSchema, MAX_EVENTS),
   /** How things came out, as far as it is told: by their place among the things. */
-  told: z
-    .array(
-      z.object({
-        thing: z.int().min(0).max(MOST_THINGS),
-        outcome: outcomeSchema.nullable(),
-        faults: z.array(z.enum(FAULT_IDS)).max(FAULT_IDS.length),
-        note: z.string().max(1000),
-      }),
-    )
-    .max(MOST_THINGS),
+  told: listTo(
+    z.object({
+      thing: wholeIn(0, MOST_THINGS),
+      outcome: z.nullable(outcomeSchema),
+      faults: listTo(z.enum(FAULT_IDS), FAULT_IDS.length),
+      note: textTo(1000),
+    }),
+    MOST_THINGS,
+  ),
   /** Where simulated machines press it, by a clock of their own; null on real ones. */
-  simulated: simulatedSchema.nullable(),
+  simulated: z.nullable(simulatedSchema),
 });
 
 /** The evening of a bench: what is wished for it and, once it has begun, how it goes. */
 export const eveningSchema = z.object({
-  jobIds: z.array(idSchema).max(60),
+  jobIds: listTo(idSchema, 60),
   wish: eveningWishSchema,
-  run: eveningRunSchema.nullable(),
+  run: z.nullable(eveningRunSchema),
 });
 
 /** Which thing is meant, whatever else is in the evening. */

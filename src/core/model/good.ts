@@ -1,12 +1,13 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { LAYER_MATERIALS } from './codes';
 import { idSchema, nameSchema } from '../primitives';
+import { numberIn, wholeIn, listTo } from '../schema';
 
 /** Most of one thing that is counted. */
 export const MOST_LEFT = 100_000;
 
-const priceSchema = z.number().min(0).max(100_000);
-const countSchema = z.int().min(0).max(MOST_LEFT);
+const priceSchema = numberIn(0, 100_000);
+const countSchema = wholeIn(0, MOST_LEFT);
 
 /** What is bought by the piece and used up; paper, film and ready-made sheets are counted where they are described. */
 export const goodSchema = z.object({
@@ -18,9 +19,9 @@ export const goodSchema = z.object({
   ]),
   name: nameSchema,
   /** How many are left; null where they are not counted. */
-  left: countSchema.nullable(),
+  left: z.nullable(countSchema),
   /** How many come in a pack, and what that cost in the person's own money. */
-  pack: z.object({ count: z.int().min(1).max(10_000), price: priceSchema.nullable() }).nullable(),
+  pack: z.nullable(z.object({ count: wholeIn(1, 10_000), price: z.nullable(priceSchema) })),
   /** Spoiled ones that are kept to try things on. */
   test: countSchema,
 });
@@ -28,12 +29,12 @@ export const goodSchema = z.object({
 /** The person's own figures for what costs money besides: none of them is guessed. */
 export const moneySchema = z.object({
   /** What a millilitre of ink costs, and how many go onto a square metre that is fully covered. */
-  inkPerMl: priceSchema.nullable(),
-  inkMlPerM2: z.number().min(0).max(200).nullable(),
+  inkPerMl: z.nullable(priceSchema),
+  inkMlPerM2: z.nullable(numberIn(0, 200)),
   /** What a kilowatt hour costs. */
-  perKwh: priceSchema.nullable(),
+  perKwh: z.nullable(priceSchema),
   /** What each machine draws, W. */
-  watts: z.array(z.object({ machineId: idSchema, watts: z.number().min(0).max(20_000) })).max(100),
+  watts: listTo(z.object({ machineId: idSchema, watts: numberIn(0, 20_000) }), 100),
 });
 
 /** What is bought by the piece and used up. */

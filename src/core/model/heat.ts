@@ -1,12 +1,13 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { keysOf } from '../keys';
 import { TRANSFERS } from '../transfer';
+import { numberIn } from '../schema';
 
 /** Kinds of transfer; what each demands stands in `core/transfer`. */
 export const TRANSFER_KINDS = keysOf(TRANSFERS);
 
 /** How long something is pressed, s: from a touch to two hours. */
-export const dwellSchema = z.number().min(1).max(7200);
+export const dwellSchema = numberIn(1, 7200);
 
 /** How hard a press is closed. */
 export const pressureSchema = z.enum(['light', 'medium', 'firm']);

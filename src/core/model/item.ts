@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { dwellSchema } from './heat';
 import {
   colourSchema,
@@ -7,6 +7,7 @@ import {
   positiveLengthSchema,
   sha256Schema,
 } from '../primitives';
+import { numberIn, wholeIn, listTo, listIn, withDefault } from '../schema';
 
 /** Rows of one job at most. */
 export const MAX_ITEMS = 240;
@@ -21,24 +22,27 @@ export const FIRST_ITEM = 'first';
 export const itemSchema = z.object({
   id: idSchema,
   /** What tells it from the others: whose it is, what it shows. Empty where nothing does. */
-  name: z.string().trim().max(120).default(''),
-  copies: z.int().min(1).max(MAX_COPIES).default(1),
+  name: withDefault(z.string().check(z.trim(), z.maxLength(120)), ''),
+  copies: withDefault(wholeIn(1, MAX_COPIES), 1),
   /** Another colour than the job's blank has. */
-  colour: z.object({ colour: colourSchema, colourName: nameSchema }).nullable().default(null),
+  colour: withDefault(z.nullable(z.object({ colour: colourSchema, colourName: nameSchema })), null),
   /** Another size of a garment, laid flat and straight across, mm: everything on it grows with its width. */
-  size: z.object({ name: nameSchema, widthMm: positiveLengthSchema }).nullable().default(null),
+  size: withDefault(
+    z.nullable(z.object({ name: nameSchema, widthMm: positiveLengthSchema })),
+    null,
+  ),
   /** Made with what is left of the sheet round the art, where another row takes what was cut out of it. */
-  ground: z.boolean().default(false),
+  ground: withDefault(z.boolean(), false),
   /** Its own heat in the job's first transfer, °C (null where the machine has one heat) and s: of test pieces each is pressed otherwise. */
-  heat: z
-    .object({ temperatureC: z.number().min(20).max(400).nullable(), dwellS: dwellSchema })
-    .nullable()
-    .default(null),
+  heat: withDefault(
+    z.nullable(z.object({ temperatureC: z.nullable(numberIn(20, 400)), dwellS: dwellSchema })),
+    null,
+  ),
   /** Its own pictures, by their place; the design's own picture stands in every other place. */
-  pictures: z
-    .array(z.object({ placementId: idSchema, artSha256: sha256Schema }))
-    .max(MAX_OWN_PICTURES)
-    .default([]),
+  pictures: withDefault(
+    listTo(z.object({ placementId: idSchema, artSha256: sha256Schema }), MAX_OWN_PICTURES),
+    [],
+  ),
 });
 
 /** A row of what is made: name, copies, colour and size of its blank, pictures of its own. */
@@ -53,11 +57,11 @@ export const plainItem = (id: string): Item => itemSchema.parse({ id });
 export const ONE_ITEM: readonly Item[] = [plainItem(FIRST_ITEM)];
 
 /** What is made of a job's one design, each row with an identity of its own. */
-export const itemsSchema = z
-  .array(itemSchema)
-  .min(1)
-  .max(MAX_ITEMS)
-  .refine((items) => new Set(items.map(({ id }) => id)).size === items.length, {
-    error: 'every item has an id of its own',
-  })
-  .default([...ONE_ITEM]);
+export const itemsSchema = withDefault(
+  listIn(itemSchema, 1, MAX_ITEMS).check(
+    z.refine((items) => new Set(items.map(({ id }) => id)).size === items.length, {
+      error: 'every item has an id of its own',
+    }),
+  ),
+  [...ONE_ITEM],
+);

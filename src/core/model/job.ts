@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { artworkSchema } from './art';
 import { blankSchema } from './blank';
 import { itemsSchema } from './item';
@@ -6,12 +6,14 @@ import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
 import {
   idSchema,
   lengthSchema,
+  lengthTo,
   nameSchema,
   offsetSchema,
   positiveLengthSchema,
   sha256Schema,
   timestampSchema,
 } from '../primitives';
+import { numberIn, wholeIn, textTo, listTo, withDefault } from '../schema';
 
 /** How big the art is made on its face. */
 export const sizingSchema = z.discriminatedUnion('mode', [
@@ -33,8 +35,8 @@ export const repeatSchema = z.object({
   /** `brick` shifts every second row by half a step, `half-drop` every second column. */
   pattern: z.enum(['grid', 'brick', 'half-drop']),
   /** From one motif's middle to the next, mm; at least a millimetre. */
-  stepXMm: positiveLengthSchema.min(1),
-  stepYMm: positiveLengthSchema.min(1),
+  stepXMm: positiveLengthSchema.check(z.minimum(1)),
+  stepYMm: positiveLengthSchema.check(z.minimum(1)),
   /** Whether motifs cut by the edge are printed as far as they go or left out. */
   atEdge: z.enum(['cut', 'whole only']),
 });
@@ -53,8 +55,8 @@ export const placementSchema = z.object({
   /** The art's centre: a datum point of the face and the way from it, mm right and down. */
   at: z.object({ datum: idSchema, dxMm: offsetSchema, dyMm: offsetSchema }),
   /** Quarter turns clockwise, as seen. */
-  turns: z.int().min(0).max(3).default(0),
-  repeat: repeatSchema.nullable().default(null),
+  turns: withDefault(wholeIn(0, 3), 0),
+  repeat: withDefault(z.nullable(repeatSchema), null),
 });
 
 /** How a pass is pressed: machine, own figures (°C, s), schools, cover. */
@@ -62,22 +64,22 @@ export const heatSettingsSchema = z.object({
   machineId: idSchema,
   /** The user's own figures; null takes the recipe's. */
   own: z.object({
-    temperatureC: z.number().min(20).max(400).nullable(),
-    dwellS: dwellSchema.nullable(),
-    pressure: pressureSchema.nullable(),
+    temperatureC: z.nullable(numberIn(20, 400)),
+    dwellS: z.nullable(dwellSchema),
+    pressure: z.nullable(pressureSchema),
   }),
   /** Which school is followed for cooling and peeling, where there are two. */
   coolSchool: z.enum(['A', 'B']),
   /** Which school is followed for the figures, where there are two. */
-  figureSchool: z.enum(['A', 'B']).default('A'),
+  figureSchool: withDefault(z.enum(['A', 'B']), 'A'),
   /** Order of the sections: row by row, or corners clockwise and inwards to the centre. */
-  sections: z.enum(['rows', 'inwards']).default('rows'),
+  sections: withDefault(z.enum(['rows', 'inwards']), 'rows'),
   /** What lies next to the print: fresh paper, or paper that caught dye before. */
-  cover: z.enum(['fresh', 'used']).default('fresh'),
+  cover: withDefault(z.enum(['fresh', 'used']), 'fresh'),
   /** A soft pad is put under a hard blank, whatever the machine has. */
-  pad: z.boolean().default(false),
+  pad: withDefault(z.boolean(), false),
   /** The blank already carries finished dye that this heat goes over. */
-  overDye: z.boolean().default(false),
+  overDye: withDefault(z.boolean(), false),
 });
 
 /** How the end of a strip may be cut. */
@@ -86,11 +88,11 @@ export const EDGE_STYLES = ['straight', 'wave', 'scallop', 'torn', 'zigzag'] as 
 /** How the paper of a cup is made. */
 export const wrapPaperSchema = z.object({
   /** Where its ends meet, on a cup without a handle. */
-  seam: z.object({ kind: z.enum(['overlap', 'butt', 'gap']), byMm: lengthSchema.max(100) }),
+  seam: z.object({ kind: z.enum(['overlap', 'butt', 'gap']), byMm: lengthTo(100) }),
   /** The whole wrap, one strip as long as the art, or a piece for each half of the girth. */
   parts: z.enum(['whole', 'strip', 'halves']),
   /** Rim and base edge of the paper. */
-  edge: z.object({ style: z.enum(EDGE_STYLES), depthMm: lengthSchema.max(50) }),
+  edge: z.object({ style: z.enum(EDGE_STYLES), depthMm: lengthTo(50) }),
 });
 
 /** Where a piece is cut that is not bound to the blank's edge. */
@@ -101,10 +103,10 @@ export const cutSchema = z.object({
    */
   line: z.enum(['edge', 'contour', 'ground']),
   /** Room between art and cut, mm; negative cuts into the art. */
-  marginMm: offsetSchema.min(-20).max(50),
+  marginMm: offsetSchema.check(z.minimum(-20), z.maximum(50)),
   holes: z.enum(['keep', 'close']),
   /** Whether every loose part (a letter, a stone of a mosaic) becomes a piece of its own. */
-  apart: z.boolean().default(false),
+  apart: withDefault(z.boolean(), false),
 });
 
 /** Parts of a job's faces to be kept whole at most. */
@@ -114,44 +116,47 @@ export const MAX_KEPT_PARTS = 40;
 export const sheetChoicesSchema = z.object({
   paperId: idSchema,
   /** The film a print goes on, where its transfer needs one. */
-  filmId: idSchema.default('film-letter'),
+  filmId: withDefault(idSchema, 'film-letter'),
   printerId: idSchema,
   /** Who should mirror where there is a choice. */
   mirrorBy: z.enum(['file', 'driver']),
   /** The machine that cuts the pieces; null cuts by hand. */
-  cutterId: idSchema.nullable().default(null),
+  cutterId: withDefault(z.nullable(idSchema), null),
   /** Several pieces on one sheet: room between them, mm, and what they may be packed like. */
-  gang: z
-    .object({
+  gang: withDefault(
+    z.object({
       together: z.boolean(),
-      gapMm: lengthSchema.max(50),
+      gapMm: lengthTo(50),
       turn: z.boolean(),
       straightCuts: z.boolean(),
-    })
-    .default({ together: true, gapMm: 6, turn: true, straightCuts: false }),
+    }),
+    { together: true, gapMm: 6, turn: true, straightCuts: false },
+  ),
   /** How a piece larger than a sheet is tiled. */
-  tile: z
-    .object({
+  tile: withDefault(
+    z.object({
       /** What two sheets print in common at a seam, mm. */
-      overlapMm: lengthSchema.max(50),
+      overlapMm: lengthTo(50),
       /** `one`: of each pair one is cut on the line; `both`: every inner white border is cut back to ink. */
       trim: z.enum(['one', 'both']),
-    })
-    .default({ overlapMm: 6.35, trim: 'one' }),
+    }),
+    { overlapMm: 6.35, trim: 'one' },
+  ),
   /** Seams set by hand, piece mm from its left and upper edge as seen. */
-  seams: z
-    .array(
+  seams: withDefault(
+    listTo(
       z.object({
-        pieceId: z.string().max(120),
-        downAtMm: z.array(lengthSchema).max(60),
-        acrossAtMm: z.array(lengthSchema).max(60),
+        pieceId: textTo(120),
+        downAtMm: listTo(lengthSchema, 60),
+        acrossAtMm: listTo(lengthSchema, 60),
       }),
-    )
-    .max(100)
-    .default([]),
+      100,
+    ),
+    [],
+  ),
   /** Parts of a face that no seam may cross (a face, a name), face mm. */
-  keepWhole: z
-    .array(
+  keepWhole: withDefault(
+    listTo(
       z.object({
         id: idSchema,
         faceId: idSchema,
@@ -160,9 +165,10 @@ export const sheetChoicesSchema = z.object({
         widthMm: positiveLengthSchema,
         heightMm: positiveLengthSchema,
       }),
-    )
-    .max(MAX_KEPT_PARTS)
-    .default([]),
+      MAX_KEPT_PARTS,
+    ),
+    [],
+  ),
 });
 
 /** Transfers that go on one item besides the first, at most: as many as jobs of version 4 could name. */
@@ -173,9 +179,9 @@ export const FIRST_PASS = 'first';
 /** What each transfer that goes on an item has for itself: its pictures, cut, paper and heat. */
 const passFields = {
   transfer: z.enum(TRANSFER_KINDS),
-  placements: z.array(placementSchema).max(MAX_PLACEMENTS),
-  bleedMm: lengthSchema.max(50),
-  cut: cutSchema.default({ line: 'edge', marginMm: 3, holes: 'keep', apart: false }),
+  placements: listTo(placementSchema, MAX_PLACEMENTS),
+  bleedMm: lengthTo(50),
+  cut: withDefault(cutSchema, { line: 'edge', marginMm: 3, holes: 'keep', apart: false }),
   sheet: sheetChoicesSchema,
   heat: heatSettingsSchema,
 };
@@ -193,27 +199,28 @@ export const jobSchema = z.object({
   createdAt: timestampSchema,
   ...passFields,
   blank: blankSchema,
-  arts: z.array(artworkSchema).max(MAX_ARTS),
+  arts: listTo(artworkSchema, MAX_ARTS),
   /** Further transfers on the same item, in no order: the order of pressing is found. */
-  further: z
-    .array(furtherPassSchema)
-    .max(MAX_FURTHER)
-    .refine((passes) => new Set([FIRST_PASS, ...passes.map(({ id }) => id)]).size > passes.length, {
-      error: 'every pass has an id of its own',
-    })
-    .default([]),
+  further: withDefault(
+    listTo(furtherPassSchema, MAX_FURTHER).check(
+      z.refine(
+        (passes) => new Set([FIRST_PASS, ...passes.map(({ id }) => id)]).size > passes.length,
+        {
+          error: 'every pass has an id of its own',
+        },
+      ),
+    ),
+    [],
+  ),
   /** What is made of the design, a row each; the job itself is what all of them have in common. */
   items: itemsSchema,
-  wrap: wrapPaperSchema.default({
+  wrap: withDefault(wrapPaperSchema, {
     seam: { kind: 'overlap', byMm: 3.175 },
     parts: 'whole',
     edge: { style: 'straight', depthMm: 3 },
   }),
   /** Both faces of a thin hard blank on one strip, folded over; null prints them apart. */
-  fold: z
-    .object({ gapMm: lengthSchema.max(200) })
-    .nullable()
-    .default(null),
+  fold: withDefault(z.nullable(z.object({ gapMm: lengthTo(200) })), null),
 });
 
 /** How large a picture is: covering, fitting, or exactly so (mm). */

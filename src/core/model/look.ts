@@ -1,5 +1,6 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { timestampSchema } from '../primitives';
+import { listTo } from '../schema';
 
 /** What a look at a photo before heat can find, and what is then done about it. */
 export const LOOK_CODES = [
@@ -27,8 +28,8 @@ const MOST_FOUND = 60;
 /** A look at a photo before heat, as it is kept: when, what was found, and which remedies were gone for. */
 export const lookSchema = z.object({
   at: timestampSchema,
-  found: z.array(z.enum(LOOK_CODES)).max(MOST_FOUND),
-  remedies: z.array(z.enum(['reprint', 'lay-again'])).max(MOST_FOUND),
+  found: listTo(z.enum(LOOK_CODES), MOST_FOUND),
+  remedies: listTo(z.enum(['reprint', 'lay-again']), MOST_FOUND),
 });
 /** A look at a photo before heat, as it is kept. */
 export type KeptLook = z.infer<typeof lookSchema>;

@@ -1,17 +1,19 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
 import {
   idSchema,
   lengthSchema,
+  lengthTo,
   nameSchema,
   originSchema,
   positiveLengthSchema,
 } from '../primitives';
+import { numberIn, wholeIn, textTo, listTo, listIn, withDefault } from '../schema';
 
 /** Size of a sheet, plate or cutting mat, mm: nothing smaller than two fingers is one. */
 export const LEAST_HAND_SIZE_MM = 20;
 /** A size of something that is held in hands, mm. */
-export const handSizeSchema = positiveLengthSchema.min(LEAST_HAND_SIZE_MM);
+export const handSizeSchema = positiveLengthSchema.check(z.minimum(LEAST_HAND_SIZE_MM));
 
 /** What a sheet is: printed on at home, bought with its colour in it, or a film that takes dye. */
 export const SHEET_GOODS = ['paper', 'ready-made', 'film'] as const;
@@ -32,54 +34,57 @@ export const timeBySizeSchema = z.object({
 /** What a product's maker gives for one machine: °C, s. What is not said is null. */
 export const productFiguresSchema = z.object({
   machineId: idSchema,
-  temperatureC: z.number().min(20).max(400).nullable().default(null),
-  pressure: pressureSchema.nullable().default(null),
-  dwellS: dwellSchema.nullable().default(null),
+  temperatureC: withDefault(z.nullable(numberIn(20, 400)), null),
+  pressure: withDefault(z.nullable(pressureSchema), null),
+  dwellS: withDefault(z.nullable(dwellSchema), null),
   /** By size of the picture, the smallest first; outranks the one time. */
-  times: z.array(timeBySizeSchema).max(MAX_TIMES).default([]),
+  times: withDefault(listTo(timeBySizeSchema, MAX_TIMES), []),
   /** The short press before anything is laid, and that of a film below the print. */
-  prePressS: dwellSchema.nullable().default(null),
-  filmS: dwellSchema.nullable().default(null),
+  prePressS: withDefault(z.nullable(dwellSchema), null),
+  filmS: withDefault(z.nullable(dwellSchema), null),
 });
 
 /** A paper, film or ready-made sheet as it is bought. What is not known is null or empty. */
 export const productSchema = z.object({
   /** The transfer it is made for; null where it is only a size of paper. */
-  transfer: z.enum(TRANSFER_KINDS).nullable(),
+  transfer: z.nullable(z.enum(TRANSFER_KINDS)),
   /** Bought as a roll: its height is how long the sheets are cut off. */
-  roll: z.boolean().default(false),
+  roll: withDefault(z.boolean(), false),
   /** Sheets in a pack, and what the pack cost in the person's own money. */
-  pack: z
-    .object({
-      sheets: z.int().min(1).max(1000),
-      price: z.number().min(0).max(100_000).nullable(),
-    })
-    .nullable()
-    .default(null),
+  pack: withDefault(
+    z.nullable(
+      z.object({
+        sheets: wholeIn(1, 1000),
+        price: z.nullable(numberIn(0, 100_000)),
+      }),
+    ),
+    null,
+  ),
   /** Sheets that are left. */
-  left: z.int().min(0).max(10_000).nullable().default(null),
+  left: withDefault(z.nullable(wholeIn(0, 10_000)), null),
   /** Which side is printed, or faces the blank, in the person's words. */
-  side: z.string().max(200).default(''),
+  side: withDefault(textTo(200), ''),
   /** What the print dialog was set to where it came out well, by printer. */
-  settings: z
-    .array(
+  settings: withDefault(
+    listTo(
       z.object({
         printerId: idSchema,
-        media: z.string().max(100),
-        quality: z.string().max(100),
+        media: textTo(100),
+        quality: textTo(100),
       }),
-    )
-    .max(20)
-    .default([]),
-  thicknessMm: lengthSchema.max(20).nullable().default(null),
+      20,
+    ),
+    [],
+  ),
+  thicknessMm: withDefault(z.nullable(lengthTo(20)), null),
   /** When what carries the picture comes off, as its maker says. */
-  peel: z.enum(['hot', 'warm', 'cold']).nullable().default(null),
+  peel: withDefault(z.nullable(z.enum(['hot', 'warm', 'cold'])), null),
   /** Whether its maker wants the picture mirrored. */
-  mirrored: z.boolean().nullable().default(null),
+  mirrored: withDefault(z.nullable(z.boolean()), null),
   /** How its maker says it is washed. */
-  wash: z.string().max(300).default(''),
+  wash: withDefault(textTo(300), ''),
   /** What its maker gives, by machine. */
-  figures: z.array(productFiguresSchema).max(20).default([]),
+  figures: withDefault(listTo(productFiguresSchema, 20), []),
 });
 
 /** A paper, film or ready-made sheet: its size, mm; an offcut is used up once. */
@@ -90,23 +95,18 @@ export const paperSchema = z.object({
   widthMm: handSizeSchema,
   heightMm: handSizeSchema,
   /** What is not paper is never printed on: it is cut only. */
-  is: z.enum(SHEET_GOODS).default('paper'),
+  is: withDefault(z.enum(SHEET_GOODS), 'paper'),
   /** As it was bought; null for a plain size out of the catalogue. */
-  product: productSchema.nullable().default(null),
+  product: withDefault(z.nullable(productSchema), null),
   /** Left over from a sheet and kept to be used first. */
-  offcut: z.boolean().default(false),
+  offcut: withDefault(z.boolean(), false),
   /** An offcut that has been used up; kept for the jobs that name it. */
-  used: z.boolean().default(false),
+  used: withDefault(z.boolean(), false),
   /** What has been cut out of an offcut: closed lines, mm from its upper left corner. */
-  gone: z
-    .array(
-      z
-        .array(z.tuple([lengthSchema, lengthSchema]))
-        .min(3)
-        .max(MAX_GONE_CORNERS),
-    )
-    .max(MAX_GONE)
-    .default([]),
+  gone: withDefault(
+    listTo(listIn(z.tuple([lengthSchema, lengthSchema]), 3, MAX_GONE_CORNERS), MAX_GONE),
+    [],
+  ),
   origin: originSchema,
 });
 

@@ -1,8 +1,9 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { CAUTIONS, HEAT_NAMES, LAYER_NOTES, LAYER_MATERIALS, TASKS } from './codes';
 import { EDGE_NAMES, FACE_NAMES } from '../form';
 import { dwellSchema, pressureSchema, TRANSFER_KINDS } from './heat';
 import { idSchema, MAX_LENGTH_MM, nameSchema } from '../primitives';
+import { numberIn, wholeIn, textTo, listTo, withDefault } from '../schema';
 
 /** Operations of one program at most, rounds and timer runs counted one by one (own choice). */
 export const MAX_OPERATIONS = 2000;
@@ -10,15 +11,12 @@ export const MAX_OPERATIONS = 2000;
 /** Things of one batch that are called by name, at most (own choice). */
 export const MOST_TOLD_APART = 200;
 
-const secondsSchema = z
-  .number()
-  .min(0)
-  .max(24 * 3600);
-const celsiusSchema = z.number().min(0).max(400).nullable();
+const secondsSchema = numberIn(0, 24 * 3600);
+const celsiusSchema = z.nullable(numberIn(0, 400));
 /** Which of how many, from 1. */
 const nthSchema = z.object({
-  number: z.int().min(1).max(MAX_OPERATIONS),
-  of: z.int().min(1).max(MAX_OPERATIONS),
+  number: wholeIn(1, MAX_OPERATIONS),
+  of: wholeIn(1, MAX_OPERATIONS),
 });
 
 /** One thing in a lay-up, from the heat inwards. */
@@ -26,17 +24,17 @@ export const layerSchema = z.object({
   is: z.enum(LAYER_MATERIALS),
   role: z.enum(['heat', 'protect', 'print', 'blank']),
   /** What protects goes in clean: it is spent after one pressing, or wiped and used again. */
-  lasts: z.enum(['once', 'many']).optional(),
-  note: z.enum(LAYER_NOTES).optional(),
+  lasts: z.optional(z.enum(['once', 'many'])),
+  note: z.optional(z.enum(LAYER_NOTES)),
   /** The face a print is for, where there are two in one lay-up. */
-  faceId: idSchema.optional(),
+  faceId: z.optional(idSchema),
 });
 
 /** What this pressing is set to. */
 export const settingsSchema = z.object({
   temperatureC: celsiusSchema,
   dwellS: dwellSchema,
-  pressure: pressureSchema.nullable(),
+  pressure: z.nullable(pressureSchema),
   /** How the heat is called where it is not set in degrees. */
   heatName: z.enum(HEAT_NAMES),
   /** Whether any figure is the user's own. */
@@ -52,19 +50,17 @@ export const displaySchema = z.object({
   /** How far the plate will be from what is wanted, °C; above zero is hotter. */
   errorC: z.number(),
   /** By how much the plate is hotter than it shows, °C (below zero: cooler); null where it is right. */
-  offsetC: z.number().nullable(),
+  offsetC: z.nullable(z.number()),
   /** By how much it is set higher, since the plate cools on contact, °C; null where it does not. */
-  dropC: z.number().nullable(),
+  dropC: z.nullable(z.number()),
   /** The display's step, degrees of its unit, where it cannot show the figure nearly enough; else null. */
-  coarseStep: z.number().nullable(),
+  coarseStep: z.nullable(z.number()),
 });
 
 /** How far the edges of a paper are from the edges of its face, mm; those it reaches or goes beyond are left out. */
 export const lyingSchema = z.object({
   faceId: idSchema,
-  from: z
-    .array(z.object({ edge: z.enum(EDGE_NAMES), mm: z.number().min(0).max(MAX_LENGTH_MM) }))
-    .max(4),
+  from: listTo(z.object({ edge: z.enum(EDGE_NAMES), mm: numberIn(0, MAX_LENGTH_MM) }), 4),
 });
 
 /** One transfer pressed onto the item, resolved: by what recipe, on which machine, with what figures. */
@@ -75,11 +71,11 @@ export const passSchema = z.object({
   machineName: nameSchema,
   settings: settingsSchema,
   /** Null where the heat is not set in degrees. */
-  display: displaySchema.nullable(),
+  display: z.nullable(displaySchema),
   /** Where its paper lies on flat faces, by tape measure; none where that differs from thing to thing. */
-  lies: z.array(lyingSchema).max(40).default([]),
+  lies: withDefault(listTo(lyingSchema, 40), []),
   /** How many things of a batch one load of the machine takes. */
-  perLoad: z.int().min(1).max(MAX_OPERATIONS).default(1),
+  perLoad: withDefault(wholeIn(1, MAX_OPERATIONS), 1),
 });
 
 /** One thing that is done, in the order of the work. */
@@ -88,16 +84,16 @@ export const operationSchema = z.object({
   does: z.enum(TASKS),
   kind: z.enum(['prepare', 'switch-on', 'warm-up', 'stack', 'press', 'cool', 'unwrap']),
   /** Index of the pass it belongs to. */
-  pass: z.int().min(0).max(TRANSFER_KINDS.length),
+  pass: wholeIn(0, TRANSFER_KINDS.length),
   /** The face that is pressed, where it is one of several; and which placement of the plate. */
-  faceId: idSchema.nullable(),
-  section: nthSchema.nullable(),
+  faceId: z.nullable(idSchema),
+  section: z.nullable(nthSchema),
   /** Which run of the timer within one dwell, the machine not opened between them. */
-  timer: nthSchema.nullable(),
+  timer: z.nullable(nthSchema),
   /** Which of equal presses, turned in between. */
-  turn: nthSchema.nullable(),
+  turn: z.nullable(nthSchema),
   /** Which load of a batch; null where it is done once for all of them. */
-  load: nthSchema.nullable(),
+  load: z.nullable(nthSchema),
   /** Whether the machine is taken up by it. */
   onMachine: z.boolean(),
   /** Whose hands it needs: all the time, at its ends only, or nobody's. */
@@ -105,20 +101,20 @@ export const operationSchema = z.object({
   /** How long it takes: least, usual and most. */
   lasts: z.object({ leastS: secondsSchema, usualS: secondsSchema, mostS: secondsSchema }),
   /** Seconds counted down; null where the person says when it is done. */
-  countedS: secondsSchema.nullable(),
+  countedS: z.nullable(secondsSchema),
   temperatureC: celsiusSchema,
-  pressure: pressureSchema.nullable(),
+  pressure: z.nullable(pressureSchema),
   /** How late it may end without harm, s; null where that does not matter. */
-  mayOverrunS: secondsSchema.nullable(),
+  mayOverrunS: z.nullable(secondsSchema),
   /** Within how many seconds of the end of the one before it has to begin; null where it can wait. */
-  withinS: secondsSchema.nullable(),
+  withinS: z.nullable(secondsSchema),
   /** The operation at whose end this one's clock begins while hands go on with others. */
-  startsAfter: idSchema.nullable(),
+  startsAfter: z.nullable(idSchema),
   /** Index of the lay-up; null where nothing is laid. */
-  layUp: z.int().min(0).max(MAX_OPERATIONS).nullable(),
+  layUp: z.nullable(wholeIn(0, MAX_OPERATIONS)),
   /** What is used up by it. */
-  uses: z.array(z.object({ is: z.enum(LAYER_MATERIALS), count: z.int().min(1) })).max(12),
-  cautions: z.array(z.enum(CAUTIONS)).max(CAUTIONS.length),
+  uses: listTo(z.object({ is: z.enum(LAYER_MATERIALS), count: z.int().check(z.minimum(1)) }), 12),
+  cautions: listTo(z.enum(CAUTIONS), CAUTIONS.length),
 });
 
 /** How a piece that was pressed before gets a second heat: its paper still on it as it was, or what has come loose under a fresh cover. */
@@ -131,14 +127,14 @@ export const programSchema = z.object({
   /** The blank it is pressed on, by identity and as it is called. */
   blank: z.object({ id: idSchema, name: nameSchema }),
   /** In the order they are pressed. */
-  passes: z.array(passSchema).max(TRANSFER_KINDS.length),
-  operations: z.array(operationSchema).max(MAX_OPERATIONS),
+  passes: listTo(passSchema, TRANSFER_KINDS.length),
+  operations: listTo(operationSchema, MAX_OPERATIONS),
   /** What the things of a batch are called, in the order they are pressed; none where nothing tells them apart. */
-  things: z.array(z.string().max(200)).max(MOST_TOLD_APART).default([]),
+  things: withDefault(listTo(textTo(200), MOST_TOLD_APART), []),
   /** Each from the heat inwards. */
-  layUps: z.array(z.array(layerSchema).max(12)).max(MAX_OPERATIONS),
+  layUps: listTo(listTo(layerSchema, 12), MAX_OPERATIONS),
   /** The faces pressed, with what they are called (`core/form`). */
-  faces: z.array(z.object({ id: idSchema, called: z.enum(FACE_NAMES) })).max(20),
+  faces: listTo(z.object({ id: idSchema, called: z.enum(FACE_NAMES) }), 20),
   /** Whether the blank has a handle, which the words speak of. */
   handle: z.boolean(),
   /** What was chosen that the operations alone do not tell. */
@@ -149,7 +145,7 @@ export const programSchema = z.object({
     coolSchool: z.enum(['A', 'B']),
     figureSchool: z.enum(['A', 'B']),
     /** Null where it is its first heat. */
-    again: z.enum(PRESSED_AGAIN).nullable().default(null),
+    again: withDefault(z.nullable(z.enum(PRESSED_AGAIN)), null),
   }),
 });
 

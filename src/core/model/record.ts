@@ -1,9 +1,10 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { lookSchema } from './look';
 import { pressureSchema, TRANSFER_KINDS } from './heat';
 import { programSchema } from './program';
 import { eventSchema } from './run';
 import { idSchema, nameSchema, sha256Schema, timestampSchema } from '../primitives';
+import { numberIn, textTo, listTo, withDefault } from '../schema';
 
 /** The faults of the trade; their names and usual causes in words: `words/faults`. */
 export const FAULT_IDS = [
@@ -95,9 +96,9 @@ export type Outcome = z.infer<typeof outcomeSchema>;
 /** How one of several things came out that were pressed alike. */
 export const itemOutcomeSchema = z.object({
   /** The name or size it was made for. */
-  variant: z.string().max(120),
+  variant: textTo(120),
   outcome: outcomeSchema,
-  faults: z.array(z.enum(FAULT_IDS)).max(FAULT_IDS.length),
+  faults: listTo(z.enum(FAULT_IDS), FAULT_IDS.length),
 });
 
 /** Looks before heat kept with one record at most, the last ones (own choice). */
@@ -108,7 +109,7 @@ export const MAX_LATER = 100;
 /** What was seen later, in wear and wash. */
 export const laterSchema = z.object({
   at: timestampSchema,
-  text: z.string().trim().min(1).max(1000),
+  text: z.string().check(z.trim(), z.minLength(1), z.maxLength(1000)),
 });
 
 /**
@@ -121,39 +122,39 @@ export const recordSchema = z.object({
   jobName: nameSchema,
   at: timestampSchema,
   /** Identities are null where an older version wrote names only. */
-  blankId: idSchema.nullable(),
+  blankId: z.nullable(idSchema),
   blankName: nameSchema,
-  transfer: z.enum(TRANSFER_KINDS).nullable(),
-  recipeId: idSchema.nullable(),
-  machineId: idSchema.nullable(),
+  transfer: z.nullable(z.enum(TRANSFER_KINDS)),
+  recipeId: z.nullable(idSchema),
+  machineId: z.nullable(idSchema),
   machineName: nameSchema,
   /** Plate or oven temperature used, °C; null where the machine's program is fixed. */
-  temperatureC: z.number().min(0).max(400).nullable(),
-  dwellS: z.number().positive().max(7200),
-  pressure: pressureSchema.nullable(),
-  paperId: idSchema.nullable(),
+  temperatureC: z.nullable(numberIn(0, 400)),
+  dwellS: z.number().check(z.positive(), z.maximum(7200)),
+  pressure: z.nullable(pressureSchema),
+  paperId: z.nullable(idSchema),
   paperName: nameSchema,
-  printerId: idSchema.nullable(),
+  printerId: z.nullable(idSchema),
   printerName: nameSchema,
-  mirroredBy: z.string().max(60),
+  mirroredBy: textTo(60),
   outcome: outcomeSchema,
-  faults: z.array(z.enum(FAULT_IDS)).max(FAULT_IDS.length),
-  note: z.string().max(4000),
-  photoSha256: sha256Schema.nullable(),
+  faults: listTo(z.enum(FAULT_IDS), FAULT_IDS.length),
+  note: textTo(4000),
+  photoSha256: z.nullable(sha256Schema),
   /** Those of a batch that came out otherwise than the whole. */
-  items: z.array(itemOutcomeSchema).max(MAX_ITEMS),
+  items: listTo(itemOutcomeSchema, MAX_ITEMS),
   /** What was run and what happened; null where it was not run step by step here. */
-  program: programSchema.nullable(),
+  program: z.nullable(programSchema),
   events: z.array(eventSchema),
-  later: z.array(laterSchema).max(MAX_LATER),
+  later: listTo(laterSchema, MAX_LATER),
   /** Photos that were held against the plan before it was pressed. */
-  looks: z.array(lookSchema).max(MAX_LOOKS).default([]),
+  looks: withDefault(listTo(lookSchema, MAX_LOOKS), []),
   /** Whether simulated machines pressed it: nothing is learned from that. */
-  simulated: z.boolean().default(false),
+  simulated: withDefault(z.boolean(), false),
   /** Whether it was a test piece, pressed to learn: what goes wrong with it was asked for. */
-  test: z.boolean().default(false),
+  test: withDefault(z.boolean(), false),
   /** What the person found to be behind its faults; null where nobody did. */
-  cause: z.enum(CAUSE_IDS).nullable().default(null),
+  cause: withDefault(z.nullable(z.enum(CAUSE_IDS)), null),
 });
 
 /** A pressing as it is kept in the log: identities, the frozen program, what happened, what came of it. */

@@ -1,6 +1,7 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { MAX_OPERATIONS, programSchema } from './program';
 import { idSchema, timestampSchema } from '../primitives';
+import { wholeIn, listTo } from '../schema';
 
 /** What happened while something was pressed, at a moment of the clock nobody can set. */
 export const eventSchema = z.object({
@@ -21,15 +22,15 @@ export const runSchema = z.object({
   jobId: idSchema,
   startedAt: timestampSchema,
   /** Null where an older version began it: it is frozen when the job is next opened. */
-  program: programSchema.nullable(),
+  program: z.nullable(programSchema),
   /** How many steps an older version had gone through, and since when its clock ran. */
-  before: z
-    .object({
-      stepIndex: z.int().min(0).max(MAX_OPERATIONS),
-      countdownFrom: timestampSchema.nullable(),
-    })
-    .nullable(),
-  events: z.array(eventSchema).max(MAX_EVENTS),
+  before: z.nullable(
+    z.object({
+      stepIndex: wholeIn(0, MAX_OPERATIONS),
+      countdownFrom: z.nullable(timestampSchema),
+    }),
+  ),
+  events: listTo(eventSchema, MAX_EVENTS),
 });
 
 /** Something that happened in a run, with its moment. */

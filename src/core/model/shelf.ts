@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { keysOf } from '../keys';
 import { MACHINES } from '../traits';
 import { INKS } from '../transfer';
@@ -9,11 +9,13 @@ import { handSizeSchema, paperSchema } from './paper';
 import {
   idSchema,
   lengthSchema,
+  lengthTo,
   nameSchema,
   offsetSchema,
   originSchema,
   timestampSchema,
 } from '../primitives';
+import { numberIn, textTo, listTo, withDefault } from '../schema';
 
 /** Widest border a printer leaves, mm. */
 const MAX_MARGIN_MM = 200;
@@ -37,34 +39,36 @@ export const printerSchema = z.object({
   ink: z.enum(INKS),
   /** Borders the printer cannot reach on an upright sheet, mm. */
   marginsMm: z.object({
-    top: lengthSchema.max(MAX_MARGIN_MM),
-    right: lengthSchema.max(MAX_MARGIN_MM),
-    bottom: lengthSchema.max(MAX_MARGIN_MM),
-    left: lengthSchema.max(MAX_MARGIN_MM),
+    top: lengthTo(MAX_MARGIN_MM),
+    right: lengthTo(MAX_MARGIN_MM),
+    bottom: lengthTo(MAX_MARGIN_MM),
+    left: lengthTo(MAX_MARGIN_MM),
   }),
   /** Widest paper its feed takes, mm. */
   maxPaperWidthMm: handSizeSchema,
   /** How a sheet goes in so that the blank side is printed. */
-  feedSide: z.string().max(200),
+  feedSide: textTo(200),
   /** Whether its print dialog offers a mirror (or "iron-on") setting. */
   driverCanMirror: z.boolean(),
   /** Whether it mirrors every page of this paper kind by itself. */
   mirrorsOnItsOwn: z.boolean(),
   /** What the check bar of 100 mm measured on a real print, across and along the paper, mm. */
-  barMm: z
-    .object({
-      across: z.number().min(80).max(120),
-      along: z.number().min(80).max(120),
-    })
-    .default({ across: 100, along: 100 }),
+  barMm: withDefault(
+    z.object({
+      across: numberIn(80, 120),
+      along: numberIn(80, 120),
+    }),
+    { across: 100, along: 100 },
+  ),
   /** Driver settings that worked, in the user's words. */
-  settings: z
-    .object({
-      media: z.string().max(100),
-      quality: z.string().max(100),
-      colour: z.string().max(100),
-    })
-    .default({ media: '', quality: '', colour: '' }),
+  settings: withDefault(
+    z.object({
+      media: textTo(100),
+      quality: textTo(100),
+      colour: textTo(100),
+    }),
+    { media: '', quality: '', colour: '' },
+  ),
   origin: originSchema,
 });
 
@@ -79,25 +83,22 @@ export const MOST_DROP_C = 40;
 export const MOST_PLACES = 100;
 /** Most moments of a pressing that were measured. */
 export const MOST_MOMENTS = 2000;
-const degreesSchema = z.number().min(0).max(400);
+const degreesSchema = numberIn(0, 400);
 
 /** What a thermometer or strips read on a machine, from which its figures are learned. */
 export const readingsSchema = z.object({
   /** On the closed or open plate at rest: where, from its left and its back edge, mm; display and plate, °C. */
-  places: z
-    .array(
-      z.object({
-        xMm: lengthSchema,
-        yMm: lengthSchema,
-        displayC: degreesSchema,
-        plateC: degreesSchema,
-      }),
-    )
-    .max(MOST_PLACES),
+  places: listTo(
+    z.object({
+      xMm: lengthSchema,
+      yMm: lengthSchema,
+      displayC: degreesSchema,
+      plateC: degreesSchema,
+    }),
+    MOST_PLACES,
+  ),
   /** Over one pressing, closed at 0 s: seconds since, and the plate, °C. */
-  pressing: z
-    .array(z.object({ s: z.number().min(0).max(7200), plateC: degreesSchema }))
-    .max(MOST_MOMENTS),
+  pressing: listTo(z.object({ s: numberIn(0, 7200), plateC: degreesSchema }), MOST_MOMENTS),
 });
 
 /** Measurings of a machine's plate that are kept, the last ones (own choice). */
@@ -107,7 +108,7 @@ export const MOST_MEASURED = 50;
 export const measuredSchema = z.object({
   at: timestampSchema,
   displayC: degreesSchema,
-  offsetC: z.number().min(-400).max(400),
+  offsetC: numberIn(-400, 400),
 });
 
 /** A heat source as its owner knows it. Figures that are not known are null. */
@@ -116,34 +117,37 @@ export const machineSchema = z.object({
   name: nameSchema,
   kind: z.enum(MACHINE_KINDS),
   /** Coolest and hottest it can be set, °C; null where the program is fixed or it is not known. */
-  minC: z.number().min(0).max(400).nullable().default(null),
-  maxC: z.number().min(0).max(400).nullable(),
+  minC: withDefault(z.nullable(numberIn(0, 400)), null),
+  maxC: z.nullable(numberIn(0, 400)),
   /** What its display counts in, and by how much it steps, degrees of that unit. */
-  displayUnit: z.enum(['°F', '°C']).default('°F'),
-  displayStep: z.number().min(0.1).max(50).default(1),
+  displayUnit: withDefault(z.enum(['°F', '°C']), '°F'),
+  displayStep: withDefault(numberIn(0.1, 50), 1),
   /** What the plate reads less what the display says, measured with a thermometer or strips, °C. */
-  displayOffsetC: z.number().min(-MOST_OFFSET_C).max(MOST_OFFSET_C).default(0),
+  displayOffsetC: withDefault(numberIn(-MOST_OFFSET_C, MOST_OFFSET_C), 0),
   /** How far the plate cools when it touches a thick, cold thing, °C. */
-  dropC: z.number().min(0).max(MOST_DROP_C).default(0),
+  dropC: withDefault(numberIn(0, MOST_DROP_C), 0),
   /** Longest its timer runs, s; null where it has none to end. */
-  timerMaxS: z.number().min(LEAST_TIMER_S).max(7200).nullable().default(null),
+  timerMaxS: withDefault(z.nullable(numberIn(LEAST_TIMER_S, 7200)), null),
   /** The heated plate, mm, and the border of it that stays cooler. */
-  plate: z.object({ widthMm: handSizeSchema, heightMm: handSizeSchema }).nullable().default(null),
-  coolBorderMm: lengthSchema.max(100).default(0),
+  plate: withDefault(
+    z.nullable(z.object({ widthMm: handSizeSchema, heightMm: handSizeSchema })),
+    null,
+  ),
+  coolBorderMm: withDefault(lengthTo(100), 0),
   /** From closing on a cold thing until the plate is back at its heat, measured, s; null where nobody did. */
-  recoverS: z.number().min(0).max(7200).nullable().default(null),
+  recoverS: withDefault(z.nullable(numberIn(0, 7200)), null),
   /** What it was measured by; null where it was not. */
-  readings: readingsSchema.nullable().default(null),
+  readings: withDefault(z.nullable(readingsSchema), null),
   /** What each measuring of its plate came to, the first first. */
-  measured: z.array(measuredSchema).max(MOST_MEASURED).default([]),
+  measured: withDefault(listTo(measuredSchema, MOST_MEASURED), []),
   /** Pressures it can give; empty where its clamp or a sleeve sets it. */
-  pressures: z.array(pressureSchema).max(3).default(['light', 'medium', 'firm']),
+  pressures: withDefault(listTo(pressureSchema, 3), ['light', 'medium', 'firm']),
   /** For a part that is put on a press: which one; null where it is not known, or stands by itself. */
-  onPress: idSchema.nullable().default(null),
+  onPress: withDefault(z.nullable(idSchema), null),
   /** Whether it has a soft pad. */
-  pad: z.boolean().default(false),
+  pad: withDefault(z.boolean(), false),
   /** From switching on to hot, s; null where it is not known. */
-  warmUpS: z.number().min(0).max(7200).nullable().default(null),
+  warmUpS: withDefault(z.nullable(numberIn(0, 7200)), null),
   origin: originSchema,
 });
 
@@ -154,10 +158,10 @@ export const cutterSchema = z.object({
   /** Widest print it can find and cut round, mm. */
   printAndCutWidthMm: handSizeSchema,
   /** How far its cut lay off the line on a test cut, mm to the right and down. */
-  cutOffMm: z.object({ x: offsetSchema, y: offsetSchema }).default({ x: 0, y: 0 }),
+  cutOffMm: withDefault(z.object({ x: offsetSchema, y: offsetSchema }), { x: 0, y: 0 }),
   /** Blade, force and passes that worked, and which side goes to the mat, in the user's words. */
-  material: z.string().max(200).default(''),
-  sideToMat: z.string().max(200).default(''),
+  material: withDefault(textTo(200), ''),
+  sideToMat: withDefault(textTo(200), ''),
   origin: originSchema,
 });
 
@@ -168,21 +172,21 @@ export const ownFiguresSchema = z.object({
   transfer: z.enum(TRANSFER_KINDS),
   /** The machine they hold on: an oven's minutes would spoil the same blank in a press. */
   machineId: idSchema,
-  temperatureC: z.number().min(20).max(400).nullable(),
+  temperatureC: z.nullable(numberIn(20, 400)),
   dwellS: dwellSchema,
-  pressure: pressureSchema.nullable(),
+  pressure: z.nullable(pressureSchema),
   origin: z.enum(["maker's sheet", 'own log']),
 });
 
 /** The user's blanks, papers, printers and machines, our presets among them. */
 export const shelfSchema = z.object({
-  blanks: z.array(blankSchema).max(MAX_ON_SHELF.blanks),
-  papers: z.array(paperSchema).max(MAX_ON_SHELF.papers),
-  printers: z.array(printerSchema).max(MAX_ON_SHELF.printers),
-  machines: z.array(machineSchema).max(MAX_ON_SHELF.machines),
-  cutters: z.array(cutterSchema).max(MAX_ON_SHELF.cutters).default([]),
-  figures: z.array(ownFiguresSchema).max(MAX_ON_SHELF.figures).default([]),
-  colours: z.array(ownColoursSchema).max(MAX_ON_SHELF.colours).default([]),
+  blanks: listTo(blankSchema, MAX_ON_SHELF.blanks),
+  papers: listTo(paperSchema, MAX_ON_SHELF.papers),
+  printers: listTo(printerSchema, MAX_ON_SHELF.printers),
+  machines: listTo(machineSchema, MAX_ON_SHELF.machines),
+  cutters: withDefault(listTo(cutterSchema, MAX_ON_SHELF.cutters), []),
+  figures: withDefault(listTo(ownFiguresSchema, MAX_ON_SHELF.figures), []),
+  colours: withDefault(listTo(ownColoursSchema, MAX_ON_SHELF.colours), []),
 });
 
 /** A printer. */

@@ -1,18 +1,19 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { keysOf } from '../keys';
 import { artworkSchema, type Artwork } from './art';
 import { jobSchema, MAX_ARTS, type Job } from './job';
+import { listTo } from '../schema';
 
 /** Parts of jobs that were read already: they do not change, so they need not be read again. */
 const read = new WeakSet<object>();
 
-const shape = jobSchema.omit({ arts: true }).shape;
+const shape = z.omit(jobSchema, { arts: true }).shape;
 const PARTS = keysOf(shape);
 
-const manyArts = z.array(z.unknown()).max(MAX_ARTS);
+const manyArts = listTo(z.unknown(), MAX_ARTS);
 
 /** What a schema has against a part, in its own paths; nothing against one that was read already. */
-function issuesOf(value: unknown, schema: z.ZodType): readonly z.core.$ZodIssue[] {
+function issuesOf(value: unknown, schema: z.ZodMiniType): readonly z.core.$ZodIssue[] {
   const part = typeof value === 'object' ? value : null;
   if (part && read.has(part)) return [];
   const { error } = schema.safeParse(value);
@@ -31,7 +32,7 @@ export const readAhead = (art: Artwork): void => void issuesOf(art, artworkSchem
  * What the schema has against a job that is about to become the user's; null when it is valid. Only
  * what is new since it was last asked is looked at, so that it can be asked in the middle of a drag.
  */
-export function jobProblem(job: Job): z.ZodError | null {
+export function jobProblem(job: Job): readonly z.core.$ZodIssue[] | null {
   const many = issuesOf(job.arts, manyArts);
   const issues = [
     ...PARTS.flatMap((part) => under([part], issuesOf(job[part], shape[part]))),
@@ -40,5 +41,5 @@ export function jobProblem(job: Job): z.ZodError | null {
       ? []
       : job.arts.flatMap((art, i) => under(['arts', i], issuesOf(art, artworkSchema)))),
   ];
-  return issues.length > 0 ? new z.ZodError(issues) : null;
+  return issues.length > 0 ? issues : null;
 }

@@ -12,7 +12,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
   planAgainst,
   MAX_PACKET_CHARS,
@@ -35,6 +35,7 @@ import { useUnits } from '@/ui/units';
 import { conflictWords, saysWords } from '@/words';
 import { newId } from '@/store';
 import { useHeatEdit } from './useHeatEdit';
+import { textTo } from '@/core/schema';
 
 /** What tells a fact from others: two may begin at the same letter. */
 const keyOf = ({ kind, from }: PacketFact): string => `${kind} ${from}`;
@@ -130,7 +131,7 @@ function Facts({
 
 /** Half-read instructions: the words, and which findings in them were unticked. */
 const packetDraftSchema = z.object({
-  text: z.string().max(MAX_PACKET_CHARS),
+  text: textTo(MAX_PACKET_CHARS),
   off: z.array(z.string()),
 });
 type PacketDraft = z.infer<typeof packetDraftSchema>;

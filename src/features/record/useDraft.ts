@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
   FAULT_IDS,
   itemOutcomeSchema,
@@ -10,14 +10,15 @@ import {
   type PressRecord,
 } from '@/core/model';
 import { readDraft, writeDraft } from '@/ui/draft';
+import { withDefault } from '@/core/schema';
 
 /** A record half told: no outcome chosen yet. */
 const draftSchema = z.object({
-  outcome: outcomeSchema.nullable(),
+  outcome: z.nullable(outcomeSchema),
   faults: z.array(z.enum(FAULT_IDS)),
   note: z.string(),
-  photoSha256: sha256Schema.nullable(),
-  items: z.array(itemOutcomeSchema).default([]),
+  photoSha256: z.nullable(sha256Schema),
+  items: withDefault(z.array(itemOutcomeSchema), []),
 });
 type Draft = z.infer<typeof draftSchema>;
 

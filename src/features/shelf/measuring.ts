@@ -1,11 +1,12 @@
 import { useEffect, useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { blankSchema, type Blank } from '@/core/model';
 import type { BenchName } from '@/store';
 import { readDraft, writeDraft } from '@/ui/draft';
+import { textTo } from '@/core/schema';
 
 /** A blank that is being measured; its name may be empty meanwhile. */
-const measuringSchema = z.object({ blank: blankSchema, name: z.string().max(120) });
+const measuringSchema = z.object({ blank: blankSchema, name: textTo(120) });
 
 /** A blank being measured, and what it is to be called. */
 export type Measuring = z.infer<typeof measuringSchema>;

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { strToU8, zipSync } from 'fflate';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DOCUMENTS } from '@/core/model';
 import { DEMO_RECORDS } from '@/demo/records';
 import { mugJob, NOW } from '@tests/support/jobs';

@@ -1,7 +1,8 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DOCUMENT_KINDS, readDocument, type DocumentKind, type Documents } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 import { complaints, documentFaultWords } from '@/words/documents';
+import { textTo, listTo } from '@/core/schema';
 
 export const BACKUP_FORMAT = 'lucky-sheet-backup';
 const VERSION = 1;
@@ -14,10 +15,10 @@ const time = z.iso.datetime({ offset: true });
 
 /** A document as it lay on the bench. */
 const keptSchema = z.object({
-  kind: z.string().min(1).max(40),
-  id: z.string().min(1).max(200),
+  kind: z.string().check(z.minLength(1), z.maxLength(40)),
+  id: z.string().check(z.minLength(1), z.maxLength(200)),
   /** Version of its kind that it was written as. */
-  version: z.int().min(0),
+  version: z.int().check(z.minimum(0)),
   /** When it was last saved; empty where that was not known. */
   savedAt: z.union([time, z.literal('')]),
   body: z.unknown(),
@@ -30,13 +31,14 @@ export const backupSchema = z.object({
   format: z.literal(BACKUP_FORMAT),
   version: z.literal(VERSION),
   writtenAt: time,
-  documents: z.array(keptSchema).max(MOST_DOCUMENTS),
+  documents: listTo(keptSchema, MOST_DOCUMENTS),
   /** What could not be read on the bench, and was kept whole. */
-  aside: z.array(keptSchema).max(MOST_DOCUMENTS),
+  aside: listTo(keptSchema, MOST_DOCUMENTS),
   /** The pictures, each a file of the zip, byte for byte as it came. */
-  pictures: z
-    .array(z.object({ sha256: z.string().regex(/^[0-9a-f]{64}$/), file: z.string().max(80) }))
-    .max(MOST_PICTURES),
+  pictures: listTo(
+    z.object({ sha256: z.string().check(z.regex(/^[0-9a-f]{64}$/)), file: textTo(80) }),
+    MOST_PICTURES,
+  ),
 });
 export type BackupDocument = z.infer<typeof backupSchema>;
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
   DOCUMENTS,
   jobSchema,
@@ -33,7 +33,7 @@ export const jobDocumentSchema = z.object({
   kinds: z.object(
     Object.fromEntries(IN_FILE.map((kind) => [kind, z.literal(kindsNow[kind])])) as Record<
       InFile,
-      z.ZodLiteral<number>
+      z.ZodMiniLiteral<number>
     >,
   ),
   job: jobSchema,
@@ -56,8 +56,8 @@ export const toJobDocument = (job: Job, shelf: Shelf) => ({
 
 const envelopeSchema = z.object({
   format: z.literal(JOB_FILE_FORMAT),
-  version: z.int().min(1),
-  kinds: z.record(z.string(), z.int()).optional(),
+  version: z.int().check(z.minimum(1)),
+  kinds: z.optional(z.record(z.string(), z.int())),
   job: z.unknown(),
   shelf: z.record(z.string(), z.unknown()),
 });

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DOCUMENTS, type Artwork } from '@/core/model';
 import { planJob } from '@/core/plan';
 import { BUILT_IN_SHELF, shelfFor } from '@/core/shelf';

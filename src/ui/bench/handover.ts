@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { failure, success, type Result } from '@/core/result';
 
 const AT = '/api/handover';
@@ -10,7 +10,7 @@ const openedSchema = z.object({
   /** The machine's own, by which other devices of the network reach it. */
   addresses: z.array(z.ipv4()),
 });
-const laidSchema = z.object({ code: z.string().regex(/^\d{6}$/) });
+const laidSchema = z.object({ code: z.string().check(z.regex(/^\d{6}$/)) });
 const refusedSchema = z.object({ error: z.string() });
 
 /** Whether the server hands files over to other devices of the home network, and where it is reached there; null where it does not. */
