@@ -5,7 +5,15 @@ import Box from '@mui/material/Box';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { startTransition, useEffect, useState, type ReactNode } from 'react';
+import { listJobs, listRecords, type BenchStore } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
+
+/** Lays the demo out where nothing is in use; what paints it comes only then. */
+async function layOut(store: BenchStore): Promise<void> {
+  if ((await listJobs(store)).length > 0 || (await listRecords(store)).length > 0) return;
+  const { seedDemo } = await import('./seed');
+  await seedDemo(store);
+}
 
 /** Sees to it that the demo bench is laid out before anything on it is shown. */
 export function DemoBench({ children }: { children: ReactNode }) {
@@ -13,7 +21,7 @@ export function DemoBench({ children }: { children: ReactNode }) {
   const [state, setState] = useState<'laying-out' | 'ready' | 'failed'>('laying-out');
 
   useEffect(() => {
-    const lay = async () => (await import('./seed')).seedDemo(store);
+    const lay = () => layOut(store);
     // denied to pages that come over a home network without a certificate; two tabs at once are unlikely there
     const locks = navigator.locks as LockManager | undefined;
     (locks ? locks.request('lucky-sheet-demo-seed', lay) : lay())

@@ -1,14 +1,6 @@
 import type { Artwork } from '@/core/model';
 import { sha256Of } from '@/files/sha256';
-import {
-  listJobs,
-  listRecords,
-  putArt,
-  saveDocuments,
-  saveJob,
-  type BenchStore,
-  type Change,
-} from '@/store';
+import { putArt, saveDocuments, saveJob, type BenchStore, type Change } from '@/store';
 import { takeInTask } from '@/workers';
 import { demoJobs, type DemoPictures } from './jobs';
 import { paintCometWrap, paintHorizon, paintMoonPhases } from './paint';
@@ -71,9 +63,8 @@ async function photosTaken(store: BenchStore): Promise<ReadonlyMap<string, strin
   return new Map(taken);
 }
 
-/** Lays the demo out on an empty bench; does nothing on one that is in use. */
+/** Lays the demo out on an empty bench. */
 export async function seedDemo(store: BenchStore, now = new Date()): Promise<void> {
-  if ((await listJobs(store)).length > 0 || (await listRecords(store)).length > 0) return;
   const taken = await Promise.all(
     Object.entries(PICTURES).map(
       async ([key, picture]) => [key, await takeInDemoPicture(store, picture)] as const,
