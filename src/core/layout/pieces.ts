@@ -24,7 +24,7 @@ import {
 import type { Artwork, Job } from '../model';
 import { isCloth } from '../traits';
 import { TRANSFERS } from '../transfer';
-import { spend } from '../work';
+import { onceFor, spend } from '../work';
 import { canFold, foldedPiece } from './fold';
 import { inkRegion } from './paper';
 import {
@@ -172,6 +172,12 @@ function partsOf(
   return [...side('left', half(x, middle)), ...side('right', half(middle, x + width))];
 }
 
+/** Paper moved so that it starts at (0, 0); the same one as long as edits leave it as it is. */
+const fromItsCorner = onceFor((paper: Region): Region => {
+  const { x, y } = regionBox(paper);
+  return mapRegion(translation(-x, -y), paper);
+}, 'outlines-of-items');
+
 function piecesOf(filled: FilledFace, job: Job, all: ReadonlyMap<string, Artwork>): Piece[] {
   const { face } = filled;
   const ground = cutLineOf(job) === 'ground';
@@ -187,7 +193,7 @@ function piecesOf(filled: FilledFace, job: Job, all: ReadonlyMap<string, Artwork
     spend(cornersOf(paper) / CORNERS_A_UNIT, 'outlines-of-items');
     const strip = { widthMm: trim.width, heightMm: trim.height };
     const toStrip = translation(-trim.x, -trim.y);
-    const ink = mapRegion(toStrip, paper);
+    const ink = fromItsCorner(paper);
     const onStrip = { x: -trim.x, y: -trim.y, width: face.widthMm, height: face.heightMm };
     const slot: Slot = { faceId: face.id, toStrip, face: onStrip, ink };
     const shown = whole

@@ -18,7 +18,7 @@ import {
 } from '../geometry';
 import type { Piece } from '../layout';
 import { inches, type LengthUnit } from '../units';
-import { spend } from '../work';
+import { onceFor, spend } from '../work';
 import type { SheetLabel } from './label';
 import { trimLinesOf, type Tile } from './tile';
 
@@ -141,12 +141,17 @@ export function cutGuidesFor(piece: Piece, box: Box, toPage: Affine, room: MarkR
     : [];
 }
 
-/** The line round a piece, found once for all its copies. */
+/** What is drawn round a cut line; found once for as long as edits leave that as it is. */
+const roundCut = onceFor(
+  (cut: Region): Region => withoutHoles(growRegion(cut, TICK_GAP_MM)),
+  'outline-corners',
+);
+/** The line round a piece, charged once for all its copies. */
 const outlines = new WeakMap<Piece, Region>();
 
 function outlineOnPage(piece: Piece, toPage: Affine): Region {
   const known = outlines.get(piece);
-  const outline = known ?? withoutHoles(growRegion(piece.cut, TICK_GAP_MM));
+  const outline = known ?? roundCut(piece.cut);
   if (!known) outlines.set(piece, outline);
   spend(cornersOf(outline) / CORNERS_A_UNIT, 'cut-lines');
   return mapRegion(toPage, outline);
