@@ -2,6 +2,7 @@ import { DOTS_PER_MM, dotsOf, warpRows, type Piece, type Pixels } from '@/core/l
 import type { Artwork } from '@/core/model';
 import { deflating } from '@/files/deflate';
 import type { PackedPixels } from '@/files/pdf';
+import { bitmapAsStored } from './bitmap';
 
 /** Rows read back at a time; bounds memory to a few megabytes beside the decoded picture. */
 const STRIP_ROWS = 128;
@@ -50,10 +51,7 @@ async function eachStrip(
   ) => (rgba: Uint8ClampedArray, firstRow: number) => void | Promise<void>,
 ): Promise<void> {
   const blob = new Blob([bytes as Uint8Array<ArrayBuffer>], { type: art.mime });
-  const bitmap = await createImageBitmap(blob, {
-    imageOrientation: 'none',
-    premultiplyAlpha: 'none',
-  });
+  const bitmap = await bitmapAsStored(blob, art, { premultiplyAlpha: 'none' });
   const { width, height } = bitmap;
   const strip = new OffscreenCanvas(width, STRIP_ROWS);
   const context = strip.getContext('2d', { willReadFrequently: true });

@@ -2,6 +2,7 @@ import { uprightMap } from '@/core/art';
 import { chain, pathData, type Region } from '@/core/geometry';
 import { dotsOf, warpRows, type Piece, type Pixels } from '@/core/layout';
 import type { Job } from '@/core/model';
+import { bitmapAsStored } from './bitmap';
 import { decodeWhole } from './decode';
 import type { OnProgress } from './progress';
 
@@ -30,7 +31,7 @@ async function drawFlat(brush: Brush, piece: Piece, { job, blobOf }: Sources): P
   for (const art of job.arts) {
     const placed = piece.arts.filter(({ artSha256 }) => artSha256 === art.sha256);
     if (placed.length === 0) continue;
-    const bitmap = await createImageBitmap(blobOf(art.sha256), { imageOrientation: 'none' });
+    const bitmap = await bitmapAsStored(blobOf(art.sha256), art);
     for (const each of placed)
       clipped(brush, piece.slots[each.slot]?.ink ?? piece.cut, () => {
         brush.transform(...chain(uprightMap(art.orientation), each.matrix));

@@ -1,6 +1,7 @@
 import { uprightMap } from '@/core/art';
 import { chain, scaling, type Affine } from '@/core/geometry';
 import type { ImageFacts } from '@/files/image';
+import { bitmapAsStored } from './bitmap';
 
 /** A decoded picture, to be drawn from and closed. */
 export interface OpenPicture {
@@ -14,15 +15,11 @@ export interface OpenPicture {
 const EIGHTHS = 8;
 
 /** Every pixel, as stored. Rejects where it cannot be decoded. */
-async function openWhole(
-  bytes: Uint8Array<ArrayBuffer>,
-  { mime, orientation }: ImageFacts,
-): Promise<OpenPicture> {
-  const blob = new Blob([bytes], { type: mime });
-  const bitmap = await createImageBitmap(blob, { imageOrientation: 'none' });
+async function openWhole(bytes: Uint8Array<ArrayBuffer>, facts: ImageFacts): Promise<OpenPicture> {
+  const bitmap = await bitmapAsStored(new Blob([bytes], { type: facts.mime }), facts);
   return {
     source: bitmap,
-    into: (width, height) => chain(uprightMap(orientation), scaling(width, height)),
+    into: (width, height) => chain(uprightMap(facts.orientation), scaling(width, height)),
     close: () => bitmap.close(),
   };
 }

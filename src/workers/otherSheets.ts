@@ -7,7 +7,9 @@ import {
   type Ready,
 } from '@/core/look';
 import type { Point } from '@/core/geometry';
+import type { Artwork } from '@/core/model';
 import type { Sheet } from '@/core/sheet';
+import { bitmapAsStored } from './bitmap';
 import { sheetOf, sourcesOf, type LookInput } from './mustLie';
 import type { OnProgress } from './progress';
 import type { SheetSources } from './sheetPng';
@@ -20,8 +22,8 @@ const LIKELIEST = 2;
 const PICTURE_PX = 2400;
 
 /** A picture made smaller, as it is stored: decoding a large one for each of its sheets takes seconds. */
-async function reduced(blob: Blob): Promise<Blob> {
-  const bitmap = await createImageBitmap(blob, { imageOrientation: 'none' });
+async function reduced(blob: Blob, art: Artwork): Promise<Blob> {
+  const bitmap = await bitmapAsStored(blob, art);
   const scale = PICTURE_PX / Math.max(bitmap.width, bitmap.height);
   if (scale >= 1) {
     bitmap.close();
@@ -49,8 +51,10 @@ async function smallSources(input: LookInput): Promise<SheetSources> {
     input.plan.pieces.flatMap(({ bend, arts }) => (bend ? arts.map((art) => art.artSha256) : [])),
   );
   const blobs = new Map<string, Blob>();
-  for (const [sha256, blob] of input.blobs)
-    blobs.set(sha256, bent.has(sha256) ? blob : await reduced(blob));
+  for (const [sha256, blob] of input.blobs) {
+    const art = input.job.arts.find((each) => each.sha256 === sha256);
+    blobs.set(sha256, bent.has(sha256) || !art ? blob : await reduced(blob, art));
+  }
   return sourcesOf({ ...input, blobs }, () => undefined);
 }
 

@@ -4,10 +4,13 @@ import {
   replaceColour,
   rgbOf,
   straighten,
+  uprightPixels,
   type Corners,
   type Raster,
 } from '@/core/art';
 import { correcting, letsOf, recolourPixels, type Rgb } from '@/core/colour';
+import { inspectImage } from '@/files/image';
+import { openPicture } from './openPicture';
 
 /** One thing done to a picture before it is used. Colours are hex; corners in widths and heights, 0–1. */
 export type Preparation =
@@ -50,14 +53,21 @@ export async function preparePicture(
   step: Preparation,
   longestPx = Infinity,
 ): Promise<Blob> {
-  const bitmap = await createImageBitmap(blob);
-  const scale = Math.min(1, longestPx / Math.max(bitmap.width, bitmap.height));
-  const width = Math.max(1, Math.round(bitmap.width * scale));
-  const height = Math.max(1, Math.round(bitmap.height * scale));
+  const bytes = new Uint8Array(await blob.arrayBuffer());
+  const facts = inspectImage(bytes);
+  if (!facts.ok) throw new Error(facts.reason);
+  const { widthPx, heightPx } = uprightPixels(facts.value);
+  const scale = Math.min(1, longestPx / Math.max(widthPx, heightPx));
+  const width = Math.max(1, Math.round(widthPx * scale));
+  const height = Math.max(1, Math.round(heightPx * scale));
   const brush = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true });
   if (!brush) throw new Error('This browser cannot draw pictures in the background.');
-  brush.drawImage(bitmap, 0, 0, width, height);
-  bitmap.close();
+  const picture = await openPicture(bytes, facts.value, Math.max(width, height));
+  // at full size every pixel stays what it is
+  brush.imageSmoothingEnabled = scale < 1;
+  brush.setTransform(...picture.into(width, height));
+  brush.drawImage(picture.source, 0, 0, 1, 1);
+  picture.close();
   const result = prepared(brush.getImageData(0, 0, width, height), step);
   const canvas = new OffscreenCanvas(result.width, result.height);
   const pixels = new ImageData(

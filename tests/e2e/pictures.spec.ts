@@ -1,8 +1,8 @@
 import { clearPngPicture, jpegPicture, pngPicture, rawPicture } from '../support/pictures';
+import { findCorner, HALF_CLEAR_MARK } from '../support/rendered';
 import sharp from 'sharp';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import type { Page } from '@playwright/test';
 import {
   checks,
   downloaded,
@@ -116,81 +116,12 @@ test('a turned JPEG stands upright on the stage and in the PDF; a see-through PN
   const { width = 0 } = await page300.metadata();
   const wanted = rawPicture(1200, 520, 4);
   const rendered = await page300.flop().raw().toBuffer();
-  const rows = rendered.length / width / 3;
-  const corner = findCorner(rendered, width, rows);
+  const corner = findCorner(rendered, width, HALF_CLEAR_MARK);
   const at = (x: number, y: number) => rendered[((corner.y + y) * width + corner.x + x) * 3] ?? 0;
   const source = (x: number, y: number) => wanted[(y * 1200 + x) * 4] ?? 0;
   for (const y of [300, 400, 500]) {
     expect(Math.abs(at(900, y) - source(900, y))).toBeLessThan(6);
     expect(Math.abs(at(500, y) - (source(500, y) * 128 + 255 * 127) / 255)).toBeLessThan(6);
-  }
-});
-
-/** The top-left corner of the art in a rendering: its dark mark, half see-through, is grey 137. */
-function findCorner(data: Buffer, width: number, rows: number): { x: number; y: number } {
-  for (let y = 0; y < rows; y++) {
-    for (let x = 0; x < width - 100; x++) {
-      const grey = (dx: number) => Math.abs((data[(y * width + x + dx) * 3] ?? 0) - 137) < 4;
-      if (grey(2) && grey(50) && grey(99)) return { x, y };
-    }
-  }
-  throw new Error('the art was not found on the page');
-}
-
-/** Means over a grid of so many cells of the picture on the stage, RGB. */
-const onStage = (page: Page, columns: number, rows: number): Promise<number[]> =>
-  page
-    .locator('svg image')
-    .first()
-    .evaluate(
-      async (image: SVGImageElement, [across, down]) => {
-        const picture = new Image();
-        picture.src = image.href.baseVal;
-        await picture.decode();
-        const brush = new OffscreenCanvas(across, down).getContext('2d');
-        if (!brush) throw new Error('no canvas');
-        brush.imageSmoothingQuality = 'high';
-        brush.drawImage(picture, 0, 0, across, down);
-        return [...brush.getImageData(0, 0, across, down).data].filter((_, i) => i % 4 < 3);
-      },
-      [columns, rows] as const,
-    );
-
-test('photographs too large for the screen are shown as another program reads them: any way up, with their own colour space', async ({
-  page,
-}) => {
-  const [columns, rows] = [24, 16];
-  for (const orientation of [1, 6, 7]) {
-    const [width, height] = orientation > 4 ? [3000, 4500] : [4500, 3000];
-    const jpeg = await sharp(rawPicture(width, height), {
-      raw: { width, height, channels: 3 },
-    })
-      .withMetadata({ orientation, icc: 'p3' })
-      .jpeg({ quality: 95 })
-      .toBuffer();
-    await startMug(page);
-    await goTo(page, 'Art');
-    await givePicture(page, 'photograph.jpg', jpeg, 'image/jpeg');
-    await expect(page.getByText('4500 × 3000 px')).toBeVisible();
-    // sharp (libvips) turns it by its EXIF tag and brings it to sRGB
-    const wanted = await sharp(jpeg)
-      .autoOrient()
-      .toColourspace('srgb')
-      .resize(columns, rows, { fit: 'fill' })
-      .raw()
-      .toBuffer();
-    const shown = await onStage(page, columns, rows);
-    const off = wanted.map((value, i) => Math.abs(value - (shown[i] ?? 0)));
-    const mean = off.reduce((sum, each) => sum + each, 0) / off.length;
-    // its colours taken as sRGB would be off by 11, measured
-    expect(mean, `orientation ${orientation}`).toBeLessThan(6);
-    await page.goto('/own');
-    await page
-      .getByRole('button', { name: /^More for/ })
-      .first()
-      .click();
-    await page.getByRole('menuitem', { name: 'Delete' }).click();
-    await expect(page.getByText('Your bench is empty')).toBeVisible();
   }
 });
 

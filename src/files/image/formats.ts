@@ -1,8 +1,9 @@
 import type { Artwork } from '@/core/model';
 import type { Result } from '@/core/result';
-import { isJpeg, readJpeg } from './jpeg';
-import { isPng, readPng } from './png';
-import { isWebp, readWebp } from './webp';
+import { exifOfJpeg, isJpeg, readJpeg } from './jpeg';
+import { exifOfPng, isPng, readPng } from './png';
+import type { Stretch } from './stretch';
+import { exifOfWebp, isWebp, readWebp } from './webp';
 
 type Mime = Artwork['mime'];
 
@@ -16,13 +17,15 @@ interface ImageFormat {
   readonly size: (
     bytes: Uint8Array,
   ) => Result<{ width: number; height: number; transparent: boolean }>;
+  /** Where its EXIF stands, in order; `bytes` are whole. */
+  readonly exif: (bytes: Uint8Array) => Stretch[];
 }
 
 /** Every picture format that is taken in. */
 export const IMAGE_FORMATS: readonly ImageFormat[] = [
-  { mime: 'image/png', ending: 'png', recognises: isPng, size: readPng },
-  { mime: 'image/jpeg', ending: 'jpg', recognises: isJpeg, size: readJpeg },
-  { mime: 'image/webp', ending: 'webp', recognises: isWebp, size: readWebp },
+  { mime: 'image/png', ending: 'png', recognises: isPng, size: readPng, exif: exifOfPng },
+  { mime: 'image/jpeg', ending: 'jpg', recognises: isJpeg, size: readJpeg, exif: exifOfJpeg },
+  { mime: 'image/webp', ending: 'webp', recognises: isWebp, size: readWebp, exif: exifOfWebp },
 ];
 
 /** The file ending of a format. */

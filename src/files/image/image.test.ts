@@ -1,6 +1,6 @@
 import { clearPngPicture, jpegPicture, pngPicture } from '@tests/support/pictures';
 import sharp, { type Sharp } from 'sharp';
-import { inspectImage, isOneColour, oneColourOf, oneColourPng, readPng } from '.';
+import { asStored, inspectImage, isOneColour, oneColourOf, oneColourPng, readPng } from '.';
 
 const reason = (bytes: Uint8Array): string => {
   const facts = inspectImage(bytes);
@@ -58,6 +58,36 @@ test.each([1, 3, 6, 8])('a JPEG says its EXIF orientation %d', async (orientatio
   expect(inspectImage(await jpegPicture(120, 80, orientation))).toMatchObject({
     ok: true,
     value: { mime: 'image/jpeg', storedWidthPx: 120, storedHeightPx: 80, orientation },
+  });
+});
+
+describe('a picture as it is stored says nothing of which way up it is', () => {
+  const turned = (picture: Sharp) =>
+    picture.withMetadata({ orientation: 6, icc: 'p3', exif: { IFD0: { Copyright: 'odd' } } });
+  test.each([
+    ['JPEG', (picture: Sharp) => picture.jpeg()],
+    ['PNG', (picture: Sharp) => picture.png()],
+    ['lossy WebP', (picture: Sharp) => picture.webp()],
+    ['lossless WebP', (picture: Sharp) => picture.ensureAlpha(0.5).webp({ lossless: true })],
+  ])('a %s, the same pixels in the same colour space', async (_kind, encode) => {
+    const bytes = new Uint8Array(await turned(encode(sharp(await pngPicture(120, 80)))).toBuffer());
+    expect(inspectImage(bytes)).toMatchObject({ value: { orientation: 6 } });
+    const stored = Buffer.concat(asStored(bytes));
+    expect(inspectImage(stored)).toMatchObject({
+      value: { orientation: 1, storedWidthPx: 120, storedHeightPx: 80 },
+    });
+    const found = await sharp(stored).metadata();
+    expect(found).toMatchObject({ width: 120, height: 80 });
+    expect([found.orientation ?? 1, found.exif, found.icc === undefined]).toEqual([
+      ...[1, undefined, false],
+    ]);
+    const pixels = (file: Uint8Array) => sharp(file).raw().toBuffer();
+    expect(await pixels(stored)).toEqual(await pixels(bytes));
+  });
+
+  test('one that says nothing is left as it is', async () => {
+    const plain = new Uint8Array(await pngPicture(12, 8));
+    expect(asStored(plain)).toEqual([plain]);
   });
 });
 

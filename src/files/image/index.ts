@@ -1,3 +1,4 @@
+export { asStored } from './asStored';
 export { endingOf } from './formats';
 export { iccProfileOf, checkedProfile, type IccProfile } from './icc';
 export { inspectImage, type ImageFacts } from './inspect';

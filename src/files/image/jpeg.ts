@@ -1,4 +1,5 @@
 import { failure, success, type Result } from '@/core/result';
+import { signsAt, viewOf, type Stretch } from './stretch';
 
 const TRUNCATED =
   'The JPEG ends in the middle: it was cut short when copied or saved. Copy it again.';
@@ -21,7 +22,7 @@ function hasEnd(bytes: Uint8Array): boolean {
 export function readJpeg(
   bytes: Uint8Array,
 ): Result<{ width: number; height: number; transparent: false }> {
-  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  const view = viewOf(bytes);
   let at = 2;
   while (at + 9 < bytes.length) {
     if (bytes[at] !== 0xff) return failure(TRUNCATED);
@@ -38,4 +39,23 @@ export function readJpeg(
     at += 2 + view.getUint16(at + 2);
   }
   return failure(TRUNCATED);
+}
+
+/** Start of scan: what follows is the picture itself. */
+const SCAN = 0xda;
+/** An application's own segment, where EXIF stands. */
+const APP1 = 0xe1;
+
+/** Where EXIF stands before the picture (ITU-T T.81 B.1.1.3; Exif 2.32 §4.5.4). */
+export function exifOfJpeg(bytes: Uint8Array): Stretch[] {
+  const found: Stretch[] = [];
+  const view = viewOf(bytes);
+  let at = 2;
+  while (at + 4 <= bytes.length && bytes[at] === 0xff && bytes[at + 1] !== SCAN) {
+    const marker = bytes[at + 1];
+    const next = marker === 0xff ? at + 1 : at + 2 + view.getUint16(at + 2);
+    if (marker === APP1 && signsAt(bytes, at + 4, 6) === 'Exif\0\0') found.push([at, next]);
+    at = next;
+  }
+  return found;
 }

@@ -1,4 +1,5 @@
 import { failure, success, type Result } from '@/core/result';
+import { signsAt, viewOf, type Stretch } from './stretch';
 
 /** What a PNG says of itself (W3C PNG specification, 3rd edition, §11). */
 export interface PngStructure {
@@ -27,7 +28,7 @@ export const isPng = (bytes: Uint8Array): boolean =>
 
 /** Walks the chunks to IEND without decoding, so that a cut-off file is known at once. */
 export function readPng(bytes: Uint8Array): Result<PngStructure> {
-  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  const view = viewOf(bytes);
   if (bytes.length < 33) return failure(TRUNCATED);
   const idat: Uint8Array[] = [];
   let palette: Uint8Array | null = null;
@@ -36,7 +37,7 @@ export function readPng(bytes: Uint8Array): Result<PngStructure> {
   for (;;) {
     if (at + 12 > bytes.length) return failure(TRUNCATED);
     const length = view.getUint32(at);
-    const type = String.fromCharCode(...bytes.subarray(at + 4, at + 8));
+    const type = signsAt(bytes, at + 4, 4);
     const end = at + 8 + length;
     if (end + 4 > bytes.length) return failure(TRUNCATED);
     const data = bytes.subarray(at + 8, end);
@@ -63,4 +64,16 @@ export function readPng(bytes: Uint8Array): Result<PngStructure> {
     opacities,
     idat,
   });
+}
+
+/** Where EXIF stands (W3C PNG specification, 3rd edition, §11.3.4.5). */
+export function exifOfPng(bytes: Uint8Array): Stretch[] {
+  const found: Stretch[] = [];
+  const view = viewOf(bytes);
+  for (let at = 8; at + 12 <= bytes.length;) {
+    const next = at + 12 + view.getUint32(at);
+    if (signsAt(bytes, at + 4, 4) === 'eXIf') found.push([at, next]);
+    at = next;
+  }
+  return found;
 }

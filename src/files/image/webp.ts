@@ -1,10 +1,10 @@
 import { failure, success, type Result } from '@/core/result';
+import { signsAt, viewOf, type Stretch } from './stretch';
 
 const TRUNCATED =
   'The WebP ends in the middle: it was cut short when copied or saved. Copy it again.';
 
-const fourCc = (bytes: Uint8Array, at: number): string =>
-  String.fromCharCode(...bytes.subarray(at, at + 4));
+const fourCc = (bytes: Uint8Array, at: number): string => signsAt(bytes, at, 4);
 
 /** RIFF container with the form type WEBP (RFC 9649 §2.3). */
 export const isWebp = (bytes: Uint8Array): boolean =>
@@ -15,7 +15,7 @@ export function readWebp(
   bytes: Uint8Array,
 ): Result<{ width: number; height: number; transparent: boolean }> {
   if (bytes.length < 30) return failure(TRUNCATED);
-  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  const view = viewOf(bytes);
   if (view.getUint32(4, true) + 8 > bytes.length) return failure(TRUNCATED);
   switch (fourCc(bytes, 12)) {
     case 'VP8X': {
@@ -39,4 +39,28 @@ export function readWebp(
     default:
       return failure('The WebP holds no picture. Save it again from the program it came from.');
   }
+}
+
+/** Where EXIF stands (RFC 9649 §2.7.1.5); chunks are padded to an even length. */
+export function exifOfWebp(bytes: Uint8Array): Stretch[] {
+  const found: Stretch[] = [];
+  const view = viewOf(bytes);
+  for (let at = 12; at + 8 <= bytes.length;) {
+    const size = view.getUint32(at + 4, true);
+    const next = at + 8 + size + (size % 2);
+    if (fourCc(bytes, at) === 'EXIF') found.push([at, next]);
+    at = next;
+  }
+  return found;
+}
+
+/** The bit of a VP8X chunk's flags that says EXIF follows (RFC 9649 §2.7.1). */
+const EXIF_FLAG = 0x08;
+
+/** What a WebP begins with once it has lost its EXIF of so many bytes. */
+export function headWithoutExif(bytes: Uint8Array<ArrayBuffer>, lost: number) {
+  const head = bytes.slice(0, 30);
+  viewOf(head).setUint32(4, viewOf(bytes).getUint32(4, true) - lost, true);
+  if (fourCc(head, 12) === 'VP8X') head[20] = (head[20] ?? 0) & ~EXIF_FLAG;
+  return head;
 }
