@@ -57,18 +57,22 @@ export const warmUpForLines = (lines: number): void => warmUp(workersFor(lines))
 /**
  * Takes lines of lettering in on several workers, so that the page only draws them and keeps what comes.
  * @param draw draws the nth line; null where it has no words. @param keep keeps a line that was taken in, while others still are.
- * @returns what was made of each line by keeping it.
+ * @returns what was made of each line by keeping it, or why one could not be kept: none is begun after it.
  */
 export const letteringTask = <T>(
   count: number,
   draw: (nth: number) => Promise<DrawnLine | null>,
-  keep: (taken: TakenIn) => Promise<T>,
+  keep: (taken: TakenIn) => Promise<Result<T>>,
   onProgress: OnProgress,
 ) =>
   runTask<Result<readonly T[]>>(async (first, progress, another) => {
-    const kept: Promise<T>[] = [];
+    const kept: Promise<Result<T>>[] = [];
     let next = 0;
     let failed: Result<never> | null = null;
+    const told = (one: Result<T>): Result<T> => {
+      if (!one.ok) failed ??= one;
+      return one;
+    };
     const drawNext = async () => {
       if (next >= count || failed) return null;
       const nth = next++;
@@ -84,14 +88,15 @@ export const letteringTask = <T>(
         // the next is drawn while this one is taken in
         const later = drawNext();
         const one = await taking;
-        if (one.ok) kept[nth] = keep(one.value);
+        if (one.ok) kept[nth] = keep(one.value).then(told);
         else failed ??= one;
         drawn = await later;
       }
     };
     const others = Array.from({ length: workersFor(count) - 1 }, another);
     await Promise.all([first, ...others].map(takeIn));
-    return failed ?? success(await Promise.all(kept));
+    const all = await Promise.all(kept);
+    return failed ?? success(all.flatMap((one) => (one.ok ? [one.value] : [])));
   }, onProgress);
 
 /** Reads the pages of a print file as pixels, off the main thread. */

@@ -1,4 +1,4 @@
-import { expect, saved, startMug, test } from './bench';
+import { expect, field, goTo, saved, startMug, startOn, test } from './bench';
 
 test('two tabs on one job: the idle one follows, and a clash is put to the person', async ({
   page,
@@ -29,6 +29,37 @@ test('two tabs on one job: the idle one follows, and a clash is put to the perso
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Handle gap')).toHaveValue('1 in');
   await saved(page);
+});
+
+test('names lettered while storage is full: said once, none tried in vain, the list stays', async ({
+  page,
+}) => {
+  const names = Array.from({ length: 16 }, (_, i) => `Guest ${i + 1}`);
+  await page.goto('/own');
+  await startOn(page, 'Round coaster, 4 in');
+  await goTo(page, 'Art');
+  await saved(page);
+  await page.getByRole('button', { name: /^Lettering and names/ }).click();
+  await field(page, 'Words').fill('{name}');
+  await field(page, 'Names, one a line').fill(names.join('\n'));
+  const tries = await page.evaluateHandle(() => {
+    const put = IDBObjectStore.prototype.put;
+    const told = { count: 0, again: () => void (IDBObjectStore.prototype.put = put) };
+    IDBObjectStore.prototype.put = () => {
+      told.count++;
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+    return told;
+  });
+  const add = page.getByRole('button', { name: 'Add as a new line' });
+  await add.click();
+  await expect(page.getByRole('alert').filter({ hasText: /storage is full/ })).toHaveCount(1);
+  await expect(field(page, 'Names, one a line')).toHaveValue(names.join('\n'));
+  // those that were under way when the first was refused, on so many workers as there are
+  expect(await tries.evaluate(({ count }) => count)).toBeLessThanOrEqual(6);
+  await tries.evaluate(({ again }) => again());
+  await add.click();
+  await expect(page.getByText('16 things in 16 rows.')).toBeVisible({ timeout: 60_000 });
 });
 
 test('storage that is full is said, and what is on the screen stays', async ({ page }) => {

@@ -4,6 +4,7 @@ import { startTransition, useState } from 'react';
 import type { Room } from '@/core/art';
 import { replaceArt, withFirstSize } from '@/core/job';
 import { MAX_ARTS, readAhead, type Artwork, type TextSpec } from '@/core/model';
+import { failure, success, type Result } from '@/core/result';
 import { putArt, storageProblem, newId } from '@/store';
 import { drawText } from '@/ui/art/drawText';
 import { useFileIntake, type PageQuestion } from '@/ui/art/useFileIntake';
@@ -50,16 +51,20 @@ export function useTakeIn(selection: Selection): TakeIn {
     return null;
   };
 
-  async function stored(taken: TakenIn | null): Promise<Artwork | null> {
-    if (!taken) return null;
-    const { art, blob, preview } = taken;
+  async function putAway({ art, blob, preview }: TakenIn): Promise<Result<Artwork>> {
     try {
       await putArt(store, { sha256: art.sha256, blob, preview });
       readAhead(art);
-      return art;
+      return success(art);
     } catch (error) {
-      return refuse(storageProblem(error));
+      return failure(storageProblem(error));
     }
+  }
+
+  async function stored(taken: TakenIn | null): Promise<Artwork | null> {
+    if (!taken) return null;
+    const kept = await putAway(taken);
+    return kept.ok ? kept.value : refuse(kept.reason);
   }
 
   const keep = async (blob: Blob, name: string, more: Partial<Artwork>) =>
@@ -76,14 +81,13 @@ export function useTakeIn(selection: Selection): TakeIn {
       letteringTask(
         lines.length,
         (nth) => drawText(spec, lines[nth] ?? ''),
-        (line) => stored({ ...line, art: { ...line.art, text: spec } }),
+        (line) => putAway({ ...line, art: { ...line.art, text: spec } }),
         onProgress,
       ),
     );
     if (!taken) return null;
     if (!taken.ok) return refuse(taken.reason);
-    const arts = taken.value.filter((art) => art !== null);
-    return arts.length === lines.length ? arts : null;
+    return [...taken.value];
   }
 
   const take = async (file: File): Promise<Artwork | null> => {
