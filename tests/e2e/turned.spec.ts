@@ -129,7 +129,7 @@ test('a turned picture is printed the way up it is seen: by pixels, as a see-thr
         const place = corner.x + dx + (corner.y + dy) * info.width;
         // its stored right half is its upright lower half
         const seen =
-          opaque || mark.y + dy > 600 * (520 / 1200) ? value : (value * 128 + 255 * 127) / 255;
+          opaque || mark.y + dy > stored.width / 2 ? value : (value * 128 + 255 * 127) / 255;
         expect(Math.abs((data[place * 3 + channel] ?? 0) - seen), `${dx}, ${dy}`).toBeLessThan(8);
       }
   };

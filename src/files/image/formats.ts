@@ -2,8 +2,8 @@ import type { Artwork } from '@/core/model';
 import type { Result } from '@/core/result';
 import { exifOfJpeg, isJpeg, readJpeg } from './jpeg';
 import { exifOfPng, isPng, readPng } from './png';
-import type { Stretch } from './stretch';
-import { exifOfWebp, isWebp, readWebp } from './webp';
+import { cutOut } from './stretch';
+import { isWebp, readWebp, webpWithoutExif } from './webp';
 
 type Mime = Artwork['mime'];
 
@@ -17,15 +17,33 @@ interface ImageFormat {
   readonly size: (
     bytes: Uint8Array,
   ) => Result<{ width: number; height: number; transparent: boolean }>;
-  /** Where its EXIF stands, in order; `bytes` are whole. */
-  readonly exif: (bytes: Uint8Array) => Stretch[];
+  /** The same picture without EXIF, in parts. */
+  readonly withoutExif: (bytes: Uint8Array<ArrayBuffer>) => Uint8Array<ArrayBuffer>[];
 }
 
 /** Every picture format that is taken in. */
 export const IMAGE_FORMATS: readonly ImageFormat[] = [
-  { mime: 'image/png', ending: 'png', recognises: isPng, size: readPng, exif: exifOfPng },
-  { mime: 'image/jpeg', ending: 'jpg', recognises: isJpeg, size: readJpeg, exif: exifOfJpeg },
-  { mime: 'image/webp', ending: 'webp', recognises: isWebp, size: readWebp, exif: exifOfWebp },
+  {
+    mime: 'image/png',
+    ending: 'png',
+    recognises: isPng,
+    size: readPng,
+    withoutExif: (bytes) => cutOut(bytes, exifOfPng(bytes)),
+  },
+  {
+    mime: 'image/jpeg',
+    ending: 'jpg',
+    recognises: isJpeg,
+    size: readJpeg,
+    withoutExif: (bytes) => cutOut(bytes, exifOfJpeg(bytes)),
+  },
+  {
+    mime: 'image/webp',
+    ending: 'webp',
+    recognises: isWebp,
+    size: readWebp,
+    withoutExif: webpWithoutExif,
+  },
 ];
 
 /** The file ending of a format. */

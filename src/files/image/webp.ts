@@ -1,5 +1,5 @@
 import { failure, success, type Result } from '@/core/result';
-import { signsAt, viewOf, type Stretch } from './stretch';
+import { cutOut, signsAt, viewOf, type Stretch } from './stretch';
 
 const TRUNCATED =
   'The WebP ends in the middle: it was cut short when copied or saved. Copy it again.';
@@ -42,7 +42,7 @@ export function readWebp(
 }
 
 /** Where EXIF stands (RFC 9649 §2.7.1.5); chunks are padded to an even length. */
-export function exifOfWebp(bytes: Uint8Array): Stretch[] {
+function exifOfWebp(bytes: Uint8Array): Stretch[] {
   const found: Stretch[] = [];
   const view = viewOf(bytes);
   for (let at = 12; at + 8 <= bytes.length;) {
@@ -57,10 +57,13 @@ export function exifOfWebp(bytes: Uint8Array): Stretch[] {
 /** The bit of a VP8X chunk's flags that says EXIF follows (RFC 9649 §2.7.1). */
 const EXIF_FLAG = 0x08;
 
-/** What a WebP begins with once it has lost its EXIF of so many bytes. */
-export function headWithoutExif(bytes: Uint8Array<ArrayBuffer>, lost: number) {
-  const head = bytes.slice(0, 30);
-  viewOf(head).setUint32(4, viewOf(bytes).getUint32(4, true) - lost, true);
+/** A WebP without EXIF, in parts: it says how long it is, and whether EXIF follows. */
+export function webpWithoutExif(bytes: Uint8Array<ArrayBuffer>): Uint8Array<ArrayBuffer>[] {
+  const [first = bytes, ...rest] = cutOut(bytes, exifOfWebp(bytes));
+  if (rest.length === 0) return [bytes];
+  const head = first.slice();
+  const length = rest.reduce((sum, part) => sum + part.length, head.length);
+  viewOf(head).setUint32(4, length - 8, true);
   if (fourCc(head, 12) === 'VP8X') head[20] = (head[20] ?? 0) & ~EXIF_FLAG;
-  return head;
+  return [head, ...rest];
 }
