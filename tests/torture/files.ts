@@ -1,6 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { zipSync, strToU8 } from 'fflate';
-import { inspectImage } from '@/files/image';
+import { asStored, inspectImage } from '@/files/image';
 import { readJobFile } from '@/files/jobFile';
 import { readPatchList } from '@/files/chartFile';
 import { readLogJson } from '@/files/logFile';
@@ -9,7 +9,7 @@ import { toBackup } from '@/files/backup';
 import { openBackup } from '@/files/backup/zip';
 import { readBlanksFile } from '@/files/shelfFile';
 import { beginsAsSvg } from '@/files/svg/sniff';
-import sharp from 'sharp';
+import sharp, { type Sharp } from 'sharp';
 import { pngPicture } from '../support/pictures';
 import { seeded } from '@/demo/paint';
 import { LONGEST_S, type Ordeal } from './ordeal';
@@ -42,17 +42,25 @@ const backupOf = (record: string): Uint8Array => {
   return zipSync({ 'backup.json': strToU8(JSON.stringify(toBackup([kept], [], [], new Date(0)))) });
 };
 
+/** What is done with a picture file before it is decoded. */
+const lookedInto: Reader = (bytes) => [
+  inspectImage(bytes),
+  asStored(bytes as Uint8Array<ArrayBuffer>),
+];
+
 async function samples(): Promise<readonly (readonly [string, Uint8Array, Reader])[]> {
   const folder = 'tests/fixtures/documents';
-  const png = new Uint8Array(await pngPicture(40, 30));
+  const png = sharp(await pngPicture(40, 30)).withMetadata({ orientation: 6 });
+  const turned = async (encode: (picture: Sharp) => Sharp) =>
+    new Uint8Array(await encode(png.clone()).toBuffer());
   const comments = `${'<!-- x -->'.repeat(3000)}<svg width="1mm" height="1mm"/>`;
   const jobs = readdirSync(folder)
     .filter((name) => name.startsWith('job-file'))
     .map((name) => zipSync({ 'job.json': strToU8(readFileSync(`${folder}/${name}`, 'utf8')) }));
   return [
-    ['png', png, inspectImage],
-    ['jpeg', new Uint8Array(await sharp(png).jpeg().toBuffer()), inspectImage],
-    ['webp', new Uint8Array(await sharp(png).webp().toBuffer()), inspectImage],
+    ['png', await turned((picture) => picture.png()), lookedInto],
+    ['jpeg', await turned((picture) => picture.jpeg()), lookedInto],
+    ['webp', await turned((picture) => picture.webp()), lookedInto],
     [
       'backup',
       backupOf(readFileSync(`${folder}/record.v3.json`, 'utf8')),
