@@ -28,6 +28,21 @@ export interface Placed {
   readonly of: string;
   /** Whether it is the design's picture; else the own one of some item. */
   readonly own: boolean;
+  /** Where level lines cross a region, found once for all placements of a plan: items often have theirs in one place. */
+  readonly crossings: typeof crossingsAlong;
+}
+
+/** What finds crossings and keeps them, as long as it is kept itself. */
+function keptCrossings(): typeof crossingsAlong {
+  const known = new WeakMap<Region, Map<string, number[][]>>();
+  return (region, firstY, stepY, lines) => {
+    const ofRegion = known.get(region) ?? new Map<string, number[][]>();
+    known.set(region, ofRegion);
+    const asked = `${firstY} ${stepY} ${lines}`;
+    const found = ofRegion.get(asked) ?? crossingsAlong(region, firstY, stepY, lines);
+    ofRegion.set(asked, found);
+    return found;
+  };
 }
 
 const known = new WeakMap<Findings, readonly Placed[]>();
@@ -44,6 +59,7 @@ export function everyPlacement(findings: Findings): readonly Placed[] {
 
 function placementsOf({ job, pieces, faces }: Findings): Placed[] {
   const seen = new Set<string>();
+  const crossings = keptCrossings();
   return pieces.flatMap((piece) =>
     piece.arts.flatMap((placed) => {
       const { placementId, artSha256 } = placed;
@@ -56,7 +72,7 @@ function placementsOf({ job, pieces, faces }: Findings): Placed[] {
       if (!art || !placement || !slot || !face) return [];
       const own = artSha256 === placement.artSha256;
       const of = own ? placementId : `${placementId}-${artSha256.slice(0, 8)}`;
-      return [{ piece, slot, face, placed, art, placement, of, own }];
+      return [{ piece, slot, face, placed, art, placement, of, own, crossings }];
     }),
   );
 }
@@ -95,7 +111,10 @@ export const inBox = (one: Placed, box: Box): Placed => ({
  * Share of an artwork's detail that lies in a region of its face (0–1): by its map of detail where it
  * was measured, by area where not.
  */
-export function detailShareIn({ art, placed, slot }: Placed, region: Region): number {
+export function detailShareIn(
+  { art, placed, slot, crossings: crossingsOf }: Placed,
+  region: Region,
+): number {
   const toFace = chain(placed.matrix, inverse(slot.toStrip));
   const within = boxWithin(region, mapBox(toFace, UNIT));
   if (within !== null) return within ? 1 : 0;
@@ -115,7 +134,7 @@ export function detailShareIn({ art, placed, slot }: Placed, region: Region): nu
   };
   const perStep = (upright ? toFace[0] : toFace[2]) / along;
   const firstY = startOf(0).y;
-  const crossings = crossingsAlong(region, firstY, (startOf(lines).y - firstY) / lines, lines);
+  const crossings = crossingsOf(region, firstY, (startOf(lines).y - firstY) / lines, lines);
   let inside = 0;
   for (let line = 0; line < lines; line++) {
     const at = crossings[line] ?? [];
