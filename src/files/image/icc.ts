@@ -1,4 +1,5 @@
 import { Unzlib } from 'fflate';
+import { chunksOf } from './pngChunk';
 
 /** Larger profiles are not carried along, bytes. */
 const MOST_BYTES = 4_000_000;
@@ -90,17 +91,11 @@ function unpacked(packed: Uint8Array): Uint8Array | null {
 
 /** The profile of a PNG: a name, how it is packed, and it (W3C PNG §11.3.2.3). */
 function ofPng(bytes: Uint8Array): Uint8Array | null {
-  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-  for (let at = 8; at + 12 <= bytes.length;) {
-    const length = view.getUint32(at);
-    const kind = ascii(bytes, at + 4, 4);
-    if (kind === 'IDAT' || kind === 'IEND') return null;
-    if (kind === 'iCCP') {
-      const body = bytes.subarray(at + 8, at + 8 + length);
-      const end = body.indexOf(0);
-      return end < 0 || body[end + 1] !== 0 ? null : unpacked(body.subarray(end + 2));
-    }
-    at += 12 + length;
+  for (const { type, data } of chunksOf(bytes)) {
+    if (type === 'IDAT') return null;
+    if (type !== 'iCCP') continue;
+    const end = data.indexOf(0);
+    return end < 0 || data[end + 1] !== 0 ? null : unpacked(data.subarray(end + 2));
   }
   return null;
 }

@@ -1,5 +1,6 @@
 import { failure, success, type Result } from '@/core/result';
-import { signsAt, viewOf, type Stretch } from './stretch';
+import { chunksOf } from './pngChunk';
+import { viewOf, type Stretch } from './stretch';
 
 /** What a PNG says of itself (W3C PNG specification, 3rd edition, §11). */
 export interface PngStructure {
@@ -33,20 +34,14 @@ export function readPng(bytes: Uint8Array): Result<PngStructure> {
   const idat: Uint8Array[] = [];
   let palette: Uint8Array | null = null;
   let opacities: Uint8Array | null = null;
-  let at = 8;
-  for (;;) {
-    if (at + 12 > bytes.length) return failure(TRUNCATED);
-    const length = view.getUint32(at);
-    const type = signsAt(bytes, at + 4, 4);
-    const end = at + 8 + length;
-    if (end + 4 > bytes.length) return failure(TRUNCATED);
-    const data = bytes.subarray(at + 8, end);
+  let whole = false;
+  for (const { type, data } of chunksOf(bytes)) {
     if (type === 'IDAT') idat.push(data);
     if (type === 'PLTE') palette = data;
     if (type === 'tRNS') opacities = data;
-    if (type === 'IEND') break;
-    at = end + 4;
+    whole = type === 'IEND';
   }
+  if (!whole) return failure(TRUNCATED);
   const width = view.getUint32(16);
   const height = view.getUint32(20);
   if (width === 0 || height === 0 || idat.length === 0) {
@@ -67,13 +62,5 @@ export function readPng(bytes: Uint8Array): Result<PngStructure> {
 }
 
 /** Where EXIF stands (W3C PNG specification, 3rd edition, §11.3.4.5). */
-export function exifOfPng(bytes: Uint8Array): Stretch[] {
-  const found: Stretch[] = [];
-  const view = viewOf(bytes);
-  for (let at = 8; at + 12 <= bytes.length;) {
-    const next = at + 12 + view.getUint32(at);
-    if (signsAt(bytes, at + 4, 4) === 'eXIf') found.push([at, next]);
-    at = next;
-  }
-  return found;
-}
+export const exifOfPng = (bytes: Uint8Array): Stretch[] =>
+  [...chunksOf(bytes)].flatMap(({ type, from, to }) => (type === 'eXIf' ? [[from, to]] : []));

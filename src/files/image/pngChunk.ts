@@ -1,3 +1,30 @@
+import { signsAt, viewOf } from './stretch';
+
+/** A chunk where it stands in a PNG: what it is called, what it holds, and from where up to where it reaches in the file. */
+export interface FoundChunk {
+  readonly type: string;
+  readonly data: Uint8Array;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The length of what every PNG begins with. */
+const SIGNATURE_LENGTH = 8;
+
+/** The chunks of a PNG in order, up to the end of the picture or to the last that is whole (W3C PNG, 3rd edition, §5.3). */
+export function* chunksOf(bytes: Uint8Array): Generator<FoundChunk> {
+  const view = viewOf(bytes);
+  for (let from = SIGNATURE_LENGTH; from + 12 <= bytes.length;) {
+    const end = from + 8 + view.getUint32(from);
+    const to = end + 4;
+    if (to > bytes.length) return;
+    const type = signsAt(bytes, from + 4, 4);
+    yield { type, data: bytes.subarray(from + 8, end), from, to };
+    if (type === 'IEND') return;
+    from = to;
+  }
+}
+
 /** CRC-32 of PNG chunks (ISO/IEC 15948 annex D). */
 function crc32(bytes: Uint8Array): number {
   let crc = 0xffffffff;
