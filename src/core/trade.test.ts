@@ -175,6 +175,11 @@ const MISTAKES: readonly (readonly [string, Job, CheckCode])[] = [
     sized(jobOn('tee', artwork({ storedWidthPx: 400, storedHeightPx: 400 })), 10),
     'resolution',
   ],
+  [
+    'a picture in the four inks of a press, it does not say which',
+    sized(jobOn('tee', artwork({ coloursTold: false })), 8),
+    'colours-untold',
+  ],
   ['firm pressure on a thin disc', pressed(medallion, 'firm'), 'cracks'],
   ['an iron for dye', on(tee, 'iron'), 'iron-dye'],
   [

@@ -82,7 +82,8 @@ export async function takeInPicture(
   const bytes = new Uint8Array(await blob.arrayBuffer());
   const facts = inspectImage(bytes);
   if (!facts.ok) return failure(`“${pictureName(name)}”: ${facts.reason}`);
-  const { storedWidthPx, storedHeightPx, mime, orientation, mayBeClear } = facts.value;
+  const { mayBeClear, ...told } = facts.value;
+  const { storedWidthPx, storedHeightPx, mime } = told;
 
   onProgress({ doing: 'Decoding the picture', share: 0.25 });
   const opening = made ?? openPicture(bytes, facts.value, PREVIEW_PX);
@@ -123,11 +124,7 @@ export async function takeInPicture(
   const art: Artwork = {
     sha256: await sha256,
     name: pictureName(name),
-    mime,
-    bytes: bytes.length,
-    storedWidthPx,
-    storedHeightPx,
-    orientation,
+    ...told,
     transparentShare,
     realMm: null,
     sourceNote: '',

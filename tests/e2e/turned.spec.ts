@@ -3,27 +3,8 @@ import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import sharp from 'sharp';
 import { rawPicture } from '../support/pictures';
-import { findCorner, HALF_CLEAR_MARK } from '../support/rendered';
+import { findCorner, HALF_CLEAR_MARK, onStage } from '../support/rendered';
 import { downloaded, expect, givePicture, goTo, saved, startMug, test } from './bench';
-
-/** Means over a grid of so many cells of the picture on the stage, RGB. */
-const onStage = (page: Page, columns: number, rows: number): Promise<number[]> =>
-  page
-    .locator('svg image')
-    .first()
-    .evaluate(
-      async (image: SVGImageElement, [across, down]) => {
-        const picture = new Image();
-        picture.src = image.href.baseVal;
-        await picture.decode();
-        const brush = new OffscreenCanvas(across, down).getContext('2d');
-        if (!brush) throw new Error('no canvas');
-        brush.imageSmoothingQuality = 'high';
-        brush.drawImage(picture, 0, 0, across, down);
-        return [...brush.getImageData(0, 0, across, down).data].filter((_, i) => i % 4 < 3);
-      },
-      [columns, rows] as const,
-    );
 
 /** Takes the decoding of frames away from the page's workers, as in a browser that has none. */
 async function withoutFrames(page: Page): Promise<{ readonly away: () => number }> {

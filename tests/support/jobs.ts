@@ -29,6 +29,7 @@ export const artwork = (part: Partial<Artwork> = {}): Artwork => ({
   storedHeightPx: 1200,
   orientation: 1,
   transparentShare: 0,
+  coloursTold: true,
   realMm: null,
   sourceNote: '',
   madeFrom: null,

@@ -23,6 +23,7 @@ const TEST_DOTS_PER_MM = 150 / MM_PER_INCH;
 /** Stands in for the browser's decoder: sharp decodes as stored, zlib packs. */
 const decodeWithSharp: PixelTools['decode'] = async (bytes) => {
   const { data, info } = await sharp(bytes)
+    .toColourspace('srgb')
     .ensureAlpha()
     .raw()
     .toBuffer({ resolveWithObject: true });

@@ -1,3 +1,24 @@
+import type { Page } from '@playwright/test';
+
+/** Means over a grid of so many cells of the picture on the stage, RGB. */
+export const onStage = (page: Page, columns: number, rows: number): Promise<number[]> =>
+  page
+    .locator('svg image')
+    .first()
+    .evaluate(
+      async (image: SVGImageElement, [across, down]) => {
+        const picture = new Image();
+        picture.src = image.href.baseVal;
+        await picture.decode();
+        const brush = new OffscreenCanvas(across, down).getContext('2d');
+        if (!brush) throw new Error('no canvas');
+        brush.imageSmoothingQuality = 'high';
+        brush.drawImage(picture, 0, 0, across, down);
+        return [...brush.getImageData(0, 0, across, down).data].filter((_, i) => i % 4 < 3);
+      },
+      [columns, rows] as const,
+    );
+
 /** What the dark mark of a picture prints as where it is half see-through. */
 export const HALF_CLEAR_MARK = 137;
 

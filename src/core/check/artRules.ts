@@ -15,6 +15,8 @@ export const ART_KINDS = {
   'no-art': at('art'),
   /** Few pixels per inch; `soft` where it only may look soft. */
   resolution: at<{ art: string; ppi: number; soft: boolean }>('art'),
+  /** In inks that its file does not name. */
+  'colours-untold': at<{ art: string }>('art'),
   /** Out of proportion: wider by this share of what its height asks for, or narrower. */
   stretch: at<Size & { share: number }>('art'),
   /** A share of its detail is cut off by the edge; `covers` where it was meant to cover. */
@@ -48,6 +50,12 @@ const resolution = perArt(({ placed, art, placement, of }, { transfer }) => {
   if (verdict === 'sharp') return null;
   return found('resolution', 'warn', { art: art.name, ppi, soft: verdict === 'soft' }, { of });
 });
+
+const coloursUntold = perArt(({ art, of }, { transfer }) =>
+  art.coloursTold || transfer.made === 'cut from one colour'
+    ? null
+    : found('colours-untold', 'warn', { art: art.name }, { of }),
+);
 
 const stretched = perArt((one, { job }) => {
   const { placed, art, placement, slot, of } = one;
@@ -140,6 +148,7 @@ export const ART_RULES: readonly ArtRule[] = [
   cutTooWide,
   whiteBox,
   resolution,
+  coloursUntold,
   stretched,
   cutOff,
   bleedShort,

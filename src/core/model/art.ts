@@ -123,6 +123,8 @@ export const artworkSchema = z.object({
   ),
   /** Share of pixels that are not fully opaque, 0–1. */
   transparentShare: share,
+  /** Whether its file says which colours it is in: four inks of a press without a profile can be any. */
+  coloursTold: withDefault(z.boolean(), true),
   /** Its size where the file says one in real units (SVG, PDF page, lettering). */
   realMm: withDefault(
     z.nullable(z.object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })),

@@ -1,6 +1,6 @@
 import type { Artwork } from '@/core/model';
 import type { Result } from '@/core/result';
-import { exifOfJpeg, isJpeg, readJpeg } from './jpeg';
+import { exifOfJpeg, isJpeg, readJpeg, tellsColours } from './jpeg';
 import { exifOfPng, isPng, readPng } from './png';
 import { cutOut } from './stretch';
 import { isWebp, readWebp, webpWithoutExif } from './webp';
@@ -17,6 +17,8 @@ interface ImageFormat {
   readonly size: (
     bytes: Uint8Array,
   ) => Result<{ width: number; height: number; transparent: boolean }>;
+  /** Whether it says which colours it is in. */
+  readonly coloursTold: (bytes: Uint8Array) => boolean;
   /** The same picture without EXIF, in parts. */
   readonly withoutExif: (bytes: Uint8Array<ArrayBuffer>) => Uint8Array<ArrayBuffer>[];
 }
@@ -28,6 +30,7 @@ export const IMAGE_FORMATS: readonly ImageFormat[] = [
     ending: 'png',
     recognises: isPng,
     size: readPng,
+    coloursTold: () => true,
     withoutExif: (bytes) => cutOut(bytes, exifOfPng(bytes)),
   },
   {
@@ -35,6 +38,7 @@ export const IMAGE_FORMATS: readonly ImageFormat[] = [
     ending: 'jpg',
     recognises: isJpeg,
     size: readJpeg,
+    coloursTold: tellsColours,
     withoutExif: (bytes) => cutOut(bytes, exifOfJpeg(bytes)),
   },
   {
@@ -42,6 +46,7 @@ export const IMAGE_FORMATS: readonly ImageFormat[] = [
     ending: 'webp',
     recognises: isWebp,
     size: readWebp,
+    coloursTold: () => true,
     withoutExif: webpWithoutExif,
   },
 ];

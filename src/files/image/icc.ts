@@ -5,20 +5,23 @@ import { chunksOf } from './pngChunk';
 const MOST_BYTES = 4_000_000;
 const HEADER = 128;
 
+/** How many figures make a colour: grey, light of three colours, four inks. */
+type Channels = 1 | 3 | 4;
+
 /** Colour spaces of pictures by the signature in a profile's header (ICC.1:2010 §7.2.6), and how many channels they have. */
-const SPACES: Readonly<Record<string, 1 | 3 | 4>> = { 'RGB ': 3, GRAY: 1, CMYK: 4 };
+const SPACES: Readonly<Record<string, Channels>> = { 'RGB ': 3, GRAY: 1, CMYK: 4 };
 
 /** A colour profile as a picture carries it. */
-export interface IccProfile {
+export interface IccProfile<C extends Channels = 1 | 3> {
   readonly bytes: Uint8Array;
-  readonly channels: 1 | 3 | 4;
+  readonly channels: C;
 }
 
 const ascii = (bytes: Uint8Array, from: number, length: number): string =>
   String.fromCharCode(...bytes.subarray(from, from + length));
 
 /** A profile that says what it is and is whole; null where it is not, or it is not for pictures. */
-export function checkedProfile(bytes: Uint8Array): IccProfile | null {
+export function checkedProfile(bytes: Uint8Array): IccProfile<Channels> | null {
   if (bytes.length < HEADER || bytes.length > MOST_BYTES) return null;
   const said = new DataView(bytes.buffer, bytes.byteOffset).getUint32(0);
   const channels = SPACES[ascii(bytes, 16, 4)];
@@ -104,12 +107,12 @@ function ofPng(bytes: Uint8Array): Uint8Array | null {
  * The colour profile a picture carries, so that wide-gamut photographs are not taken as sRGB.
  * @returns null where it has none, a damaged one, or one for other channels than `channels`.
  */
-export function iccProfileOf(
+export function iccProfileOf<C extends Channels>(
   bytes: Uint8Array,
   mime: 'image/png' | 'image/jpeg',
-  channels: number,
-): IccProfile | null {
+  channels: C,
+): IccProfile<C> | null {
   const raw = mime === 'image/png' ? ofPng(bytes) : ofJpeg(bytes);
   const profile = raw && checkedProfile(raw);
-  return profile?.channels === channels ? profile : null;
+  return profile?.channels === channels ? { ...profile, channels } : null;
 }

@@ -8,7 +8,7 @@ import { IMAGE_FORMATS } from './formats';
 /** Facts of a picture file that can be read without decoding it. */
 export interface ImageFacts extends Pick<
   Artwork,
-  'mime' | 'bytes' | 'storedWidthPx' | 'storedHeightPx' | 'orientation'
+  'mime' | 'bytes' | 'storedWidthPx' | 'storedHeightPx' | 'orientation' | 'coloursTold'
 > {
   /** Whether any of it can be see-through, by what the file says. */
   readonly mayBeClear: boolean;
@@ -52,6 +52,7 @@ export function inspectImage(bytes: Uint8Array): Result<ImageFacts> {
     storedWidthPx: width,
     storedHeightPx: height,
     orientation: orientationOf(bytes),
+    coloursTold: format.coloursTold(bytes),
     mayBeClear: transparent,
   });
 }

@@ -1,4 +1,5 @@
 import { failure, success, type Result } from '@/core/result';
+import { iccProfileOf } from './icc';
 import { signsAt, viewOf, type Stretch } from './stretch';
 
 const TRUNCATED =
@@ -18,10 +19,17 @@ function hasEnd(bytes: Uint8Array): boolean {
   return false;
 }
 
-/** Reads the pixel size from the frame header and sees whether the file is whole. */
-export function readJpeg(
-  bytes: Uint8Array,
-): Result<{ width: number; height: number; transparent: false }> {
+/** What a JPEG says of itself (ITU-T T.81 B.2.2). */
+interface JpegStructure {
+  readonly width: number;
+  readonly height: number;
+  readonly transparent: false;
+  /** How many figures make a colour: 1 grey, 3 colours, 4 inks. */
+  readonly components: number;
+}
+
+/** Reads the frame header and sees whether the file is whole. */
+export function readJpeg(bytes: Uint8Array): Result<JpegStructure> {
   const view = viewOf(bytes);
   let at = 2;
   while (at + 9 < bytes.length) {
@@ -34,11 +42,18 @@ export function readJpeg(
     if (isFrame(marker)) {
       if (!hasEnd(bytes.subarray(at))) return failure(TRUNCATED);
       const [width, height] = [view.getUint16(at + 7), view.getUint16(at + 5)];
-      return success({ width, height, transparent: false });
+      return success({ width, height, transparent: false, components: bytes[at + 9] ?? 0 });
     }
     at += 2 + view.getUint16(at + 2);
   }
   return failure(TRUNCATED);
+}
+
+/** Whether a JPEG says which colours it is in: four inks without a profile can be those of any press. */
+export function tellsColours(bytes: Uint8Array): boolean {
+  const read = readJpeg(bytes);
+  const inInks = read.ok && read.value.components === 4;
+  return !inInks || iccProfileOf(bytes, 'image/jpeg', 4) !== null;
 }
 
 /** Start of scan: what follows is the picture itself. */

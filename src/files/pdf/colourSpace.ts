@@ -2,9 +2,9 @@ import { PDFName, PDFString, type PDFDocument, type PDFRef } from '@cantoo/pdf-l
 import type { IccProfile } from '../image';
 import { srgbProfile } from './srgbProfile';
 
-const DEVICES = { 1: 'DeviceGray', 3: 'DeviceRGB', 4: 'DeviceCMYK' } as const;
+const DEVICES = { 1: 'DeviceGray', 3: 'DeviceRGB' } as const;
 
-const profileStream = (doc: PDFDocument, bytes: Uint8Array, channels: 1 | 3 | 4): PDFRef =>
+const profileStream = (doc: PDFDocument, bytes: Uint8Array, channels: 1 | 3): PDFRef =>
   doc.context.register(
     doc.context.flateStream(bytes, { N: channels, Alternate: DEVICES[channels] }),
   );
@@ -40,7 +40,7 @@ export type ColourSpace = readonly [string, PDFRef] | (typeof DEVICES)[keyof typ
 /** The colour space of a picture: that of its own profile; else that of the document, so that its bytes stay as they are. */
 export const spaceOf = (
   doc: PDFDocument,
-  channels: 1 | 3 | 4,
+  channels: 1 | 3,
   profile: IccProfile | null = null,
 ): ColourSpace => (profile ? ['ICCBased', profileIn(doc, profile)] : DEVICES[channels]);
 

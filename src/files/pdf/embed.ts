@@ -1,6 +1,13 @@
 import { JpegEmbedder, type PDFDocument, type PDFRef } from '@cantoo/pdf-lib';
 import type { Artwork } from '@/core/model';
-import { iccProfileOf, isOneColour, readPng, type IccProfile, type PngStructure } from '../image';
+import {
+  iccProfileOf,
+  isMeantAsStored,
+  isOneColour,
+  readPng,
+  type IccProfile,
+  type PngStructure,
+} from '../image';
 import { BulkStream } from './bulkStream';
 import { spaceOf, type ColourSpace } from './colourSpace';
 import type { PackedPixels } from './pack';
@@ -65,15 +72,11 @@ function embedUntouchedPng(doc: PDFDocument, png: PngStructure, bytes: Uint8Arra
   );
 }
 
-const JPEG_CHANNELS: Readonly<Record<string, 1 | 3 | 4>> = {
-  DeviceGray: 1,
-  DeviceRGB: 3,
-  DeviceCMYK: 4,
-};
-
-async function embedJpeg(doc: PDFDocument, bytes: Uint8Array): Promise<PDFRef> {
+/** A JPEG's own bytes; null of one in four inks, which every reader turns into colours in a way of its own. */
+async function embedJpeg(doc: PDFDocument, bytes: Uint8Array): Promise<PDFRef | null> {
   const { width, height, bitsPerComponent, colorSpace } = await JpegEmbedder.for(bytes);
-  const channels = JPEG_CHANNELS[colorSpace] ?? 3;
+  if (colorSpace === 'DeviceCMYK') return null;
+  const channels = colorSpace === 'DeviceGray' ? 1 : 3;
   return addImage(
     doc,
     {
@@ -82,8 +85,6 @@ async function embedJpeg(doc: PDFDocument, bytes: Uint8Array): Promise<PDFRef> {
       Height: height,
       BitsPerComponent: bitsPerComponent,
       ColorSpace: spaceOf(doc, channels, iccProfileOf(bytes, 'image/jpeg', channels)),
-      // CMYK is stored upside down by the programs that write it
-      ...(colorSpace === 'DeviceCMYK' ? { Decode: [1, 0, 1, 0, 1, 0, 1, 0] } : {}),
     },
     [bytes],
   );
@@ -111,7 +112,8 @@ export function embedPixels(
 /**
  * Puts a picture into a document once, as stored (not turned upright). JPEG bytes and the streams of
  * non-interlaced PNGs that are opaque or of one colour go in untouched; a PNG with an alpha channel is taken apart without
- * decoding; anything else is decoded. Its own colour profile goes along; without one it is meant as sRGB.
+ * decoding. Its own colour profile goes along; without one it is meant as sRGB. Anything else is decoded, so that what is printed is
+ * what was seen: four inks too, and PNGs whose colours are told in ways that a PDF has no words for.
  * @returns the image XObject, to be drawn in a unit square.
  */
 export async function embedArt(
@@ -120,10 +122,9 @@ export async function embedArt(
   bytes: Uint8Array,
   { decode, inflate }: PixelTools,
 ): Promise<PDFRef> {
-  if (art.mime === 'image/jpeg') {
-    return embedJpeg(doc, bytes);
-  }
-  const png = art.mime === 'image/png' ? readPng(bytes) : null;
+  const jpeg = art.mime === 'image/jpeg' ? await embedJpeg(doc, bytes) : null;
+  if (jpeg) return jpeg;
+  const png = art.mime === 'image/png' && isMeantAsStored(bytes) ? readPng(bytes) : null;
   if (png?.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value, bytes);
   if (png?.ok && canSplit(png.value)) {
     // its bytes are given away while it is taken apart

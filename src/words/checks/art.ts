@@ -34,6 +34,10 @@ export const ART_WORDS = {
       figure,
     };
   },
+  'colours-untold': ({ art }) => ({
+    text: `“${art}” is in the four inks of a printing press (CMYK) and does not say which inks: its colours can only be guessed. It prints as you see it here. Ask for it in sRGB.`,
+    figure: 'four inks',
+  }),
   stretch: ({ share, ...size }, say) => ({
     text: `At ${say.size(size)} the picture is ${percent(share)} ${share > 0 ? 'wider' : 'narrower'} than it should be for its height.`,
     figure: percent(share),
