@@ -1,3 +1,4 @@
+import sharp from 'sharp';
 import { PDFDocument, PDFName, PDFOperator, PDFOperatorNames, rgb } from '@cantoo/pdf-lib';
 
 /** A badge 60 × 40 mm in real units, with things in it that have no business in a drawing. */
@@ -18,6 +19,36 @@ export const ORNAMENT_SVG = `<svg xmlns="http://www.w3.org/2000/svg" width="50mm
     <circle r="2.5" cy="14"/>
   </g>
 </svg>`;
+
+/** A drawing as programs write them: a document type with entities, classes, uses, a symbol, a picture in it, a soft shadow. */
+export async function fromAProgram(more = ''): Promise<string> {
+  const picture = await sharp({
+    create: { width: 60, height: 30, channels: 3, background: '#c33d33' },
+  })
+    .png()
+    .toBuffer();
+  return `<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE svg PUBLIC "-//W3C//DTD SVG 1.1//EN" "http://www.w3.org/Graphics/SVG/1.1/DTD/svg11.dtd" [
+  <!ENTITY sky "#2b3a7a">
+]>
+<svg version="1.1" xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="120mm" height="60mm" viewBox="0 0 240 120">
+  <style type="text/css"><![CDATA[
+    .st0{fill:#f5b878;} .st1{fill:none;stroke:#1f7a4d;stroke-width:14;}
+  ]]></style>
+  <defs>
+    <linearGradient id="g"><stop offset="0" stop-color="#e33"/><stop offset="1" stop-color="#33e"/></linearGradient>
+    <filter id="soft"><feGaussianBlur stdDeviation="5"/></filter>
+    <g id="star"><path class="st0" d="M0-24 7-7 24 0 7 7 0 24-7 7-24 0-7-7Z"/></g>
+    <symbol id="dot" viewBox="0 0 10 10"><circle cx="5" cy="5" r="5" fill="url(#g)"/></symbol>
+  </defs>
+  <rect width="240" height="120" fill="&sky;"/>
+  <use xlink:href="#star" x="40" y="40"/><use href="#star" transform="translate(40 90) scale(0.8)"/>
+  <use href="#dot" x="80" y="10" width="40" height="40"/>
+  <path class="st1" d="M80 90H140"/>
+  <rect x="150" y="65" width="60" height="40" fill="#0a0a14" filter="url(#soft)"/>
+  <image x="150" y="10" width="80" height="40" preserveAspectRatio="none" xlink:href="data:image/png;base64,${picture.toString('base64')}"/>${more}
+</svg>`;
+}
 
 /** A PDF of two pages of 4 × 3 in, one red and one blue. */
 export async function twoPagePdf(): Promise<Buffer> {

@@ -2,7 +2,7 @@ import { strToU8 } from 'fflate';
 import sharp from 'sharp';
 import type { Page } from '@playwright/test';
 import { seeded } from '@/demo/paint';
-import { HOSTILE_SVG, ORNAMENT_SVG, twoPagePdf } from '../support/drawings';
+import { fromAProgram, HOSTILE_SVG, ORNAMENT_SVG, twoPagePdf } from '../support/drawings';
 import { pngPicture } from '../support/pictures';
 import { launchedBare } from './browser';
 import { mutated } from './files';
@@ -40,6 +40,7 @@ async function samples(): Promise<readonly (readonly [string, Made])[]> {
     ['a.pdf', bytes(pdf)],
     ['a.svg', svg(HOSTILE_SVG)],
     ['b.svg', svg(ORNAMENT_SVG)],
+    ['c.svg', svg(await fromAProgram())],
     ['a.png', bytes(png)],
     ['a.jpg', bytes(jpeg)],
     ['a.webp', bytes(webp)],

@@ -1,6 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { zipSync, strToU8 } from 'fflate';
-import { asStored, inspectImage } from '@/files/image';
+import { asStored, inspectImage, isMeantAsStored } from '@/files/image';
 import { readJobFile } from '@/files/jobFile';
 import { readPatchList } from '@/files/chartFile';
 import { readLogJson } from '@/files/logFile';
@@ -9,7 +9,9 @@ import { toBackup } from '@/files/backup';
 import { openBackup } from '@/files/backup/zip';
 import { readBlanksFile } from '@/files/shelfFile';
 import { beginsAsSvg } from '@/files/svg/sniff';
+import { JSDOM } from 'jsdom';
 import sharp, { type Sharp } from 'sharp';
+import { fromAProgram } from '../support/drawings';
 import { pngPicture } from '../support/pictures';
 import { seeded } from '@/demo/paint';
 import { LONGEST_S, type Ordeal } from './ordeal';
@@ -46,7 +48,17 @@ const backupOf = (record: string): Uint8Array => {
 const lookedInto: Reader = (bytes) => [
   inspectImage(bytes),
   asStored(bytes as Uint8Array<ArrayBuffer>),
+  isMeantAsStored(bytes),
 ];
+
+/** The reader of drawings, with jsdom for the browser's own sanitising and parsing. */
+async function drawingReader(): Promise<Reader> {
+  const { window } = new JSDOM('');
+  const { document, DOMParser, XMLSerializer } = window;
+  Object.assign(globalThis, { window, document, DOMParser, XMLSerializer });
+  const { readSvg } = await import('@/files/svg');
+  return (bytes) => readSvg(asText(bytes));
+}
 
 async function samples(): Promise<readonly (readonly [string, Uint8Array, Reader])[]> {
   const folder = 'tests/fixtures/documents';
@@ -73,6 +85,7 @@ async function samples(): Promise<readonly (readonly [string, Uint8Array, Reader
     ],
     ['readings', strToU8(READINGS), (bytes) => readReadings(asText(bytes), '°C')],
     ['patches', strToU8(PATCHES), (bytes) => readPatchList(asText(bytes))],
+    ['drawing', strToU8(await fromAProgram()), await drawingReader()],
     ['svg', strToU8(comments), (bytes) => beginsAsSvg(asText(bytes))],
     [
       'blanks',

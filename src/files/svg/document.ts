@@ -1,9 +1,5 @@
-import DOMPurify from 'dompurify';
 import { failure, success, type Result } from '@/core/result';
-
-/** Largest SVG taken in, characters, and most elements: far above any honest drawing. */
-const MAX_CHARACTERS = 8_000_000;
-const MAX_ELEMENTS = 20_000;
+import { makeSafe, type SafeSvg } from './safe';
 
 /** Millimetres in a CSS unit (CSS Values and Units 3: 1 in = 96 px = 72 pt). */
 const MM: Readonly<Record<string, number>> = {
@@ -17,26 +13,8 @@ const MM: Readonly<Record<string, number>> = {
   '': 25.4 / 96,
 };
 
-/** What SVG 2 writes in camel case: read as XML, names keep their case, and the sanitiser lists only lower case. */
-const CAMEL_TAGS = ['linearGradient', 'radialGradient', 'clipPath', 'textPath'];
-const CAMEL_ATTRIBUTES = [
-  ...['viewBox', 'preserveAspectRatio', 'pathLength', 'textLength', 'lengthAdjust', 'startOffset'],
-  ...['gradientUnits', 'gradientTransform', 'spreadMethod', 'clipPathUnits'],
-  ...['patternUnits', 'patternContentUnits', 'patternTransform'],
-  ...[
-    'maskUnits',
-    'maskContentUnits',
-    'markerUnits',
-    'markerWidth',
-    'markerHeight',
-    'refX',
-    'refY',
-  ],
-];
-
 /** A drawing made harmless, with its size. */
-export interface SvgDrawing {
-  readonly root: Element;
+export interface SvgDrawing extends SafeSvg {
   /** The sanitised markup, with an explicit size. */
   readonly markup: string;
   readonly widthMm: number;
@@ -65,40 +43,13 @@ function viewBoxOf(root: Element): [number, number, number, number] | null {
   return good ? [x, y, width, height] : null;
 }
 
-/** Attributes may point into the drawing itself and nowhere else. */
-function dropOutsideLinks(element: Element): void {
-  for (const { name, value } of [...element.attributes]) {
-    const link = /href$/i.test(name) && !value.trim().startsWith('#');
-    const outside = /url\(\s*['"]?(?!#)/i.test(value);
-    if (link || outside) element.removeAttribute(name);
-  }
-}
-
 /**
- * Reads an SVG from a stranger: scripts, event handlers, links to elsewhere and foreign markup are taken
- * out, its size is found from width and height or the view box. Needs a DOM.
+ * Reads an SVG from a stranger: made harmless, with its size by width and height or the view box. Needs a DOM.
  */
 export function readSvg(text: string): Result<SvgDrawing> {
-  if (text.length > MAX_CHARACTERS) {
-    return failure(
-      `The drawing has ${Math.round(text.length / 1e6)} MB; up to ${MAX_CHARACTERS / 1e6} MB can be taken in. Simplify it first.`,
-    );
-  }
-  const body = text.replace(/^[\s\S]*?(?=<svg[\s>])/i, ''); // prolog, DOCTYPE and entities stay out
-  const clean = DOMPurify.sanitize(body, {
-    PARSER_MEDIA_TYPE: 'application/xhtml+xml',
-    ADD_TAGS: CAMEL_TAGS,
-    ADD_ATTR: CAMEL_ATTRIBUTES,
-    USE_PROFILES: { svg: true, svgFilters: true },
-    FORBID_TAGS: ['image', 'feImage', 'style', 'a'],
-  });
-  const root = new DOMParser().parseFromString(clean, 'image/svg+xml').documentElement;
-  if (root.nodeName.toLowerCase() !== 'svg')
-    return failure('This is not an SVG drawing, whatever its name says.');
-  for (const element of [root, ...root.getElementsByTagName('*')]) dropOutsideLinks(element);
-  if (root.getElementsByTagName('*').length > MAX_ELEMENTS) {
-    return failure(`The drawing has more than ${MAX_ELEMENTS} parts. Simplify it first.`);
-  }
+  const safe = makeSafe(text);
+  if (!safe.ok) return safe;
+  const { root, lost } = safe.value;
   const box = viewBoxOf(root);
   const [width, height] = [
     lengthOf(root.getAttribute('width')),
@@ -115,7 +66,7 @@ export function readSvg(text: string): Result<SvgDrawing> {
   root.setAttribute('height', `${heightMm}mm`);
   root.setAttribute('viewBox', viewBox.join(' '));
   return success({
-    root,
+    ...{ root, lost },
     markup: new XMLSerializer().serializeToString(root),
     widthMm,
     heightMm,

@@ -2,14 +2,15 @@ import { thinned } from '@/core/geometry';
 import { MAX_STROKE_POINTS, MAX_STROKES, type Strokes } from '@/core/model';
 import type { SvgDrawing } from './document';
 import { linesOf } from './outline';
+import { ownStyle } from './styles';
 
 /** How far a pen's line may be off, mm: finer than its tip, and coarser where that would be too many points. */
 const TOLERANCES_MM = [0.05, 0.15, 0.4];
 
-/** What an element is painted with: by itself or the nearest group that says so; styles are gone by now. */
+/** What an element is painted with: by itself or the nearest group that says so, by its style before its attribute. */
 function paintOf(element: Element, name: 'stroke' | 'fill'): string | null {
   for (let at: Element | null = element; at; at = at.parentElement) {
-    const paint = at.getAttribute(name)?.trim();
+    const paint = ownStyle(at, name) ?? at.getAttribute(name)?.trim();
     if (paint) return paint;
   }
   return null;

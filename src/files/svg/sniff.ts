@@ -18,6 +18,11 @@ export function beginsAsSvg(text: string): boolean {
     if (!prolog) return /^<svg[\s>/]/.test(low.slice(at, at + 5));
     const end = low.indexOf(prolog[1], at + prolog[0].length);
     if (end < 0) return false;
-    at = end + prolog[1].length;
+    // a document type may say in brackets what its entities stand for
+    const inner = low.indexOf('[', at);
+    const outer = inner >= 0 && inner < end ? low.indexOf(']', inner) : end;
+    const closing = outer === end ? end : low.indexOf(prolog[1], outer);
+    if (outer < 0 || closing < 0) return false;
+    at = closing + prolog[1].length;
   }
 }

@@ -78,7 +78,15 @@ export function useFileIntake(task: TaskRunner): FileIntake {
     const kind = await kindOf(file);
     if (kind === 'pixels') return readMade(file, file.name, {});
     const made = await drawn(file, kind, room);
-    return made && readMade(made.blob, file.name, { realMm: made.realMm, strokes: made.strokes });
+    if (!made) return null;
+    const { blob, realMm, strokes, otherwise } = made;
+    const taken = await readMade(blob, file.name, { realMm, strokes });
+    if (taken && otherwise !== '')
+      notify({
+        tone: 'warning',
+        text: `“${file.name}”: ${otherwise} Look it over before you print.`,
+      });
+    return taken;
   }
 
   return { question, read, readMade };

@@ -11,13 +11,24 @@ export interface Drawn {
   readonly realMm: { readonly widthMm: number; readonly heightMm: number } | null;
   /** The lines of a drawing that a pen can follow. */
   readonly strokes: Strokes;
+  /** What may look otherwise than in the program it came from, in words; empty where nothing does. */
+  readonly otherwise: string;
+}
+
+/** What is told of a drawing that may look otherwise here. */
+function otherwise(lost: readonly string[], hasText: boolean): string {
+  const without = lost.length > 0 ? `It came in without ${lost.join(', ')}.` : '';
+  const letters = hasText
+    ? 'Its text is set in this computer’s own fonts; text turned into outlines keeps its shape.'
+    : '';
+  return [without, letters].filter((said) => said !== '').join(' ');
 }
 
 /** Draws a sanitised SVG for a room. */
 export async function drawSvg(text: string, room: Room): Promise<Result<Drawn>> {
   const read = readSvg(text);
   if (!read.ok) return read;
-  const { markup, widthMm, heightMm, hasRealUnits } = read.value;
+  const { root, lost, markup, widthMm, heightMm, hasRealUnits } = read.value;
   const url = URL.createObjectURL(new Blob([markup], { type: 'image/svg+xml' }));
   try {
     const image = new Image();
@@ -31,6 +42,7 @@ export async function drawSvg(text: string, room: Room): Promise<Result<Drawn>> 
       blob,
       realMm: hasRealUnits ? { widthMm, heightMm } : null,
       strokes: penLinesOf(read.value),
+      otherwise: otherwise(lost, root.getElementsByTagName('text').length > 0),
     });
   } catch {
     return failure('The drawing cannot be drawn; the file is damaged. Save it again.');
@@ -76,7 +88,7 @@ export async function drawPdfPage(
       .promise;
     const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
     if (!blob) return failure('The page is too large to be drawn. Export it smaller.');
-    return success({ blob, realMm, strokes: [] });
+    return success({ blob, realMm, strokes: [], otherwise: '' });
   } catch {
     return failure(`Page ${pageNumber} of this PDF cannot be drawn.`);
   }

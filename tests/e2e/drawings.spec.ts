@@ -1,0 +1,43 @@
+import sharp from 'sharp';
+import { fromAProgram } from '../support/drawings';
+import { onStage } from '../support/rendered';
+import { expect, givePicture, goTo, startMug, test } from './bench';
+
+const COLUMNS = 24;
+const ROWS = 12;
+
+test('a drawing as programs write them is drawn as librsvg draws it', async ({ page }) => {
+  const drawing = await fromAProgram();
+  await startMug(page);
+  await goTo(page, 'Art');
+  await givePicture(page, 'stars.svg', Buffer.from(drawing), 'image/svg+xml');
+  await expect(page.getByRole('button', { name: /Its own size: 4\.72 × 2\.36 in/ })).toBeVisible();
+  const drawn = await sharp(Buffer.from(drawing), { density: 144 })
+    .flatten({ background: '#fff' })
+    .resize(COLUMNS, ROWS, { fit: 'fill', kernel: 'cubic' })
+    .removeAlpha()
+    .raw()
+    .toBuffer();
+  const seen = await onStage(page, COLUMNS, ROWS);
+  const off = drawn.map((value, i) => Math.abs(value - (seen[i] ?? 0)));
+  const mean = off.reduce((sum, each) => sum + each, 0) / off.length;
+  expect(mean).toBeLessThan(5);
+  // nothing of it is missing, and that is not said either
+  await expect(page.getByText(/came in without|own fonts/)).toHaveCount(0);
+});
+
+test('what a drawing shows no more is said as it comes in, and its letters are warned of', async ({
+  page,
+}) => {
+  await startMug(page);
+  await goTo(page, 'Art');
+  const more =
+    '<image width="9" height="9" href="photo.png"/><text x="20" y="60">Agnes</text>' +
+    '<rect width="9" height="9"><animate attributeName="x" to="99"/></rect>';
+  await givePicture(page, 'stars.svg', Buffer.from(await fromAProgram(more)), 'image/svg+xml');
+  await expect(
+    page.getByText(
+      /“stars\.svg”: It came in without movement, pictures that are not in the file\. Its text is set in this computer’s own fonts.* Look it over before you print\./,
+    ),
+  ).toBeVisible();
+});
