@@ -1,4 +1,5 @@
 import type { PDFDocumentProxy } from 'pdfjs-dist';
+import { ShippedFonts } from './pdfFonts';
 
 /** What the reader draws with where there is no page; it brings its own for a page. */
 export interface Factories {
@@ -17,6 +18,7 @@ export async function openPdf(file: Blob, factories: Factories = {}): Promise<PD
     data: new Uint8Array(await file.arrayBuffer()),
     isEvalSupported: false,
     disableFontFace: true,
+    BinaryDataFactory: ShippedFonts,
     ...factories,
   }).promise;
 }

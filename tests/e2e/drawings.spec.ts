@@ -1,3 +1,4 @@
+import { PDFDocument, rgb, StandardFonts } from '@cantoo/pdf-lib';
 import sharp from 'sharp';
 import { fromAProgram } from '../support/drawings';
 import { onStage } from '../support/rendered';
@@ -40,4 +41,30 @@ test('what a drawing shows no more is said as it comes in, and its letters are w
       /“stars\.svg”: It came in without movement, pictures that are not in the file\. Its text is set in this computer’s own fonts.* Look it over before you print\./,
     ),
   ).toBeVisible();
+});
+
+test('words of a PDF in a font that it does not bring are as wide as that font, letter by letter', async ({
+  page,
+}) => {
+  const words = 'Agnes 7';
+  const doc = await PDFDocument.create();
+  const font = await doc.embedFont(StandardFonts.TimesRomanBold);
+  const leaf = doc.addPage([288, 144]);
+  leaf.drawRectangle({ x: 0, y: 0, width: 288, height: 144, color: rgb(0, 0, 0) });
+  leaf.drawText(words, { x: 40, y: 60, size: 50, font, color: rgb(1, 1, 1) });
+  await startMug(page);
+  await goTo(page, 'Art');
+  await givePicture(page, 'name.pdf', Buffer.from(await doc.save()), 'application/pdf');
+  await expect(page.getByRole('button', { name: /Its own size: 4 × 2 in/ })).toBeVisible();
+  const [across, down] = [1152, 576];
+  const seen = await onStage(page, across, down);
+  const light = (x: number) =>
+    Array.from({ length: down }, (_, y) => seen[3 * (y * across + x)] ?? 0).some((v) => v > 128);
+  const lit = Array.from({ length: across }, (_, x) => light(x));
+  // each letter by itself, as its own width leaves it
+  expect(lit.filter((now, x) => now && !lit[x - 1])).toHaveLength(6);
+  // widths of the standard fonts by Adobe's font metrics, which the PDF library has
+  const points = font.widthOfTextAtSize(words, 50);
+  const seenPoints = ((lit.lastIndexOf(true) - lit.indexOf(true)) * 288) / across;
+  expect(Math.abs(seenPoints - points) / points).toBeLessThan(0.03);
 });
