@@ -28,9 +28,10 @@ const NotifyContext = createContext<Notify>(() => undefined);
 /** Tells the person something short; errors stay until they are closed. */
 export const useNotify = (): Notify => useContext(NotifyContext);
 
-/** How long a notice is shown, ms; one with something to do about it long enough for a hand in a glove (own choice). */
+/** How long a notice is shown, ms; one that warns, or has something to do about it, long enough for a hand in a glove (own choice). */
 const SHOWN_MS = 9000;
-const WITH_ACTION_MS = 20_000;
+const THOUGHT_MS = 20_000;
+const takesThought = ({ tone, action }: Notice): boolean => tone === 'warning' || !!action;
 
 export function NotifyProvider({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState<(Notice & { key: number; at: string }) | null>(null);
@@ -59,7 +60,7 @@ export function NotifyProvider({ children }: { children: ReactNode }) {
           open
           slots={{ transition: AtOnce }}
           autoHideDuration={
-            notice.tone === 'error' ? null : notice.action ? WITH_ACTION_MS : SHOWN_MS
+            notice.tone === 'error' ? null : takesThought(notice) ? THOUGHT_MS : SHOWN_MS
           }
           onClose={(_, reason) => reason !== 'clickaway' && close()}
           // over the top bar: never on findings, nor on what is worked at
