@@ -38,7 +38,7 @@ test('what a drawing shows no more is said as it comes in, and its letters are w
   await givePicture(page, 'stars.svg', Buffer.from(await fromAProgram(more)), 'image/svg+xml');
   await expect(
     page.getByText(
-      /“stars\.svg”: It came in without movement, pictures that are not in the file\. Its text is set in this computer’s own fonts.* Look it over before you print\./,
+      /“stars\.svg”: It came in without movement, pictures that are not in the file or cannot be read\. Its text is set in this computer’s own fonts.* Look it over before you print\./,
     ),
   ).toBeVisible();
 });

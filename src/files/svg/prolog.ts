@@ -17,6 +17,22 @@ function entitiesOf(prolog: string): Map<string, string> {
   return found;
 }
 
+/** Names that drawings use, and what they must say to use them (Namespaces in XML 1.0, §3). */
+const NAMESPACES = [
+  { used: '<svg', said: 'xmlns', space: 'http://www.w3.org/2000/svg' },
+  { used: 'xlink:', said: 'xmlns:xlink', space: 'http://www.w3.org/1999/xlink' },
+] as const;
+
+/** A drawing that says what its names are of: copied out of a web page it need not. */
+export function withNamespaces(markup: string): string {
+  const head = markup.slice(0, markup.indexOf('>'));
+  const missing = NAMESPACES.filter(
+    ({ used, said }) => markup.includes(used) && !head.includes(`${said}=`),
+  );
+  const added = missing.map(({ said, space }) => ` ${said}="${space}"`).join('');
+  return markup.replace(/^<svg/, `<svg${added}`);
+}
+
 /**
  * A drawing without what stands before it: declaration, comments and document type are gone, and what entities of its own stand
  * for is written out, once, so that none can grow.

@@ -139,7 +139,7 @@ describe('pictures in a drawing', () => {
   ])('%s is left out, and that is said', async (other) => {
     const read = await readFrom(svg(`<image width="8" height="4" xlink:href="${other}"/>`));
     expect(linkOf(read)).toBeNull();
-    expect(read.lost).toEqual(['pictures that are not in the file']);
+    expect(read.lost).toEqual(['pictures that are not in the file or cannot be read']);
   });
 });
 
@@ -169,6 +169,16 @@ test('what moves, and parts of web pages, are said to be missing; what one progr
   expect(await lost('<rect><animate attributeName="x" to="9"/></rect>')).toEqual(['movement']);
   expect(await lost(`<foreignObject>${web}</foreignObject>`)).toEqual(['parts of a web page']);
   expect(await lost(`<foreignObject requiredExtensions="x">${web}</foreignObject>`)).toEqual([]);
+});
+
+test('a drawing copied out of a web page says what its names are of', async () => {
+  const { markup, root } = await readFrom(
+    '<svg width="9" height="9"><path id="p" d="M0 0h1"/><use xlink:href="#p" x="3"/></svg>',
+  );
+  expect(root.namespaceURI).toBe('http://www.w3.org/2000/svg');
+  expect(markup).toContain('translate(3 0)');
+  const { markup: own } = await readFrom(svg('<rect/>'));
+  expect(own.match(/xmlns=/g)).toHaveLength(1);
 });
 
 test('entities of its own document type are written out once, none that grows', async () => {

@@ -1,7 +1,7 @@
 import DOMPurify from 'dompurify';
 import { failure, success, type Result } from '@/core/result';
 import { isOwnPicture } from './pictures';
-import { withoutProlog } from './prolog';
+import { withNamespaces, withoutProlog } from './prolog';
 import { staysInside, takeStyles, writeStyles } from './styles';
 import { writeOutUses } from './uses';
 
@@ -30,7 +30,7 @@ const EFFECTS = [
 
 /** What a drawing shows no more when it was made harmless, as a person would say it. */
 const LOST = {
-  elsewhere: 'pictures that are not in the file',
+  elsewhere: 'pictures that are not in the file or cannot be read',
   effects: 'effects that are not drawn here',
   page: 'parts of a web page',
   movement: 'movement',
@@ -88,7 +88,7 @@ export function makeSafe(text: string): Result<SafeSvg> {
     );
   }
   const tooMany = failure(`The drawing has more than ${MAX_ELEMENTS} parts. Simplify it first.`);
-  const { markup, css } = takeStyles(withoutProlog(text));
+  const { markup, css } = takeStyles(withNamespaces(withoutProlog(text)));
   const clean = DOMPurify.sanitize(markup, {
     PARSER_MEDIA_TYPE: 'application/xhtml+xml',
     ADD_TAGS: [...CAMEL_TAGS, ...EFFECTS, 'use'],
