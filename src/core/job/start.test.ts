@@ -96,10 +96,11 @@ test('a prepared picture takes the place of the original wherever it is used', (
 
 describe('a list of names', () => {
   test('first column that holds something, blank lines left out, twins kept', () => {
-    expect(namesFrom([['Ada', '12'], ['', 'Ben'], [' '], ['Ada']])).toEqual({
-      ok: true,
-      value: ['Ada', 'Ben', 'Ada'],
-    });
+    const table = [['Ada', '12'], ['', 'Ben'], [' '], ['Ada']];
+    expect(namesFrom(table)).toEqual({ ok: true, value: ['Ada', 'Ben', 'Ada'] });
+    // a heading is nobody's name, but for a second line that says the same
+    expect(namesFrom([['Name', 'Size'], ...table])).toEqual(namesFrom(table));
+    expect(namesFrom([['First name'], ['Names']])).toEqual({ ok: true, value: ['Names'] });
   });
 
   test.each([

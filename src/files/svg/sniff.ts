@@ -5,13 +5,16 @@ const BEFORE = [
   ['<!doctype', '>'],
 ] as const;
 
+/** A byte order mark, and one that was read by eight bits: where a text is cut off within a sign. */
+const MARKS = ['\uFEFF', 'ï»¿'];
+
 /**
  * Whether a text begins as an SVG drawing: past a byte order mark, an XML declaration, comments and a
  * document type comes `<svg`. Each letter is looked at once, however many comments there are.
  */
 export function beginsAsSvg(text: string): boolean {
   const low = text.toLowerCase();
-  let at = low.startsWith('\uFEFF') ? 1 : 0;
+  let at = MARKS.find((mark) => low.startsWith(mark))?.length ?? 0;
   for (;;) {
     while (/\s/.test(low[at] ?? '')) at++;
     const prolog = BEFORE.find(([opens]) => low.startsWith(opens, at));

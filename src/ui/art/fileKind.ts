@@ -1,4 +1,5 @@
 import { beginsAsSvg } from '@/files/svg/sniff';
+import { textOf } from '@/files/text';
 
 export type FileKind = 'svg' | 'pdf' | 'pixels';
 
@@ -7,7 +8,7 @@ const HEAD_BYTES = 65_536;
 
 /** What a file is, by its first bytes. */
 export async function kindOf(file: Blob): Promise<FileKind> {
-  const head = await file.slice(0, HEAD_BYTES).text();
+  const head = await textOf(file.slice(0, HEAD_BYTES));
   if (head.startsWith('%PDF-')) return 'pdf';
   return beginsAsSvg(head) ? 'svg' : 'pixels';
 }

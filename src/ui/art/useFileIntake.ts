@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { Room } from '@/core/art';
 import type { Artwork } from '@/core/model';
+import { textOf } from '@/files/text';
 import { takeInTask, type TakenIn } from '@/workers';
 import { useNotify } from '../notify';
 import type { TaskRunner } from '../useTask';
@@ -56,7 +57,7 @@ export function useFileIntake(task: TaskRunner): FileIntake {
     const fail = (reason: string) => refuse(`“${file.name}”: ${reason}`);
     const { countPages, drawPdfPage, drawSvg } = await vector();
     if (kind === 'svg') {
-      const made = await drawSvg(await file.text(), room);
+      const made = await drawSvg(await textOf(file), room);
       return made.ok ? made.value : fail(made.reason);
     }
     const pages = await countPages(file);

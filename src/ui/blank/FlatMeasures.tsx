@@ -6,6 +6,7 @@ import { useRef } from 'react';
 import type { FormOf } from '@/core/form';
 import { formatLength, formatSize } from '@/words/units';
 import { outlineFromSvg } from '@/files/svg';
+import { textOf } from '@/files/text';
 import { Choice } from '../fields/Choice';
 import { LengthField } from '../fields/QuantityField';
 import { useNotify } from '../notify';
@@ -157,7 +158,7 @@ export function OutlineMeasures({ form }: { form: FormOf<'outline'> }) {
   const [width, height] = [Math.max(...xs), Math.max(...ys)];
 
   async function take(file: File) {
-    const read = outlineFromSvg(await file.text());
+    const read = outlineFromSvg(await textOf(file));
     if (!read.ok) return notify({ tone: 'error', text: `“${file.name}”: ${read.reason}` });
     measure('outline', { rings: read.value }, '');
   }

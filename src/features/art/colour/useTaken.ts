@@ -5,6 +5,7 @@ import type { Corners } from '@/core/art';
 import type { Rgb } from '@/core/colour';
 import type { OwnColours } from '@/core/model';
 import { readPatchList } from '@/files/chartFile';
+import { textOf } from '@/files/text';
 import { START_CORNERS } from '@/ui/CornerPicker';
 import { letGoUrl } from '@/ui/files';
 import { useTask } from '@/ui/useTask';
@@ -52,7 +53,7 @@ export function useTaken() {
   async function list(file: File) {
     setProblem(null);
     setPointed(null);
-    const read = readPatchList(await file.text());
+    const read = readPatchList(await textOf(file));
     if (!read.ok) return refuse(file.name, read.reason);
     setTaken({ from: 'colour reader', patches: read.value, note: 'All patches are there.' });
   }

@@ -7,6 +7,7 @@ import { namesFrom } from '@/core/job';
 import type { Result } from '@/core/result';
 import type { NamesFault } from '@/core/job';
 import { HEAVY_FROM } from '@/core/weight';
+import { textOf } from '@/files/text';
 import { LinesField } from '@/ui/fields/LinesField';
 import { atRest } from '@/ui/atRest';
 import { warmUpForLines, warmUpPlanner } from '@/workers';
@@ -48,7 +49,7 @@ export function NamesFields({ text, onText }: { text: string; onText: (text: str
         aria-label="Names as a CSV file"
         onChange={({ target }) => {
           const [file] = target.files ?? [];
-          if (file) void file.text().then(onText);
+          if (file) void textOf(file).then(onText);
           target.value = '';
         }}
       />

@@ -12,6 +12,7 @@ import { useEffect, useState } from 'react';
 import { readingsSchema, type Machine, type Readings } from '@/core/model';
 import { withMeasuring, withReadings } from '@/core/press';
 import { readReadings, writePlaces } from '@/files/readingsFile';
+import { textOf } from '@/files/text';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
 import { readDraft, writeDraft } from '@/ui/draft';
@@ -55,7 +56,7 @@ export function ReadingsDialog({
   const put = (part: Partial<Readings>) => setReadings((now) => ({ ...now, ...part }));
   /** Takes what a file holds: places, or a pressing. */
   async function take(file: File) {
-    const read = readReadings(await file.text(), unit);
+    const read = readReadings(await textOf(file), unit);
     setProblem(read.ok ? null : `“${file.name}”: ${read.reason} Nothing was changed.`);
     if (!read.ok) return;
     const { places, pressing } = read.value;
