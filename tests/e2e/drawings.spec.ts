@@ -63,7 +63,7 @@ test('words of a PDF in a font that it does not bring are as wide as that font, 
   const lit = Array.from({ length: across }, (_, x) => light(x));
   // each letter by itself, as its own width leaves it
   expect(lit.filter((now, x) => now && !lit[x - 1])).toHaveLength(6);
-  // widths of the standard fonts by Adobe's font metrics, which the PDF library has
+  // widths of the standard fonts (ISO 32000-1 §9.6.2.2), by the metrics that the PDF library brings
   const points = font.widthOfTextAtSize(words, 50);
   const seenPoints = ((lit.lastIndexOf(true) - lit.indexOf(true)) * 288) / across;
   expect(Math.abs(seenPoints - points) / points).toBeLessThan(0.03);

@@ -16,7 +16,7 @@ const AFTER_HEADER = 33;
 const saying = (png: Buffer, type: string, data: Uint8Array) =>
   Buffer.concat([png.subarray(0, AFTER_HEADER), pngChunk(type, data), png.subarray(AFTER_HEADER)]);
 
-/** White and primaries of sRGB, and of Adobe RGB (1998), as W3C PNG 11.3.2.1 writes them. */
+/** White and primaries of sRGB, and of opRGB (IEC 61966-2-5), as W3C PNG 11.3.2.1 writes them. */
 const SRGB = [31270, 32900, 64000, 33000, 30000, 60000, 15000, 6000];
 const WIDER = [31270, 32900, 64000, 33000, 21000, 71000, 15000, 6000];
 

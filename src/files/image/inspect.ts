@@ -3,6 +3,7 @@ import { MAX_FILE_BYTES, tooLarge } from '@/core/art';
 import type { Artwork } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 import { tooLargeWords } from '@/words/documents';
+import { foreignPicture } from './foreign';
 import { IMAGE_FORMATS } from './formats';
 
 /** Facts of a picture file that can be read without decoding it. */
@@ -38,6 +39,11 @@ export function inspectImage(bytes: Uint8Array): Result<ImageFacts> {
   }
   const format = IMAGE_FORMATS.find(({ recognises }) => recognises(bytes));
   if (!format) {
+    const foreign = foreignPicture(bytes);
+    if (foreign)
+      return failure(
+        `This is ${foreign}, which is not taken in here. Save or share it as a JPEG or PNG.`,
+      );
     return failure(
       'This is not a PNG, JPEG or WebP picture, whatever its name says. Save it as one of these.',
     );
