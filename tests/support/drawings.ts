@@ -38,12 +38,15 @@ export async function fromAProgram(more = ''): Promise<string> {
   <defs>
     <linearGradient id="g"><stop offset="0" stop-color="#e33"/><stop offset="1" stop-color="#33e"/></linearGradient>
     <filter id="soft"><feGaussianBlur stdDeviation="5"/></filter>
+    <circle id="disc" cx="105" cy="67" r="12"/>
     <g id="star"><path class="st0" d="M0-24 7-7 24 0 7 7 0 24-7 7-24 0-7-7Z"/></g>
     <symbol id="dot" viewBox="0 0 10 10"><circle cx="5" cy="5" r="5" fill="url(#g)"/></symbol>
   </defs>
   <rect width="240" height="120" fill="&sky;"/>
   <use xlink:href="#star" x="40" y="40"/><use href="#star" transform="translate(40 90) scale(0.8)"/>
   <use href="#dot" x="80" y="10" width="40" height="40"/>
+  <clipPath id="round"><use xlink:href="#disc" style="overflow:visible"/></clipPath>
+  <rect x="85" y="55" width="40" height="24" fill="#ffe08a" clip-path="url(#round)"/>
   <path class="st1" d="M80 90H140"/>
   <rect x="150" y="65" width="60" height="40" fill="#0a0a14" filter="url(#soft)"/>
   <image x="150" y="10" width="80" height="40" preserveAspectRatio="none" xlink:href="data:image/png;base64,${picture.toString('base64')}"/>${more}

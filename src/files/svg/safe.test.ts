@@ -86,6 +86,15 @@ describe('what a drawing uses of itself', () => {
     expect(rings[1]?.[2]).toEqual({ x: 40, y: 14 });
   });
 
+  test('a shape that clips stays a shape', async () => {
+    const markup = await markupOf(
+      '<defs><circle id="c" r="9" transform="scale(2)"/></defs><clipPath id="k"><use xlink:href="#c" x="4"/></clipPath>',
+    );
+    expect(markup).toContain(
+      '<clipPath id="k"><circle r="9" transform="translate(4 0) scale(2)"/></clipPath>',
+    );
+  });
+
   test('a symbol is a drawing of its own (SVG 2, §5.5)', async () => {
     const markup = await markupOf(
       '<symbol id="s" viewBox="0 0 10 10"><circle r="5"/></symbol><use href="#s" x="3" width="20" height="20"/>',

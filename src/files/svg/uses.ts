@@ -19,18 +19,31 @@ function ofSymbol(symbol: Element, use: Element): Element {
   return inner;
 }
 
+/** Where a use lies, as transforms. */
+function placeOf(use: Element): string {
+  const [x, y] = [use.getAttribute('x') ?? '0', use.getAttribute('y') ?? '0'];
+  const moved = `translate(${Number.parseFloat(x) || 0} ${Number.parseFloat(y) || 0})`;
+  return `${use.getAttribute('transform') ?? ''} ${moved}`.trim();
+}
+
 /** What stands for a use: its target in a group that lies where it is used (SVG 2, §5.6). */
 function copyFor(use: Element, target: Element): Element {
+  const copy =
+    target.nodeName === 'symbol' ? ofSymbol(target, use) : (target.cloneNode(true) as Element);
+  for (const each of [copy, ...copy.getElementsByTagName('*')]) each.removeAttribute('id');
+  if (use.parentElement?.nodeName === 'clipPath') {
+    // what clips is a shape itself: no group may hold it (CSS Masking 1, §5.1)
+    copy.setAttribute(
+      'transform',
+      `${placeOf(use)} ${copy.getAttribute('transform') ?? ''}`.trim(),
+    );
+    return copy;
+  }
   const group = use.ownerDocument.createElementNS(SVG, 'g');
   for (const { name, value } of [...use.attributes])
     if (!PLACING.some((each) => each === name) && !name.startsWith('xmlns'))
       group.setAttribute(name, value);
-  const [x, y] = [use.getAttribute('x') ?? '0', use.getAttribute('y') ?? '0'];
-  const moved = `translate(${Number.parseFloat(x) || 0} ${Number.parseFloat(y) || 0})`;
-  group.setAttribute('transform', `${use.getAttribute('transform') ?? ''} ${moved}`.trim());
-  const copy =
-    target.nodeName === 'symbol' ? ofSymbol(target, use) : (target.cloneNode(true) as Element);
-  for (const each of [copy, ...copy.getElementsByTagName('*')]) each.removeAttribute('id');
+  group.setAttribute('transform', placeOf(use));
   group.append(copy);
   return group;
 }
