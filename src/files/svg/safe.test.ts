@@ -66,7 +66,9 @@ describe('style sheets are written on the elements they choose', () => {
   test('a pen follows what they give a stroke', async () => {
     const { penLinesOf } = await import('.');
     const body = `<style>.cut{fill:none;stroke:#000} .none{fill:none}</style>
-      <line class="cut" x2="80" y2="40"/><rect class="none" width="9" height="9"/>`;
+      <style>.off{stroke:none !important;fill:none}</style>
+      <line class="cut" x2="80" y2="40"/><rect class="none" width="9" height="9"/>
+      <rect class="cut off" style="stroke:red" width="9" height="9"/>`;
     expect(penLinesOf(await readFrom(svg(body)))).toEqual([
       { points: [[0, 0], [1, 1]], closed: false }, // prettier-ignore
     ]);

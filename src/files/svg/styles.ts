@@ -29,7 +29,8 @@ export function ownStyle(element: Element, property: string): string | null {
     const [name = '', ...value] = declared.split(':');
     return name.trim() === property ? [value.join(':').trim()] : [];
   });
-  return said.at(-1) ?? null;
+  const word = said.findLast((value) => value.endsWith('!important')) ?? said.at(-1);
+  return word?.replace('!important', '').trim() ?? null;
 }
 
 /** Whether a declaration stays in the drawing: it points to nothing else, and hides no sign. */
@@ -63,7 +64,9 @@ function rulesOf(css: string): Chosen[] {
       const kept = nodes.filter(
         (node): node is Declaration => node.type === 'decl' && staysInside(node.value),
       );
-      const declared = kept.map(({ prop, value }) => `${prop}:${value}`).join(';');
+      const declared = kept
+        .map(({ prop, value, important }) => `${prop}:${value}${important ? '!important' : ''}`)
+        .join(';');
       return selectors.map((selector) => ({ selector, weight: weightOf(selector), declared }));
     })
     .sort((a, b) => a.weight - b.weight);
