@@ -9,8 +9,8 @@ import { toBackup } from '@/files/backup';
 import { openBackup } from '@/files/backup/zip';
 import { readBlanksFile } from '@/files/shelfFile';
 import { beginsAsSvg } from '@/files/svg/sniff';
-import { JSDOM } from 'jsdom';
 import sharp, { type Sharp } from 'sharp';
+import { standInForTheBrowser } from '../support/dom';
 import { fromAProgram } from '../support/drawings';
 import { pngPicture } from '../support/pictures';
 import { seeded } from '@/demo/paint';
@@ -51,11 +51,9 @@ const lookedInto: Reader = (bytes) => [
   isMeantAsStored(bytes),
 ];
 
-/** The reader of drawings, with jsdom for the browser's own sanitising and parsing. */
+/** The reader of drawings, which needs a DOM as it is loaded. */
 async function drawingReader(): Promise<Reader> {
-  const { window } = new JSDOM('');
-  const { document, DOMParser, XMLSerializer } = window;
-  Object.assign(globalThis, { window, document, DOMParser, XMLSerializer });
+  standInForTheBrowser();
   const { readSvg } = await import('@/files/svg');
   return (bytes) => readSvg(asText(bytes));
 }

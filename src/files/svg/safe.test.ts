@@ -1,15 +1,8 @@
-import { JSDOM } from 'jsdom';
 import sharp, { type Sharp } from 'sharp';
+import { standInForTheBrowser } from '@tests/support/dom';
 import { beginsAsSvg } from './sniff';
 
-// the sanitiser and the XML parser are the browser's own: jsdom stands in for it here
-const { window } = new JSDOM('');
-Object.assign(globalThis, {
-  window,
-  document: window.document,
-  DOMParser: window.DOMParser,
-  XMLSerializer: window.XMLSerializer,
-});
+standInForTheBrowser();
 
 const svg = (body: string) =>
   `<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="80mm" height="40mm" viewBox="0 0 80 40">${body}</svg>`;

@@ -1,4 +1,4 @@
-import { JSDOM } from 'jsdom';
+import { standInForTheBrowser } from '@tests/support/dom';
 import { HOSTILE_SVG, ORNAMENT_SVG } from '@tests/support/drawings';
 import { edgeLength, regionArea, regionBox, type Region } from '@/core/geometry';
 import { cutFilesFor, jigsFor } from '@/core/jig';
@@ -7,14 +7,7 @@ import { TRADE_UNITS } from '@/words/units';
 import { patternOf } from '@/words';
 import { artwork, jobOn, mugJob, shelf } from '@tests/support/jobs';
 
-// the sanitiser and the XML parser are the browser's own: jsdom stands in for it here
-const { window } = new JSDOM('');
-Object.assign(globalThis, {
-  window,
-  document: window.document,
-  DOMParser: window.DOMParser,
-  XMLSerializer: window.XMLSerializer,
-});
+standInForTheBrowser();
 
 const load = () => import('.');
 
