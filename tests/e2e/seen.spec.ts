@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import sharp from 'sharp';
-import { pngChunk } from '@/files/image/pngChunk';
+import { withChunk } from '@/files/image/pngChunk';
 import { onStage } from '../support/rendered';
 import { checks, downloaded, expect, givePicture, goTo, saved, startMug, test } from './bench';
 
@@ -15,12 +15,8 @@ const plain = () =>
   });
 
 /** A plain PNG that says by a chunk what its values are. */
-async function saying(type: string, data: readonly number[]): Promise<Buffer> {
-  const png = await plain().png().toBuffer();
-  const AFTER_HEADER = 33;
-  const chunk = pngChunk(type, Uint8Array.from(data));
-  return Buffer.concat([png.subarray(0, AFTER_HEADER), chunk, png.subarray(AFTER_HEADER)]);
-}
+const saying = async (type: string, data: readonly number[]): Promise<Buffer> =>
+  Buffer.from(withChunk(await plain().png().toBuffer(), type, Uint8Array.from(data)));
 
 /** Light as sRGB writes it (IEC 61966-2-1), 0–255. */
 const encoded = (light: number): number =>

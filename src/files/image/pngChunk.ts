@@ -45,3 +45,20 @@ export function pngChunk(type: string, data: Uint8Array): Uint8Array<ArrayBuffer
   view.setUint32(8 + data.length, crc32(chunk.subarray(4, 8 + data.length)));
   return chunk;
 }
+
+/** Length of the signature and the IHDR chunk, which must come first (W3C PNG, 3rd edition, §5.6). */
+const AFTER_HEADER = SIGNATURE_LENGTH + 25;
+
+/** A PNG that says one thing more of itself, before its picture. */
+export function withChunk(
+  png: Uint8Array,
+  type: string,
+  data: Uint8Array,
+): Uint8Array<ArrayBuffer> {
+  const chunk = pngChunk(type, data);
+  const out = new Uint8Array(png.length + chunk.length);
+  out.set(png.subarray(0, AFTER_HEADER));
+  out.set(chunk, AFTER_HEADER);
+  out.set(png.subarray(AFTER_HEADER), AFTER_HEADER + chunk.length);
+  return out;
+}

@@ -1,8 +1,5 @@
 import { MM_PER_INCH } from '@/core/units';
-import { pngChunk } from './pngChunk';
-
-/** Length of the signature and the IHDR chunk, which must come first. */
-const AFTER_HEADER = 8 + 25;
+import { withChunk } from './pngChunk';
 
 /**
  * A PNG that says how many pixels an inch it is (pHYs, in pixels per metre), so that programs print it
@@ -15,10 +12,5 @@ export function withDensity(png: Uint8Array, ppi: number): Uint8Array<ArrayBuffe
   view.setUint32(0, perMetre);
   view.setUint32(4, perMetre);
   density[8] = 1;
-  const chunk = pngChunk('pHYs', density);
-  const out = new Uint8Array(png.length + chunk.length);
-  out.set(png.subarray(0, AFTER_HEADER));
-  out.set(chunk, AFTER_HEADER);
-  out.set(png.subarray(AFTER_HEADER), AFTER_HEADER + chunk.length);
-  return out;
+  return withChunk(png, 'pHYs', density);
 }
