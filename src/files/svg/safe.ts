@@ -1,5 +1,6 @@
 import DOMPurify from 'dompurify';
 import { failure, success, type Result } from '@/core/result';
+import type { Lost } from '@/words/drawingIn';
 import { isOwnPicture } from './pictures';
 import { withNamespaces, withoutProlog } from './prolog';
 import { staysInside, takeStyles, writeStyles } from './styles';
@@ -28,25 +29,17 @@ const EFFECTS = [
   'feOffset',
 ];
 
-/** What a drawing shows no more when it was made harmless, as a person would say it. */
-const LOST = {
-  elsewhere: 'pictures that are not in the file or cannot be read',
-  effects: 'effects that are not drawn here',
-  page: 'parts of a web page',
-  movement: 'movement',
-} as const;
-
 const MOVEMENT = /^(?:animate|set$)/i;
 
 /** A drawing that neither acts nor calls out. */
 export interface SafeSvg {
   readonly root: Element;
   /** What it shows no more. */
-  readonly lost: readonly string[];
+  readonly lost: readonly Lost[];
 }
 
 /** Attributes may point into the drawing itself and nowhere else; pictures may be written into it. */
-function dropOutsideLinks(element: Element, lose: (what: keyof typeof LOST) => void): void {
+function dropOutsideLinks(element: Element, lose: (what: Lost) => void): void {
   const isPicture = element.nodeName === 'image';
   for (const { name, value } of [...element.attributes]) {
     if (!/href$/i.test(name)) {
@@ -65,7 +58,7 @@ function dropEffects(root: Element): void {
 }
 
 /** What the sanitiser took out that would have shown. */
-function lostBy(removed: readonly Element[]): (keyof typeof LOST)[] {
+function lostBy(removed: readonly Element[]): Lost[] {
   const any = (name: RegExp, but = '') =>
     removed.some((each) => name.test(each.nodeName) && !(but && each.hasAttribute(but)));
   const lost = [
@@ -102,12 +95,12 @@ export function makeSafe(text: string): Result<SafeSvg> {
     return failure('This is not an SVG drawing, whatever its name says.');
   if (root.getElementsByTagName('*').length > MAX_ELEMENTS) return tooMany;
   const lost = new Set(lostBy(removed as Element[]));
-  const lose = (what: keyof typeof LOST) => lost.add(what);
+  const lose = (what: Lost) => lost.add(what);
   if (!writeStyles(root, css))
     return failure('The style sheet of this drawing is too long. Save it with plain attributes.');
   for (const element of [root, ...root.getElementsByTagName('*')]) dropOutsideLinks(element, lose);
   if (!writeOutUses(root, MAX_ELEMENTS)) return tooMany;
   if (root.querySelectorAll('[filter], [style*="filter"]').length > MAX_EFFECTS) lose('effects');
   if (lost.has('effects')) dropEffects(root);
-  return success({ root, lost: [...lost].map((what) => LOST[what]) });
+  return success({ root, lost: [...lost] });
 }

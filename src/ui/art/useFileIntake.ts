@@ -85,7 +85,7 @@ export function useFileIntake(task: TaskRunner): FileIntake {
     if (taken && otherwise !== '')
       notify({
         tone: 'warning',
-        text: `“${file.name}”: ${otherwise} Look it over before you print.`,
+        text: `“${file.name}”: ${otherwise}`,
       });
     return taken;
   }

@@ -4,6 +4,7 @@ import type { Strokes } from '@/core/model';
 import { penLinesOf, readSvg } from '@/files/svg';
 import { MM_PER_INCH } from '@/core/units';
 import { openPdf } from '@/workers';
+import { otherwiseWords } from '@/words/drawingIn';
 
 /** A drawing turned into pixels at print resolution, with its own size. */
 export interface Drawn {
@@ -13,15 +14,6 @@ export interface Drawn {
   readonly strokes: Strokes;
   /** What may look otherwise than in the program it came from, in words; empty where nothing does. */
   readonly otherwise: string;
-}
-
-/** What is told of a drawing that may look otherwise here. */
-function otherwise(lost: readonly string[], hasText: boolean): string {
-  const without = lost.length > 0 ? `It came in without ${lost.join(', ')}.` : '';
-  const letters = hasText
-    ? 'Its text is set in this computer’s own fonts; text turned into outlines keeps its shape.'
-    : '';
-  return [without, letters].filter((said) => said !== '').join(' ');
 }
 
 /** Draws a sanitised SVG for a room. */
@@ -42,7 +34,7 @@ export async function drawSvg(text: string, room: Room): Promise<Result<Drawn>> 
       blob,
       realMm: hasRealUnits ? { widthMm, heightMm } : null,
       strokes: penLinesOf(read.value),
-      otherwise: otherwise(lost, root.getElementsByTagName('text').length > 0),
+      otherwise: otherwiseWords(lost, root.getElementsByTagName('text').length > 0),
     });
   } catch {
     return failure('The drawing cannot be drawn; the file is damaged. Save it again.');
