@@ -1,10 +1,11 @@
 import { measureRaster, neighboursOf, uprightPixels } from '@/core/art';
 import { pictureName, type Artwork } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
-import { inspectImage, type ImageFacts } from '@/files/image';
+import { inspectImage } from '@/files/image';
 import { sha256Of } from '@/files/sha256';
 import { openPicture, type OpenPicture } from './openPicture';
 import type { OnProgress } from './progress';
+import { drawUpright, pixelsOf, shrunk } from './shrink';
 import { traceSilhouette } from './silhouette';
 
 /** A picture ready to be kept: its facts, its bytes as they came, a small upright preview. */
@@ -21,45 +22,6 @@ const TRACE_PX = 1024;
 const FACTS_PX = 320;
 /** Fine enough for the strokes of lettering to be areas. */
 const AREAS_PX = 800;
-
-/** The whole picture upright, no larger than it has to be for the screen; it is closed then. */
-function drawUpright(picture: OpenPicture, facts: ImageFacts): OffscreenCanvas {
-  const { widthPx, heightPx } = uprightPixels(facts);
-  const scale = Math.min(1, PREVIEW_PX / Math.max(widthPx, heightPx));
-  const width = Math.max(1, Math.round(widthPx * scale));
-  const height = Math.max(1, Math.round(heightPx * scale));
-  const canvas = new OffscreenCanvas(width, height);
-  // its pixels are read back at once, to be measured
-  const context = canvas.getContext('2d', { willReadFrequently: true });
-  if (!context) throw new Error('This browser cannot draw pictures in the background.');
-  context.imageSmoothingQuality = 'high';
-  context.setTransform(...picture.into(width, height));
-  context.drawImage(picture.source, 0, 0, 1, 1);
-  picture.close();
-  return canvas;
-}
-
-/** A drawing made smaller; itself where it is small enough. */
-function shrunk(canvas: OffscreenCanvas, longestPx: number): OffscreenCanvas {
-  const scale = longestPx / Math.max(canvas.width, canvas.height);
-  if (scale >= 1) return canvas;
-  const width = Math.max(1, Math.round(canvas.width * scale));
-  const height = Math.max(1, Math.round(canvas.height * scale));
-  const small = new OffscreenCanvas(width, height);
-  const brush = small.getContext('2d', { willReadFrequently: true });
-  if (!brush) throw new Error('This browser cannot draw pictures in the background.');
-  brush.imageSmoothingQuality = 'high';
-  brush.drawImage(canvas, 0, 0, width, height);
-  return small;
-}
-
-/** The pixels of a drawing, made smaller where it is larger. */
-function pixelsOf(canvas: OffscreenCanvas, longestPx: number): ImageData {
-  const small = shrunk(canvas, longestPx);
-  const brush = small.getContext('2d');
-  if (!brush) throw new Error('This browser cannot draw pictures in the background.');
-  return brush.getImageData(0, 0, small.width, small.height);
-}
 
 function transparentShareOf(rgba: Uint8ClampedArray): number {
   let clear = 0;
@@ -105,7 +67,7 @@ export async function takeInPicture(
   const canvas =
     picture instanceof OffscreenCanvas
       ? shrunk(picture, PREVIEW_PX)
-      : drawUpright(picture, facts.value);
+      : drawUpright(picture, uprightPixels(facts.value), PREVIEW_PX);
   // everything is measured on this, made smaller once
   const small = shrunk(canvas, TRACE_PX);
   const traced = mayBeClear ? pixelsOf(small, TRACE_PX) : null;

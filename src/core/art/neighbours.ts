@@ -1,6 +1,6 @@
 import { converter, modeOklab, modeRgb, useMode as addMode } from 'culori/fn';
 import { MAX_NEIGHBOURS, type ArtFacts } from '../model';
-import { binOf, binsOf, INKED_ALPHA, type Raster } from './bins';
+import { binsOf, INKED_ALPHA, type Raster } from './bins';
 
 type Neighbours = ArtFacts['neighbours'];
 
@@ -42,11 +42,11 @@ function apart(one: Lab, other: Lab): number {
   return Math.sqrt(l * l + a * a + b * b);
 }
 
-/** The areas of a picture by their colours, the largest first, and which of them each bin of colours belongs to, from 1. */
+/** The areas of a picture by their colours, the largest first, and which of them each pixel belongs to, from 1; 0: nothing printed. */
 function areasOf(raster: Raster) {
   const areas: Area[] = [];
-  const of = new Uint8Array(1 << (3 * BITS));
-  const { keys, counts, sums } = binsOf(raster, BITS);
+  const areaOf = new Uint8Array(1 << (3 * BITS));
+  const { keys, counts, sums, of } = binsOf(raster, BITS);
   for (const key of keys) {
     const count = counts[key] as number;
     const r = sums[3 * key] as number;
@@ -63,29 +63,21 @@ function areasOf(raster: Raster) {
     }
     const own = areas[nearest];
     if (own && (least < SAME_WITHIN || areas.length >= MOST_AREAS)) {
-      of[key] = nearest + 1;
+      areaOf[key] = nearest + 1;
       own.sum[0] += count;
       own.sum[1] += r;
       own.sum[2] += g;
       own.sum[3] += b;
     } else {
       areas.push({ lab, sum: [count, r, g, b] });
-      of[key] = areas.length;
+      areaOf[key] = areas.length;
     }
   }
-  return { areas, of };
-}
-
-/** Which area every pixel belongs to, from 1; 0 where nothing is printed. */
-function labelled({ data, width, height }: Raster, of: Uint8Array): Uint8Array {
-  const labels = new Uint8Array(width * height);
-  for (let i = 0; i < labels.length; i++) {
-    const at = 4 * i;
-    if ((data[at + 3] as number) < INKED_ALPHA) continue;
-    const bin = binOf(data[at] as number, data[at + 1] as number, data[at + 2] as number, BITS);
-    labels[i] = of[bin] as number;
-  }
-  return labels;
+  const labels = new Uint8Array(of.length);
+  for (let i = 0; i < labels.length; i++)
+    if ((raster.data[4 * i + 3] as number) >= INKED_ALPHA)
+      labels[i] = areaOf[of[i] as number] as number;
+  return { areas, labels };
 }
 
 interface Edge {
@@ -146,8 +138,7 @@ const hex = ([count, ...rgb]: Area['sum']): string =>
  */
 export function neighboursOf(raster: Raster): Neighbours {
   const { width, height } = raster;
-  const { areas, of } = areasOf(raster);
-  const labels = labelled(raster, of);
+  const { areas, labels } = areasOf(raster);
   const edges = new Map<number, Edge>();
   countEdges(labels, raster, edges, 'row');
   countEdges(labels, raster, edges, 'column');

@@ -2,12 +2,13 @@ import type { Artwork } from '@/core/model';
 import type { Result } from '@/core/result';
 import { exifOfJpeg, isJpeg, readJpeg, tellsColours } from './jpeg';
 import { exifOfPng, isPng, readPng } from './png';
-import { cutOut } from './stretch';
-import { isWebp, readWebp, webpWithoutExif } from './webp';
+import { cutOut, type Stretch } from './stretch';
+import { exifOfWebp, isWebp, readWebp, webpWithoutExif } from './webp';
 
 type Mime = Artwork['mime'];
 
-interface ImageFormat {
+/** What can be told of a picture file by its format. */
+export interface ImageFormat {
   readonly mime: Mime;
   /** File ending, without the dot. */
   readonly ending: string;
@@ -19,6 +20,8 @@ interface ImageFormat {
   ) => Result<{ width: number; height: number; transparent: boolean }>;
   /** Whether it says which colours it is in. */
   readonly coloursTold: (bytes: Uint8Array) => boolean;
+  /** Where EXIF stands. */
+  readonly exif: (bytes: Uint8Array) => Stretch[];
   /** The same picture without EXIF, in parts. */
   readonly withoutExif: (bytes: Uint8Array<ArrayBuffer>) => Uint8Array<ArrayBuffer>[];
 }
@@ -31,6 +34,7 @@ export const IMAGE_FORMATS: readonly ImageFormat[] = [
     recognises: isPng,
     size: readPng,
     coloursTold: () => true,
+    exif: exifOfPng,
     withoutExif: (bytes) => cutOut(bytes, exifOfPng(bytes)),
   },
   {
@@ -39,6 +43,7 @@ export const IMAGE_FORMATS: readonly ImageFormat[] = [
     recognises: isJpeg,
     size: readJpeg,
     coloursTold: tellsColours,
+    exif: exifOfJpeg,
     withoutExif: (bytes) => cutOut(bytes, exifOfJpeg(bytes)),
   },
   {
@@ -47,6 +52,7 @@ export const IMAGE_FORMATS: readonly ImageFormat[] = [
     recognises: isWebp,
     size: readWebp,
     coloursTold: () => true,
+    exif: exifOfWebp,
     withoutExif: webpWithoutExif,
   },
 ];

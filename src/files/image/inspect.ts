@@ -4,7 +4,7 @@ import type { Artwork } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 import { tooLargeWords } from '@/words/documents';
 import { foreignPicture } from './foreign';
-import { IMAGE_FORMATS } from './formats';
+import { IMAGE_FORMATS, type ImageFormat } from './formats';
 
 /** Facts of a picture file that can be read without decoding it. */
 export interface ImageFacts extends Pick<
@@ -15,8 +15,10 @@ export interface ImageFacts extends Pick<
   readonly mayBeClear: boolean;
 }
 
-function orientationOf(bytes: Uint8Array): number {
+/** How the picture is turned, by EXIF; the reader of EXIF goes through whole files, so it is asked only where there is some. */
+function orientationOf(bytes: Uint8Array, format: ImageFormat): number {
   try {
+    if (format.exif(bytes).length === 0) return 1;
     const whole = bytes.byteLength === bytes.buffer.byteLength ? bytes : bytes.slice();
     const tags = ExifReader.load(whole.buffer as ArrayBuffer, { expanded: true });
     const value = Number(tags.exif?.Orientation?.value ?? 1);
@@ -57,7 +59,7 @@ export function inspectImage(bytes: Uint8Array): Result<ImageFacts> {
     bytes: bytes.length,
     storedWidthPx: width,
     storedHeightPx: height,
-    orientation: orientationOf(bytes),
+    orientation: orientationOf(bytes, format),
     coloursTold: format.coloursTold(bytes),
     mayBeClear: transparent,
   });

@@ -62,5 +62,8 @@ export function readPng(bytes: Uint8Array): Result<PngStructure> {
 }
 
 /** Where EXIF stands (W3C PNG specification, 3rd edition, §11.3.4.5). */
-export const exifOfPng = (bytes: Uint8Array): Stretch[] =>
-  [...chunksOf(bytes)].flatMap(({ type, from, to }) => (type === 'eXIf' ? [[from, to]] : []));
+export function exifOfPng(bytes: Uint8Array): Stretch[] {
+  const found: Stretch[] = [];
+  for (const { type, from, to } of chunksOf(bytes)) if (type === 'eXIf') found.push([from, to]);
+  return found;
+}

@@ -42,7 +42,7 @@ export function readWebp(
 }
 
 /** Where EXIF stands (RFC 9649 §2.7.1.5); chunks are padded to an even length. */
-function exifOfWebp(bytes: Uint8Array): Stretch[] {
+export function exifOfWebp(bytes: Uint8Array): Stretch[] {
   const found: Stretch[] = [];
   const view = viewOf(bytes);
   for (let at = 12; at + 8 <= bytes.length;) {
