@@ -4,7 +4,16 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'public/sw.js'] },
+  {
+    ignores: [
+      '.next/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      'test-results/**',
+      'public/sw.js',
+      'public/pdf-reader/**',
+    ],
+  },
   ...tseslint.configs.strict,
   ...tseslint.configs.stylistic,
   hooks.configs.flat.recommended,

@@ -99,5 +99,6 @@ self.addEventListener('fetch', (event) => {
   const url = new URL(request.url);
   if (request.method !== 'GET' || url.origin !== self.location.origin) return;
   if (request.mode === 'navigate') event.respondWith(pageFor(event, request, url));
-  else if (url.pathname.startsWith('/_next/static/')) event.respondWith(fileFor(request));
+  else if (/^\/(_next\/static|pdf-reader)\//.test(url.pathname))
+    event.respondWith(fileFor(request));
 });

@@ -1,8 +1,15 @@
 import { NextResponse, type NextRequest } from 'next/server';
 
-/** Nothing leaves the origin and no inline script runs without this request's nonce. */
-function contentSecurityPolicy(nonce: string): string {
-  const script = process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : '';
+/** What a worker is told is told with its script, and these are where scripts are. */
+const SCRIPTS = '/_next/static/';
+
+/**
+ * Nothing leaves the origin and no inline script runs without this request's nonce. Workers alone may compile WebAssembly, in which
+ * the PDF reader's decoders are written; pages may not.
+ */
+function contentSecurityPolicy(nonce: string, ofScript: boolean): string {
+  const developing = process.env.NODE_ENV === 'development';
+  const script = developing ? " 'unsafe-eval'" : ofScript ? " 'wasm-unsafe-eval'" : '';
   return [
     "default-src 'none'",
     `script-src 'self' 'nonce-${nonce}'${script}`,
@@ -26,7 +33,7 @@ export const config = { matcher: '/((?!api/handover).*)' };
 /** Sets the security headers of every response; Next.js reads the nonce back from the request. */
 export function proxy(request: NextRequest): NextResponse {
   const nonce = crypto.randomUUID().replaceAll('-', '');
-  const policy = contentSecurityPolicy(nonce);
+  const policy = contentSecurityPolicy(nonce, request.nextUrl.pathname.startsWith(SCRIPTS));
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);
   headers.set('content-security-policy', policy);

@@ -1,11 +1,23 @@
 import type { PDFDocumentProxy } from 'pdfjs-dist';
-import { ShippedFonts } from './pdfFonts';
 
 /** What the reader draws with where there is no page; it brings its own for a page. */
 export interface Factories {
   readonly CanvasFactory?: object;
   readonly FilterFactory?: object;
 }
+
+/** Where the reader finds what it asks for by name: the build puts it there. */
+const partsOf = (origin: string) => ({
+  /** Open fonts of the widths that every reader has to know (ISO 32000-1 §9.6.2.2). */
+  standardFontDataUrl: `${origin}/pdf-reader/standard_fonts/`,
+  /** Which letters are meant where a file says so by the name of a table (§9.7.5.2). */
+  cMapUrl: `${origin}/pdf-reader/cmaps/`,
+  /** Decoders of JPEG 2000 and of black and white, and what turns colours by their profile. */
+  wasmUrl: `${origin}/pdf-reader/wasm/`,
+  /** What four inks are that no profile names. */
+  iccUrl: `${origin}/pdf-reader/iccs/`,
+  useWorkerFetch: true,
+});
 
 /** Opens a PDF with the reader that ships with the app; it parses in a worker of its own. */
 export async function openPdf(file: Blob, factories: Factories = {}): Promise<PDFDocumentProxy> {
@@ -18,7 +30,7 @@ export async function openPdf(file: Blob, factories: Factories = {}): Promise<PD
     data: new Uint8Array(await file.arrayBuffer()),
     isEvalSupported: false,
     disableFontFace: true,
-    BinaryDataFactory: ShippedFonts,
+    ...partsOf(self.location.origin),
     ...factories,
   }).promise;
 }

@@ -75,6 +75,14 @@ test('every response carries the security headers', async ({ request }) => {
   }
 });
 
+test('what a worker runs may be WebAssembly, and no text', async ({ page, request }) => {
+  await page.goto('/own');
+  const script = await page.locator('script[src^="/_next/static/"]').first().getAttribute('src');
+  const policy = (await request.get(script ?? '')).headers()['content-security-policy'] ?? '';
+  expect(policy).toMatch(/script-src 'self' 'nonce-[0-9a-f]{32}' 'wasm-unsafe-eval';/);
+  expect(policy).not.toMatch(/https?:|\*|'unsafe-eval'|script-src[^;]*'unsafe-inline'/);
+});
+
 test('findings lead to their fix: the hurried horizon mug is put right', async ({ page }) => {
   await page.goto('/demo');
   await expect(page.getByRole('heading', { name: 'Horizon mug, in a hurry' })).toBeVisible({

@@ -5,6 +5,7 @@ import { penLinesOf, readSvg } from '@/files/svg';
 import { MM_PER_INCH } from '@/core/units';
 import { openPdf } from '@/workers';
 import { otherwiseWords } from '@/words/drawingIn';
+import { lostOnPage } from './pdfLost';
 
 /** A drawing turned into pixels at print resolution, with its own size. */
 export interface Drawn {
@@ -70,6 +71,7 @@ export async function drawPdfPage(
     const mm = MM_PER_INCH / 72;
     const realMm = { widthMm: own.width * mm, heightMm: own.height * mm };
     const { width, height } = drawingPixels(realMm.widthMm, realMm.heightMm, room);
+    const { lost, inOtherFonts } = await lostOnPage(page);
     const canvas = window.document.createElement('canvas');
     Object.assign(canvas, { width, height });
     const viewport = page.getViewport({ scale: width / own.width });
@@ -80,7 +82,7 @@ export async function drawPdfPage(
       .promise;
     const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
     if (!blob) return failure('The page is too large to be drawn. Export it smaller.');
-    return success({ blob, realMm, strokes: [], otherwise: '' });
+    return success({ blob, realMm, strokes: [], otherwise: otherwiseWords(lost, inOtherFonts) });
   } catch {
     return failure(`Page ${pageNumber} of this PDF cannot be drawn.`);
   }
