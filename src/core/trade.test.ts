@@ -180,6 +180,11 @@ const MISTAKES: readonly (readonly [string, Job, CheckCode])[] = [
     sized(jobOn('tee', artwork({ coloursTold: false })), 8),
     'colours-untold',
   ],
+  [
+    'a drawing that came in without some of its pictures',
+    sized(jobOn('tee', artwork({ lost: ['elsewhere'] })), 8),
+    'came-otherwise',
+  ],
   ['firm pressure on a thin disc', pressed(medallion, 'firm'), 'cracks'],
   ['an iron for dye', on(tee, 'iron'), 'iron-dye'],
   [

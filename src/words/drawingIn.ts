@@ -1,21 +1,22 @@
-/** What a drawing can show no more once it was made harmless, as a person says it. */
-export const LOST_WORDS = {
+import type { DrawingLoss } from '@/core/model';
+
+/** What a drawing came in without, as a person says it. */
+const LOST_WORDS: Readonly<Record<Exclude<DrawingLoss, 'fonts'>, string>> = {
   elsewhere: 'pictures that are not in the file or cannot be read',
   effects: 'effects that are not drawn here',
   page: 'parts of a web page',
-  words: 'words in a font that cannot be read',
   movement: 'movement',
-} as const;
+  words: 'words in a font that cannot be read',
+};
 
-/** A kind of what a drawing shows no more. */
-export type Lost = keyof typeof LOST_WORDS;
-
-/** What is told of a drawing that may look otherwise than in the program it came from; empty where nothing does. */
-export function otherwiseWords(lost: readonly Lost[], inOtherFonts: boolean): string {
+/** What is told of a drawing or page that may look otherwise than in the program it came from. */
+export function otherwiseWords(lost: readonly DrawingLoss[]): string {
+  const without = lost.flatMap((what) => (what === 'fonts' ? [] : LOST_WORDS[what]));
   const said = [
-    lost.length > 0 && `It came in without ${lost.map((what) => LOST_WORDS[what]).join(', ')}.`,
-    inOtherFonts &&
+    without.length > 0 && `It came in without ${without.join(', ')}.`,
+    lost.includes('fonts') &&
       'Its text is set in this computer’s own fonts; text turned into outlines keeps its shape.',
-  ].filter((each) => each !== false);
-  return said.length === 0 ? '' : [...said, 'Look it over before you print.'].join(' ');
+    'Look it over before you print.',
+  ];
+  return said.filter((each) => each !== false).join(' ');
 }

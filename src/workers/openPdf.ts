@@ -1,9 +1,12 @@
 import type { PDFDocumentProxy } from 'pdfjs-dist';
 
-/** What the reader draws with where there is no page; it brings its own for a page. */
-export interface Factories {
+/** What is asked of the reader beyond what it does by itself. */
+export interface Reading {
+  /** What it draws with where there is no page; it brings its own for a page. */
   readonly CanvasFactory?: object;
   readonly FilterFactory?: object;
+  /** False where nothing asks for its decoders: colours are left as they are stored then. */
+  readonly useWasm?: boolean;
 }
 
 /** Where the reader finds what it asks for by name: the build puts it there. */
@@ -20,7 +23,7 @@ const partsOf = (origin: string) => ({
 });
 
 /** Opens a PDF with the reader that ships with the app; it parses in a worker of its own. */
-export async function openPdf(file: Blob, factories: Factories = {}): Promise<PDFDocumentProxy> {
+export async function openPdf(file: Blob, how: Reading = {}): Promise<PDFDocumentProxy> {
   const pdf = await import('pdfjs-dist');
   pdf.GlobalWorkerOptions.workerPort ??= new Worker(
     new URL('pdfjs-dist/build/pdf.worker.min.mjs', import.meta.url),
@@ -31,6 +34,6 @@ export async function openPdf(file: Blob, factories: Factories = {}): Promise<PD
     isEvalSupported: false,
     disableFontFace: true,
     ...partsOf(self.location.origin),
-    ...factories,
+    ...how,
   }).promise;
 }

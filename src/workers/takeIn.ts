@@ -94,6 +94,7 @@ export async function takeInPicture(
     text: null,
     facts: { ...measured, silhouette, neighbours: neighboursOf(pixelsOf(small, AREAS_PX)) },
     strokes: [],
+    lost: [],
   };
   onProgress({ doing: 'Done', share: 1 });
   return success({ art, blob: own, preview: await preview });

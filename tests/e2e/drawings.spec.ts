@@ -2,7 +2,7 @@ import { PDFDocument, rgb, StandardFonts } from '@cantoo/pdf-lib';
 import sharp from 'sharp';
 import { fromAProgram } from '../support/drawings';
 import { onStage } from '../support/rendered';
-import { expect, givePicture, goTo, startMug, test } from './bench';
+import { checks, expect, givePicture, goTo, startMug, test } from './bench';
 
 const COLUMNS = 24;
 const ROWS = 12;
@@ -36,11 +36,10 @@ test('what a drawing shows no more is said as it comes in, and its letters are w
     '<image width="9" height="9" href="photo.png"/><text x="20" y="60">Agnes</text>' +
     '<rect width="9" height="9"><animate attributeName="x" to="99"/></rect>';
   await givePicture(page, 'stars.svg', Buffer.from(await fromAProgram(more)), 'image/svg+xml');
-  await expect(
-    page.getByText(
-      /“stars\.svg”: It came in without movement, pictures that are not in the file or cannot be read\. Its text is set in this computer’s own fonts.* Look it over before you print\./,
-    ),
-  ).toBeVisible();
+  const told =
+    /“stars\.svg”: It came in without movement, pictures that are not in the file or cannot be read\. Its text is set in this computer’s own fonts.* Look it over before you print\./;
+  await expect(page.getByRole('alert').filter({ hasText: told })).toBeVisible();
+  await expect(checks(page).getByText(told)).toBeVisible();
 });
 
 test('words of a PDF in a font that it does not bring are as wide as that font, letter by letter', async ({

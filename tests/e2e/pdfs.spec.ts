@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { PDFDocument, PDFName, PDFRawStream, PDFString } from '@cantoo/pdf-lib';
 import sharp from 'sharp';
 import { onStage } from '../support/rendered';
-import { expect, givePicture, goTo, startMug, test } from './bench';
+import { checks, expect, givePicture, goTo, startMug, test } from './bench';
 
 /** Four fields of colour, 96 × 64 pixels; as JPEG 2000 (ISO/IEC 15444-1) they were written by OpenJPEG's own tool. */
 const FIELDS = [
@@ -104,9 +104,12 @@ test('what a page of a PDF is drawn without is said', async ({ page }) => {
   const beginning = JPEG_2000.indexOf(Buffer.from([0xff, 0x4f, 0xff, 0x51]));
   damaged.fill(0x55, beginning + 50);
   await givePicture(page, 'fields.pdf', await strangePdf(damaged, true), 'application/pdf');
-  await expect(
-    page.getByText(
-      /“fields\.pdf”: It came in without pictures that .* cannot be read\. Its text is set in this computer’s own fonts.* Look it over before you print\./,
-    ),
-  ).toBeVisible();
+  const told =
+    /“fields\.pdf”: It came in without pictures that .* cannot be read\. Its text is set in this computer’s own fonts.* Look it over before you print\./;
+  await expect(page.getByRole('alert').filter({ hasText: told })).toBeVisible();
+  // and it stands with the job as long as the picture does
+  await page.reload();
+  await expect(checks(page).getByText(told)).toBeVisible();
+  await page.getByRole('button', { name: 'Take off' }).click();
+  await expect(page.getByText(told)).toHaveCount(0);
 });

@@ -36,6 +36,7 @@ export const artwork = (part: Partial<Artwork> = {}): Artwork => ({
   text: null,
   facts: null,
   strokes: [],
+  lost: [],
   ...part,
 });
 

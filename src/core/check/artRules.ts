@@ -1,4 +1,4 @@
-import type { TransferKind } from '../model';
+import type { DrawingLoss, TransferKind } from '../model';
 import type { Size } from './vocabulary';
 import type { EdgeName } from '../form';
 import { judgeResolution, leavesBox, pixelsPerInch, uprightPixels } from '../art';
@@ -17,6 +17,8 @@ export const ART_KINDS = {
   resolution: at<{ art: string; ppi: number; soft: boolean }>('art'),
   /** In inks that its file does not name. */
   'colours-untold': at<{ art: string }>('art'),
+  /** A drawing or page that came in without some of what it shows elsewhere. */
+  'came-otherwise': at<{ art: string; lost: readonly DrawingLoss[] }>('art'),
   /** Out of proportion: wider by this share of what its height asks for, or narrower. */
   stretch: at<Size & { share: number }>('art'),
   /** A share of its detail is cut off by the edge; `covers` where it was meant to cover. */
@@ -55,6 +57,20 @@ const coloursUntold = perArt(({ art, of }, { transfer }) =>
   art.coloursTold || transfer.made === 'cut from one colour'
     ? null
     : found('colours-untold', 'warn', { art: art.name }, { of }),
+);
+
+/** Lost without the still picture being another for certain. */
+const SLIGHT: readonly DrawingLoss[] = ['movement', 'fonts'];
+
+const cameOtherwise = perArt(({ art: { name, lost }, of }) =>
+  lost.length === 0
+    ? null
+    : found(
+        'came-otherwise',
+        lost.every((what) => SLIGHT.includes(what)) ? 'note' : 'warn',
+        { art: name, lost },
+        { of },
+      ),
 );
 
 const stretched = perArt((one, { job }) => {
@@ -149,6 +165,7 @@ export const ART_RULES: readonly ArtRule[] = [
   whiteBox,
   resolution,
   coloursUntold,
+  cameOtherwise,
   stretched,
   cutOff,
   bleedShort,

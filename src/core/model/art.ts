@@ -108,6 +108,21 @@ export const strokesSchema = listTo(
   ),
 );
 
+/**
+ * What a drawing or page can show no more once it came in: pictures that are elsewhere or unreadable, effects, parts of a web page,
+ * movement, words in unreadable fonts; `fonts`: words in the computer's own fonts instead of theirs.
+ */
+export const DRAWING_LOSSES = [
+  'elsewhere',
+  'effects',
+  'page',
+  'movement',
+  'words',
+  'fonts',
+] as const;
+/** See `DRAWING_LOSSES`. */
+export type DrawingLoss = (typeof DRAWING_LOSSES)[number];
+
 /** Facts of a picture file, measured once when it comes in. Its bytes are kept under `sha256`. */
 export const artworkSchema = z.object({
   sha256: sha256Schema,
@@ -138,6 +153,8 @@ export const artworkSchema = z.object({
   facts: withDefault(z.nullable(artFactsSchema), null),
   /** The lines of the drawing it came from; empty of a picture that is none. */
   strokes: withDefault(strokesSchema, []),
+  /** What it came in without. */
+  lost: withDefault(listTo(z.enum(DRAWING_LOSSES), DRAWING_LOSSES.length), []),
 });
 
 /** What is measured of a picture once, as small numbers; shares 0–1. */

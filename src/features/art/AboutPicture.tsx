@@ -55,8 +55,8 @@ export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) 
   const [preparing, setPreparing] = useState(false);
   async function backToOriginal() {
     const stored = art.madeFrom ? await getArt(store, art.madeFrom) : undefined;
-    const original =
-      stored && (await takeIn.keep(stored.blob, art.name, { sourceNote: art.sourceNote }));
+    const { sourceNote, lost } = art;
+    const original = stored && (await takeIn.keep(stored.blob, art.name, { sourceNote, lost }));
     if (original) edit((job) => replaceEverywhere(job, art.sha256, original));
   }
   const note = (sourceNote: string) =>

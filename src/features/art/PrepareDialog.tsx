@@ -182,7 +182,8 @@ export function PrepareDialog({
       prepareTask(stored.blob, step, Infinity, onProgress),
     );
     if (!blob) return;
-    const more = { madeFrom: art.madeFrom ?? art.sha256, sourceNote: art.sourceNote };
+    const { sourceNote, lost } = art;
+    const more = { madeFrom: art.madeFrom ?? art.sha256, sourceNote, lost };
     const made = await takeIn.keep(blob, art.name, more);
     if (!made) return;
     edit((job) => replaceEverywhere(job, art.sha256, made));

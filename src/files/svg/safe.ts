@@ -1,6 +1,6 @@
 import DOMPurify from 'dompurify';
 import { failure, success, type Result } from '@/core/result';
-import type { Lost } from '@/words/drawingIn';
+import type { DrawingLoss } from '@/core/model';
 import { isOwnPicture } from './pictures';
 import { withNamespaces, withoutProlog } from './prolog';
 import { staysInside, takeStyles, writeStyles } from './styles';
@@ -35,11 +35,11 @@ const MOVEMENT = /^(?:animate|set$)/i;
 export interface SafeSvg {
   readonly root: Element;
   /** What it shows no more. */
-  readonly lost: readonly Lost[];
+  readonly lost: readonly DrawingLoss[];
 }
 
 /** Attributes may point into the drawing itself and nowhere else; pictures may be written into it. */
-function dropOutsideLinks(element: Element, lose: (what: Lost) => void): void {
+function dropOutsideLinks(element: Element, lose: (what: DrawingLoss) => void): void {
   const isPicture = element.nodeName === 'image';
   for (const { name, value } of [...element.attributes]) {
     if (!/href$/i.test(name)) {
@@ -58,7 +58,7 @@ function dropEffects(root: Element): void {
 }
 
 /** What the sanitiser took out that would have shown. */
-function lostBy(removed: readonly Element[]): Lost[] {
+function lostBy(removed: readonly Element[]): DrawingLoss[] {
   const any = (name: RegExp, but = '') =>
     removed.some((each) => name.test(each.nodeName) && !(but && each.hasAttribute(but)));
   const lost = [
@@ -95,7 +95,7 @@ export function makeSafe(text: string): Result<SafeSvg> {
     return failure('This is not an SVG drawing, whatever its name says.');
   if (root.getElementsByTagName('*').length > MAX_ELEMENTS) return tooMany;
   const lost = new Set(lostBy(removed as Element[]));
-  const lose = (what: Lost) => lost.add(what);
+  const lose = (what: DrawingLoss) => lost.add(what);
   if (!writeStyles(root, css))
     return failure('The style sheet of this drawing is too long. Save it with plain attributes.');
   for (const element of [root, ...root.getElementsByTagName('*')]) dropOutsideLinks(element, lose);

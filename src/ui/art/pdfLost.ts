@@ -1,5 +1,5 @@
 import type { PDFPageProxy } from 'pdfjs-dist';
-import type { Lost } from '@/words/drawingIn';
+import type { DrawingLoss } from '@/core/model';
 
 /** What the reader calls whatever font it cannot read. */
 const UNREADABLE_FONT = 'g_font_error';
@@ -16,14 +16,8 @@ const comeTo = (page: PDFPageProxy, name: string): Promise<unknown> =>
 const isOfComputer = (font: unknown): boolean =>
   typeof font === 'object' && font !== null && 'missingFile' in font && font.missingFile === true;
 
-export interface LostOnPage {
-  readonly lost: readonly Lost[];
-  /** Some of its text is set in fonts of this computer. */
-  readonly inOtherFonts: boolean;
-}
-
 /** What a page will be drawn without, which the reader leaves out without a word. */
-export async function lostOnPage(page: PDFPageProxy): Promise<LostOnPage> {
+export async function lostOnPage(page: PDFPageProxy): Promise<DrawingLoss[]> {
   const { OPS } = await import('pdfjs-dist');
   const { fnArray, argsArray } = await page.getOperatorList();
   const named = (...operators: number[]) => [
@@ -41,10 +35,11 @@ export async function lostOnPage(page: PDFPageProxy): Promise<LostOnPage> {
   const readable = await Promise.all(
     fonts.filter((name) => name !== UNREADABLE_FONT).map((name) => comeTo(page, name)),
   );
-  const lost: Lost[] = [];
+  const lost: DrawingLoss[] = [];
   if (pictures.includes(null)) lost.push('elsewhere');
   if (fonts.includes(UNREADABLE_FONT)) lost.push('words');
+  if (readable.some(isOfComputer)) lost.push('fonts');
   // what was decoded for this is not kept beside what is drawn
   page.cleanup();
-  return { lost, inOtherFonts: readable.some(isOfComputer) };
+  return lost;
 }

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Room } from '@/core/art';
 import type { Artwork } from '@/core/model';
 import { textOf } from '@/files/text';
+import { otherwiseWords } from '@/words/drawingIn';
 import { takeInTask, type TakenIn } from '@/workers';
 import { useNotify } from '../notify';
 import type { TaskRunner } from '../useTask';
@@ -80,12 +81,12 @@ export function useFileIntake(task: TaskRunner): FileIntake {
     if (kind === 'pixels') return readMade(file, file.name, {});
     const made = await drawn(file, kind, room);
     if (!made) return null;
-    const { blob, realMm, strokes, otherwise } = made;
-    const taken = await readMade(blob, file.name, { realMm, strokes });
-    if (taken && otherwise !== '')
+    const { blob, realMm, strokes, lost } = made;
+    const taken = await readMade(blob, file.name, { realMm, strokes, lost: [...lost] });
+    if (taken && lost.length > 0)
       notify({
         tone: 'warning',
-        text: `“${file.name}”: ${otherwise}`,
+        text: `“${file.name}”: ${otherwiseWords(lost)}`,
       });
     return taken;
   }

@@ -1,10 +1,9 @@
 import { drawingPixels, type Room } from '@/core/art';
 import { failure, success, type Result } from '@/core/result';
-import type { Strokes } from '@/core/model';
+import type { DrawingLoss, Strokes } from '@/core/model';
 import { penLinesOf, readSvg } from '@/files/svg';
 import { MM_PER_INCH } from '@/core/units';
 import { openPdf } from '@/workers';
-import { otherwiseWords } from '@/words/drawingIn';
 import { lostOnPage } from './pdfLost';
 
 /** A drawing turned into pixels at print resolution, with its own size. */
@@ -13,8 +12,8 @@ export interface Drawn {
   readonly realMm: { readonly widthMm: number; readonly heightMm: number } | null;
   /** The lines of a drawing that a pen can follow. */
   readonly strokes: Strokes;
-  /** What may look otherwise than in the program it came from, in words; empty where nothing does. */
-  readonly otherwise: string;
+  /** What it came in without. */
+  readonly lost: readonly DrawingLoss[];
 }
 
 /** Draws a sanitised SVG for a room. */
@@ -35,7 +34,7 @@ export async function drawSvg(text: string, room: Room): Promise<Result<Drawn>> 
       blob,
       realMm: hasRealUnits ? { widthMm, heightMm } : null,
       strokes: penLinesOf(read.value),
-      otherwise: otherwiseWords(lost, root.getElementsByTagName('text').length > 0),
+      lost: root.getElementsByTagName('text').length > 0 ? [...lost, 'fonts'] : lost,
     });
   } catch {
     return failure('The drawing cannot be drawn; the file is damaged. Save it again.');
@@ -71,7 +70,7 @@ export async function drawPdfPage(
     const mm = MM_PER_INCH / 72;
     const realMm = { widthMm: own.width * mm, heightMm: own.height * mm };
     const { width, height } = drawingPixels(realMm.widthMm, realMm.heightMm, room);
-    const { lost, inOtherFonts } = await lostOnPage(page);
+    const lost = await lostOnPage(page);
     const canvas = window.document.createElement('canvas');
     Object.assign(canvas, { width, height });
     const viewport = page.getViewport({ scale: width / own.width });
@@ -82,7 +81,7 @@ export async function drawPdfPage(
       .promise;
     const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
     if (!blob) return failure('The page is too large to be drawn. Export it smaller.');
-    return success({ blob, realMm, strokes: [], otherwise: otherwiseWords(lost, inOtherFonts) });
+    return success({ blob, realMm, strokes: [], lost });
   } catch {
     return failure(`Page ${pageNumber} of this PDF cannot be drawn.`);
   }

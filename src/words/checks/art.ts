@@ -1,5 +1,6 @@
 import { VISIBLE_BELOW_PPI, WARN_BELOW_PPI } from '@/core/art';
 import type { CheckFacts } from '@/core/check';
+import { otherwiseWords } from '../drawingIn';
 import { percent } from '../say';
 import { EDGE_WORDS, ZONE_WORDS } from '../places';
 import type { WordsOf } from './words';
@@ -37,6 +38,10 @@ export const ART_WORDS = {
   'colours-untold': ({ art }) => ({
     text: `“${art}” is in the four inks of a printing press (CMYK) and does not say which inks: its colours can only be guessed. It prints as you see it here. Ask for it in sRGB.`,
     figure: 'four inks',
+  }),
+  'came-otherwise': ({ art, lost }) => ({
+    text: `“${art}”: ${otherwiseWords(lost)}`,
+    figure: lost.some((what) => what !== 'fonts') ? 'not all of it' : 'other fonts',
   }),
   stretch: ({ share, ...size }, say) => ({
     text: `At ${say.size(size)} the picture is ${percent(share)} ${share > 0 ? 'wider' : 'narrower'} than it should be for its height.`,
