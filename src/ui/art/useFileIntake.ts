@@ -4,7 +4,6 @@ import { useState } from 'react';
 import type { Room } from '@/core/art';
 import type { Artwork } from '@/core/model';
 import { textOf } from '@/files/text';
-import { otherwiseWords } from '@/words/drawingIn';
 import { takeInTask, type TakenIn } from '@/workers';
 import { useNotify } from '../notify';
 import type { TaskRunner } from '../useTask';
@@ -82,13 +81,7 @@ export function useFileIntake(task: TaskRunner): FileIntake {
     const made = await drawn(file, kind, room);
     if (!made) return null;
     const { blob, realMm, strokes, lost } = made;
-    const taken = await readMade(blob, file.name, { realMm, strokes, lost: [...lost] });
-    if (taken && lost.length > 0)
-      notify({
-        tone: 'warning',
-        text: `“${file.name}”: ${otherwiseWords(lost)}`,
-      });
-    return taken;
+    return readMade(blob, file.name, { realMm, strokes, lost: [...lost] });
   }
 
   return { question, read, readMade };
