@@ -23,6 +23,25 @@ test('a list without headings is a pressing in the unit of the display', () => {
   ]);
 });
 
+test.each([
+  ['Time (s),Temperature (°C)\n0,25\n10,60.5'],
+  ['No.;Time;Temp. [°C]\n1;00:00:00;25,0\n2;00:00:10;60,5'],
+  ['Date,Time,T1\n2026-11-01,11:59:55 AM,25\n2026-11-01,12:00:05 PM,60.5'],
+  ['# plate of the small press\nmin;temp\n0;25\n0,1666666667;60,5'],
+  ['sep=;\nelapsed time s;plate;T2\n0;25;30\n10;60,5;66'],
+])('%# what thermometers log is a pressing: from its first moment on, in s and °C', (text) => {
+  const [first, second, ...more] = good(text).pressing;
+  expect(first).toEqual({ s: 0, plateC: 25 });
+  expect(second?.s).toBeCloseTo(10, 6);
+  expect(second?.plateC).toBe(60.5);
+  expect(more).toEqual([]);
+});
+
+test('degrees that say no unit are the person’s', () => {
+  expect(good('s,temp\n0,392', '°F').pressing[0]?.plateC).toBeCloseTo(200, 9);
+  expect(good('s,temp_C\n0,200', '°F').pressing[0]?.plateC).toBe(200);
+});
+
 test('what is written is read again', () => {
   const { places } = good('x_mm,y_mm,display_C,plate_C\n12.5,40,200,193.25');
   expect(good(writePlaces({ places, pressing: [] })).places).toEqual(places);
@@ -32,6 +51,8 @@ test.each([
   ['x_mm,y_mm,display_C,plate_C\n1,2,200,hot', /Line 2: “hot”/],
   ['0; 400\n20; 9000', /Line 2: “9000”/],
   ['a,b\n1,2', /must name its columns/],
+  ['s (hours),plate_C\n1,200', /must name its columns/],
+  ['time,plate_C\n12:00:10,200\n12:00:00,200', /Line 3: “12:00:00”/],
   ['', /no reading/],
   ['s,plate_C\n'.padEnd(200_001, '1'), /200000 letters/],
   [`s,plate_C\n${'1,200\n'.repeat(2001)}`, /2001 readings; at most 2000/],

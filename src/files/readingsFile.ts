@@ -1,47 +1,10 @@
 import Papa from 'papaparse';
 import { MOST_MOMENTS, MOST_PLACES, type Readings } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
-import { fahrenheitToC, inches } from '@/core/units';
+import { columnOf, COLUMNS, type Column, type ColumnName } from './readingColumns';
 
 /** A longer text is no list of readings, letters. */
 export const MOST_READINGS_LETTERS = 200_000;
-
-/** What a column of readings holds, whatever it is counted in, and the figures it may hold. */
-const COLUMNS = {
-  x: { least: 0, most: 5000 },
-  y: { least: 0, most: 5000 },
-  display: { least: 0, most: 400 },
-  plate: { least: 0, most: 400 },
-  s: { least: 0, most: 7200 },
-} as const;
-type ColumnName = keyof typeof COLUMNS;
-
-/** A column as its heading names it: what, and how its figures become mm, °C or s. */
-interface Column {
-  readonly name: ColumnName;
-  readonly at: number;
-  readonly toOurs: (figure: number) => number;
-}
-
-const SAME = (figure: number) => figure;
-const UNITS: Readonly<Record<string, (figure: number) => number>> = {
-  mm: SAME,
-  c: SAME,
-  '': SAME,
-  cm: (figure) => 10 * figure,
-  in: inches,
-  f: fahrenheitToC,
-};
-
-/** Reads `plate_F`, `x (mm)`, `s`: a name, then its unit. */
-function columnOf(heading: string, at: number): Column | null {
-  const [name = '', unit = ''] = heading
-    .toLowerCase()
-    .split(/[^a-z]+/)
-    .filter((word) => word !== '');
-  const toOurs = UNITS[unit];
-  return Object.hasOwn(COLUMNS, name) && toOurs ? { name: name as ColumnName, at, toOurs } : null;
-}
 
 /** Headings where none are written: a list of seconds and readings in the display's unit. */
 const PLAIN = (unit: '°C' | '°F') => ['s', `plate_${unit.slice(1)}`];
@@ -50,28 +13,31 @@ type Row = Readonly<Partial<Record<ColumnName, number>>>;
 
 function readRow(cells: readonly string[], columns: readonly Column[], line: number): Result<Row> {
   const row: Partial<Record<ColumnName, number>> = {};
-  for (const { name, at, toOurs } of columns) {
-    const cell = (cells[at] ?? '').trim().replace(',', '.').replace('−', '-');
-    const figure = cell === '' ? NaN : toOurs(Number(cell));
+  for (const { name, at, read } of columns) {
+    const cell = cells[at] ?? '';
+    const figure = read(cell);
     const { least, most } = COLUMNS[name];
     if (!(figure >= least && figure <= most))
-      return failure(`Line ${line}: “${cell.slice(0, 20)}” is no figure for ${name} that can be.`);
+      return failure(
+        `Line ${line}: “${cell.trim().slice(0, 20)}” is no figure for ${name} that can be.`,
+      );
     row[name] = figure;
   }
   return success(row);
 }
 
-/** The rows of a text, numbers split at semicolons, tabs or commas. */
+/** The rows of a text, numbers split at semicolons, tabs or commas; remarks and what a table program notes for itself left out. */
 function rowsOf(text: string): string[][] {
-  const semicolons = text.includes(';') ? ';' : text.includes('\t') ? '\t' : ',';
-  return Papa.parse<string[]>(text.trim(), { delimiter: semicolons, skipEmptyLines: 'greedy' })
-    .data;
+  const rows = text.trim().replace(/^sep=.\s*/i, '');
+  const delimiter = [';', '\t'].find((each) => rows.includes(each)) ?? ',';
+  return Papa.parse<string[]>(rows, { delimiter, skipEmptyLines: 'greedy', comments: '#' }).data;
 }
 
 /**
  * Reads readings of a thermometer or strips as CSV: `x_mm, y_mm, display_C, plate_C` over the plate, or `s, plate_C`
- * over one pressing; cm, in and F are understood; two columns without headings are a pressing.
- * @param unit what degrees without a heading are in.
+ * over one pressing; cm, in, F and min are understood, and how thermometers head what they log (`Time, Temp`), moments by a clock
+ * from the first on; two columns without headings are a pressing.
+ * @param unit what degrees are in that say no unit.
  * @returns the places or the moments, the other empty; or which line cannot be read.
  */
 export function readReadings(text: string, unit: '°C' | '°F'): Result<Readings> {
@@ -81,7 +47,12 @@ export function readReadings(text: string, unit: '°C' | '°F'): Result<Readings
   if (!head) return failure('There is no reading in it.');
   const plain = head.every((cell) => /^[\s\d.,−-]*$/.test(cell));
   const headings = plain ? PLAIN(unit) : head;
-  const columns = headings.flatMap((heading, at) => columnOf(heading, at) ?? []);
+  const lines = plain ? [head, ...rest] : rest;
+  const columns: Column[] = [];
+  for (const [at, heading] of headings.entries()) {
+    const column = columnOf(heading, at, unit, lines[0]?.[at] ?? '');
+    if (column && !columns.some(({ name }) => name === column.name)) columns.push(column);
+  }
   const has = (...names: ColumnName[]) =>
     names.every((name) => columns.some((column) => column.name === name));
   const [ofPlaces, ofPressing] = [has('x', 'y', 'display', 'plate'), has('s', 'plate')];
@@ -89,7 +60,6 @@ export function readReadings(text: string, unit: '°C' | '°F'): Result<Readings
     return failure(
       'The first line must name its columns: “x_mm, y_mm, display_C, plate_C”, or “s, plate_C” for a pressing.',
     );
-  const lines = plain ? [head, ...rest] : rest;
   const most = ofPlaces ? MOST_PLACES : MOST_MOMENTS;
   if (lines.length > most) return failure(`${lines.length} readings; at most ${most} are taken.`);
   const rows: Row[] = [];
