@@ -1,6 +1,7 @@
 import sharp, { type Sharp } from 'sharp';
 import { standInForTheBrowser } from '@tests/support/dom';
 import { beginsAsSvg } from './sniff';
+import { ownStyle } from './styles';
 
 standInForTheBrowser();
 
@@ -163,6 +164,16 @@ describe('effects', () => {
   ])('%s go, whole, and that is said', async (_, text) => {
     const { markup, lost } = await readFrom(text);
     expect(markup).not.toMatch(/filter|fe[A-Z]/);
+    expect(lost).toEqual(['effects']);
+  });
+
+  test('what a style sheet draws through one that went is drawn without it', async () => {
+    const { root, lost } = await readFrom(
+      svg(
+        '<style>.a{filter:url(#f)!important;fill:red}</style><filter id="f"><feTurbulence/></filter><rect class="a"/>',
+      ),
+    );
+    expect(ownStyle(root.getElementsByTagName('rect')[0] as Element, 'filter')).toBe('none');
     expect(lost).toEqual(['effects']);
   });
 });

@@ -55,6 +55,8 @@ function dropOutsideLinks(element: Element, lose: (what: DrawingLoss) => void): 
 function dropEffects(root: Element): void {
   for (const filter of [...root.getElementsByTagName('filter')]) filter.remove();
   for (const element of root.querySelectorAll('[filter]')) element.removeAttribute('filter');
+  for (const element of root.querySelectorAll('[style*="filter"]'))
+    element.setAttribute('style', `${element.getAttribute('style') ?? ''};filter:none!important`);
 }
 
 /** What the sanitiser took out that would have shown. */
