@@ -1,6 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { machineSchema, MAX_PLACEMENTS, plainItem, type Job, type Shelf } from '@/core/model';
+import {
+  jobSchema,
+  machineSchema,
+  MAX_PLACEMENTS,
+  plainItem,
+  type Job,
+  type Shelf,
+} from '@/core/model';
 import { HARD_RINGS } from './corners';
 import { artwork, blankOf, factsWith, jobOn, mugJob, shelf, times } from './jobs';
 
@@ -62,12 +69,12 @@ function elongated(atEdge: 'cut' | 'whole only'): Job {
   };
 }
 
-/** A corner of the schema that a campaign once found to take long, with its shelf. */
-const foundOnce = (file: string): { job: Job; shelf: Shelf } =>
-  JSON.parse(readFileSync(join('tests/fixtures/corners', `${file}.json`), 'utf8')) as {
-    job: Job;
-    shelf: Shelf;
-  };
+/** A corner of the schema that a campaign once found to take long, with its shelf; what jobs say since then is added. */
+function foundOnce(file: string): { job: Job; shelf: Shelf } {
+  const path = join('tests/fixtures/corners', `${file}.json`);
+  const { job, shelf: on } = JSON.parse(readFileSync(path, 'utf8')) as { job: Job; shelf: Shelf };
+  return { job: jobSchema.parse(job), shelf: on };
+}
 const noWall = foundOnce('repeat-on-no-wall');
 const necklines = foundOnce('necklines');
 
