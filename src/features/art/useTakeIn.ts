@@ -9,6 +9,7 @@ import { putArt, storageProblem, newId } from '@/store';
 import { drawText } from '@/ui/art/drawText';
 import { useFileIntake, type PageQuestion } from '@/ui/art/useFileIntake';
 import { useBench } from '@/ui/bench/BenchProvider';
+import { previewsOf } from '@/ui/bench/previews';
 import { useJob } from '@/ui/job/jobContext';
 import { useNotify } from '@/ui/notify';
 import type { TaskRunner } from '@/ui/useTask';
@@ -54,6 +55,7 @@ export function useTakeIn(selection: Selection): TakeIn {
   async function putAway({ art, blob, preview }: TakenIn): Promise<Result<Artwork>> {
     try {
       await putArt(store, { sha256: art.sha256, blob, preview });
+      previewsOf(store).put(art.sha256, preview);
       readAhead(art);
       return success(art);
     } catch (error) {

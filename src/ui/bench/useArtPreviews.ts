@@ -1,41 +1,18 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import { getArt } from '@/store';
+import { useCallback, useMemo, useSyncExternalStore } from 'react';
 import { useBench } from './BenchProvider';
-import { letGoUrl } from '../files';
+import { previewsOf } from './previews';
 
 /**
- * Object URLs of upright previews by SHA-256; pictures not (yet) found are absent. A URL stays good
- * until the screen is left, so that nothing on it loses its picture while others come and go.
+ * Object URLs of upright previews by SHA-256; pictures not (yet) found are absent. What another screen shows or showed just now is
+ * there at once. A URL stays good as long as the screen shows it.
+ * @returns the same map as long as nothing in it changes.
  */
 export function useArtPreviews(hashes: readonly string[]): ReadonlyMap<string, string> {
-  const { store } = useBench();
-  const [made] = useState(() => new Map<string, string>());
-  const [urls, setUrls] = useState<ReadonlyMap<string, string>>(new Map());
+  const previews = previewsOf(useBench().store);
   const key = [...new Set(hashes)].sort().join(' ');
-
-  useEffect(() => {
-    let gone = false;
-    (async () => {
-      for (const sha256 of key.split(' ').filter((hash) => hash !== '' && !made.has(hash))) {
-        const art = await getArt(store, sha256);
-        if (gone) return;
-        if (art && !made.has(sha256)) made.set(sha256, URL.createObjectURL(art.preview));
-      }
-      setUrls(new Map(made));
-    })().catch(() => undefined); // a picture that cannot be read is drawn as its empty box
-    return () => {
-      gone = true;
-    };
-  }, [store, key, made]);
-
-  useEffect(
-    () => () => {
-      made.forEach(letGoUrl);
-      made.clear();
-    },
-    [made],
-  );
-  return urls;
+  const wanted = useMemo(() => (key === '' ? [] : key.split(' ')), [key]);
+  const hold = useCallback((come: () => void) => previews.hold(wanted, come), [previews, wanted]);
+  return useSyncExternalStore(hold, () => previews.among(wanted));
 }
