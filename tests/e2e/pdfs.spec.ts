@@ -30,8 +30,11 @@ async function inWideColours() {
   return { jpeg, profile: (await sharp(jpeg).metadata()).icc ?? Buffer.alloc(0) };
 }
 
-/** A page of 4 × 2 in: a picture in JPEG 2000 on its left half, one in wide colours on its right, words over them where asked. */
-async function strangePdf(jpeg2000: Uint8Array, words: boolean): Promise<Buffer> {
+/**
+ * A page of 4 × 2 in: a picture in JPEG 2000 on its left half, one in wide colours on its right; over them words, their
+ * letters by the name of a table, where one is named.
+ */
+async function strangePdf(jpeg2000: Uint8Array, table: string | null): Promise<Buffer> {
   const doc = await PDFDocument.create();
   const leaf = doc.addPage([288, 144]);
   const { context } = doc;
@@ -61,17 +64,23 @@ async function strangePdf(jpeg2000: Uint8Array, words: boolean): Promise<Buffer>
   const ordering = {
     ...{ Registry: PDFString.of('Adobe'), Ordering: PDFString.of('Japan1'), Supplement: 6 },
   };
-  const letters = { Type: 'Font', Subtype: 'CIDFontType0', BaseFont: name };
+  const letters = {
+    ...{ Type: 'Font', Subtype: 'CIDFontType0', BaseFont: name },
+    FontDescriptor: {
+      ...{ Type: 'FontDescriptor', FontName: name, Flags: 4, FontBBox: [0, -200, 1000, 900] },
+      ...{ ItalicAngle: 0, Ascent: 880, Descent: -120, CapHeight: 700, StemV: 80 },
+    },
+  };
   leaf.node.setFontDictionary(
     PDFName.of('Far'),
     context.register(
       context.obj({
-        ...{ Type: 'Font', Subtype: 'Type0', BaseFont: name, Encoding: 'UniJIS-UTF16-H' },
+        ...{ Type: 'Font', Subtype: 'Type0', BaseFont: name, Encoding: table ?? 'Identity-H' },
         DescendantFonts: [{ ...letters, CIDSystemInfo: ordering }],
       }),
     ),
   );
-  const text = words ? ' BT /Far 20 Tf 20 20 Td <661F7A7A> Tj ET' : '';
+  const text = table ? ' BT /Far 20 Tf 20 20 Td <661F7A7A> Tj ET' : '';
   const drawing = `q 144 0 0 144 0 0 cm /Left Do Q q 144 0 0 144 144 0 cm /Right Do Q${text}`;
   leaf.node.addContentStream(context.register(context.stream(drawing)));
   return Buffer.from(await doc.save());
@@ -82,7 +91,7 @@ test('pictures of a PDF in JPEG 2000 and in colours of a profile are seen as the
 }) => {
   await startMug(page);
   await goTo(page, 'Art');
-  const pdf = await strangePdf(JPEG_2000, false);
+  const pdf = await strangePdf(JPEG_2000, null);
   await givePicture(page, 'fields.pdf', pdf, 'application/pdf');
   await expect(page.getByRole('button', { name: /Its own size: 4 × 2 in/ })).toBeVisible();
   const seen = await onStage(page, 8, 4);
@@ -103,7 +112,12 @@ test('what a page of a PDF is drawn without is said', async ({ page }) => {
   const damaged = new Uint8Array(JPEG_2000);
   const beginning = JPEG_2000.indexOf(Buffer.from([0xff, 0x4f, 0xff, 0x51]));
   damaged.fill(0x55, beginning + 50);
-  await givePicture(page, 'fields.pdf', await strangePdf(damaged, true), 'application/pdf');
+  await givePicture(
+    page,
+    'fields.pdf',
+    await strangePdf(damaged, 'UniJIS-UTF16-H'),
+    'application/pdf',
+  );
   const told =
     /“fields\.pdf”: It came in without pictures that .* cannot be read\. Its text is set in this computer’s own fonts.* Look it over before you print\./;
   await expect(checks(page).getByText(told)).toBeVisible();
@@ -112,4 +126,15 @@ test('what a page of a PDF is drawn without is said', async ({ page }) => {
   await expect(checks(page).getByText(told)).toBeVisible();
   await page.getByRole('button', { name: 'Take off' }).click();
   await expect(page.getByText(told)).toHaveCount(0);
+});
+
+test('words whose table of letters cannot be had are said to be missing', async ({ page }) => {
+  await page.route('**/pdf-reader/cmaps/**', (route) => route.abort());
+  await startMug(page);
+  await goTo(page, 'Art');
+  const pdf = await strangePdf(JPEG_2000, 'UniJIS-UTF16-H');
+  await givePicture(page, 'fields.pdf', pdf, 'application/pdf');
+  const told =
+    /“fields\.pdf”: It came in without words in a font that cannot be read\. Look it over/;
+  await expect(checks(page).getByText(told)).toBeVisible();
 });

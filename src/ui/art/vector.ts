@@ -70,7 +70,6 @@ export async function drawPdfPage(
     const mm = MM_PER_INCH / 72;
     const realMm = { widthMm: own.width * mm, heightMm: own.height * mm };
     const { width, height } = drawingPixels(realMm.widthMm, realMm.heightMm, room);
-    const lost = await lostOnPage(page);
     const canvas = window.document.createElement('canvas');
     Object.assign(canvas, { width, height });
     const viewport = page.getViewport({ scale: width / own.width });
@@ -81,7 +80,7 @@ export async function drawPdfPage(
       .promise;
     const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
     if (!blob) return failure('The page is too large to be drawn. Export it smaller.');
-    return success({ blob, realMm, strokes: [], lost });
+    return success({ blob, realMm, strokes: [], lost: lostOnPage(page) });
   } catch {
     return failure(`Page ${pageNumber} of this PDF cannot be drawn.`);
   }
