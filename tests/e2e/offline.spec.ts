@@ -1,9 +1,11 @@
+import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { PDFDocument, PDFRawStream, StandardFonts } from '@cantoo/pdf-lib';
 import { expect, test, type Page } from '@playwright/test';
 import sharp from 'sharp';
 import { pngPicture } from '../support/pictures';
-import { downloaded, givePicture, goTo } from './bench';
+import { downloaded, givePicture, goTo, startMug } from './bench';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -35,6 +37,33 @@ test('once opened, a job can be worked on from bench to print without a network'
   expect((await downloaded(page, 'Save the PDF')).bytes.subarray(0, 5).toString()).toBe('%PDF-');
   await page.goto('/own');
   await expect(page.getByRole('heading', { name: 'New mug' })).toBeVisible();
+});
+
+test('a PDF that names a font and holds a picture in JPEG 2000 comes in whole without a network', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/own');
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await startMug(page);
+  await goTo(page, 'Art');
+  const doc = await PDFDocument.create();
+  const leaf = doc.addPage([288, 144]);
+  leaf.drawText('Agnes', { x: 20, y: 20, font: await doc.embedFont(StandardFonts.TimesRoman) });
+  const picture = { Type: 'XObject', Subtype: 'Image', Width: 96, Height: 64, Filter: 'JPXDecode' };
+  const bytes = readFileSync('tests/fixtures/pictures/fields.jp2');
+  const { context: objects } = doc;
+  const name = leaf.node.newXObject(
+    'Fields',
+    objects.register(PDFRawStream.of(objects.obj(picture), bytes)),
+  );
+  leaf.node.addContentStream(
+    objects.register(objects.stream(`q 96 0 0 64 100 60 cm ${name.asString()} Do Q`)),
+  );
+  await context.setOffline(true);
+  await givePicture(page, 'fields.pdf', Buffer.from(await doc.save()), 'application/pdf');
+  await expect(page.getByRole('button', { name: /Its own size: 4 × 2 in/ })).toBeVisible();
+  await expect(page.getByText(/came in without|own fonts/)).toHaveCount(0);
 });
 
 /** A server in front of the app's that, once told, has a newer version of it. */
