@@ -36,6 +36,9 @@ export interface Column {
   readonly read: (cell: string) => number;
 }
 
+/** Stands beside °C or °F and says no more. */
+const DEGREES = /^deg(?:ree)?s?$/;
+
 const figureIn = (cell: string): number => {
   const text = cell.trim().replace(',', '.').replace('−', '-');
   return text === '' ? NaN : Number(text);
@@ -65,7 +68,8 @@ export function columnOf(
   unit: '°C' | '°F',
   first: string,
 ): Column | null {
-  const words = heading.toLowerCase().match(/[a-z]+/g) ?? [];
+  const all = heading.toLowerCase().match(/[a-z]+/g) ?? [];
+  const words = all.filter((word) => !DEGREES.test(word));
   const known = words.find((word) => Object.hasOwn(NAMES, word));
   const name = known === undefined ? undefined : NAMES[known];
   if (name === undefined) return null;

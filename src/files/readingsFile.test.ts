@@ -28,6 +28,7 @@ test.each([
   ['No.;Time;Temp. [°C]\n1;00:00:00;25,0\n2;00:00:10;60,5'],
   ['Date,Time,T1\n2026-11-01,11:59:55 AM,25\n2026-11-01,12:00:05 PM,60.5'],
   ['# plate of the small press\nmin;temp\n0;25\n0,1666666667;60,5'],
+  ['Seconds,Temperature (deg C)\n0,25\n10,60.5'],
   ['sep=;\nelapsed time s;plate;T2\n0;25;30\n10;60,5;66'],
 ])('%# what thermometers log is a pressing: from its first moment on, in s and °C', (text) => {
   const [first, second, ...more] = good(text).pressing;
