@@ -16,6 +16,8 @@ export function Section({ title, children }: { title: string; children: ReactNod
         mb: 2.5,
         pb: 2.5,
         '&:not(:last-child)': { borderBottom: `1px solid ${COLOURS.hairline}` },
+        // what is folded ends in its own line
+        '.MuiAccordion-root + &': { mt: 2.5 },
       }}
     >
       <Typography variant="h3" component="h2" id={id} sx={{ mb: 1.5 }}>
