@@ -7,7 +7,7 @@ test('a picture given to the bench goes onto a new mug', async ({ page }) => {
   await page
     .getByLabel('Picture or job file')
     .setInputFiles({ name: 'ridge.png', mimeType: 'image/png', buffer });
-  await expect(page).toHaveURL(/\/art$/, { timeout: 15_000 });
+  await expect(page).toHaveURL(/\/art$/);
   await expect(page.getByText('900 × 400 px')).toBeVisible();
   await page.goBack();
   await expect(page.getByRole('link', { name: 'Print, then press' })).toBeVisible();
@@ -17,7 +17,7 @@ test('where nothing can be worked out beside the page, the bench is worked out o
   page,
 }) => {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   await page.addInitScript(() => {
     const Real = Worker;
     // every worker's code is missing
@@ -38,13 +38,13 @@ const DEMO_JOBS = 15;
 test('the demo can be laid out afresh; the own bench is another one', async ({ page }) => {
   await page.goto('/demo');
   const jobs = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
-  await expect(jobs).toHaveCount(DEMO_JOBS, { timeout: 30_000 });
+  await expect(jobs).toHaveCount(DEMO_JOBS);
   await startOn(page, 'Straight mug, 12 oz');
   await page.getByLabel('Name of the job').fill('Mine');
   await page.getByRole('link', { name: 'Lucky Sheet, to the bench' }).click();
   await expect(jobs).toHaveCount(DEMO_JOBS + 1);
   await page.getByRole('button', { name: 'Lay the demo out afresh' }).click();
-  await expect(jobs).toHaveCount(DEMO_JOBS, { timeout: 30_000 });
+  await expect(jobs).toHaveCount(DEMO_JOBS);
   await page.getByRole('link', { name: 'Leave the demo' }).click();
   await expect(page.getByText('Your bench is empty')).toBeVisible();
   await page.getByRole('link', { name: 'See the demo' }).click();

@@ -90,7 +90,7 @@ export async function downloaded(
   button: string | RegExp,
 ): Promise<{ name: string; bytes: Buffer; path: string }> {
   const [download] = await Promise.all([
-    page.waitForEvent('download', { timeout: 60_000 }),
+    page.waitForEvent('download'),
     page.getByRole('button', { name: button }).click(),
   ]);
   return {

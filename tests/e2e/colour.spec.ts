@@ -26,7 +26,7 @@ test('pale pink on a grey tee is caught before printing, outlined, and on white 
   const told = page.getByText(
     /The pale pink part of “nova\.png” will hardly show on grey: difference \d of 11/,
   );
-  await expect(told.first()).toBeVisible({ timeout: 20_000 });
+  await expect(told.first()).toBeVisible();
   await expect(page.getByTestId('faint')).toHaveCount(1);
   const colours = page.getByRole('button', { name: /^Colours on this blank/ });
   await expect(colours).toContainText('1 hardly show');
@@ -85,7 +85,7 @@ test('own colours: the chart is put on a blank, its photo read, kept, forecast w
   await page.getByRole('button', { name: 'Measure your own colours' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Put it on this blank' }).click();
-  await expect(page.getByText('1780 × 1500 px')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('1780 × 1500 px')).toBeVisible();
 
   await page.getByRole('button', { name: /^Colours on this blank/ }).click();
   await page.getByRole('button', { name: 'Measure your own colours' }).click();

@@ -3,11 +3,9 @@ import { expect, test } from './bench';
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   await page.getByRole('link', { name: 'Press together' }).click();
-  await expect(page.getByRole('heading', { name: 'In this order' })).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('heading', { name: 'In this order' })).toBeVisible();
 });
 
 /** The minutes of “1 h 22 min” at the beginning of a sentence. */
@@ -20,7 +18,7 @@ test('the evening is shorter than one after another, said with what it cannot be
   page,
 }) => {
   const worth = page.getByRole('status').first();
-  await expect(page.getByLabel('Looking for a better plan')).toHaveCount(0, { timeout: 60_000 });
+  await expect(page.getByLabel('Looking for a better plan')).toHaveCount(0);
   const alone = await worth.textContent();
   expect(alone).toMatch(/^.+ instead of .+ one after another\. No plan can be shorter/);
   const [, inTurn = ''] = /instead of (.+) one after/.exec(alone ?? '') ?? [];
@@ -41,15 +39,13 @@ test('the evening is shorter than one after another, said with what it cannot be
 
   // two people are done no later
   await page.getByRole('button', { name: 'The two of us' }).click();
-  await expect(page.getByText('Hands 2')).toBeVisible({ timeout: 30_000 });
-  await expect(page.getByLabel('Looking for a better plan')).toHaveCount(0, { timeout: 60_000 });
+  await expect(page.getByText('Hands 2')).toBeVisible();
+  await expect(page.getByLabel('Looking for a better plan')).toHaveCount(0);
   expect(minutesIn(await worth.textContent())).toBeLessThanOrEqual(minutesIn(alone));
 
   // one more load; the order says when, from the time it begins at
   await page.getByRole('checkbox', { name: /^Moon coaster/ }).check();
-  await expect(page.getByRole('list', { name: 'In this order' })).toContainText('Moon coaster', {
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('list', { name: 'In this order' })).toContainText('Moon coaster');
   await page.getByLabel('Begin at').fill('20:30');
   const order = page.getByRole('list', { name: 'In this order' });
   await expect(order.getByRole('listitem').first()).toContainText('20:30');
@@ -58,7 +54,7 @@ test('the evening is shorter than one after another, said with what it cannot be
 test('a piece is followed from lane to list and to its job; what a finding stops is left out, and said', async ({
   page,
 }) => {
-  await expect(page.getByLabel('Looking for a better plan')).toHaveCount(0, { timeout: 60_000 });
+  await expect(page.getByLabel('Looking for a better plan')).toHaveCount(0);
   const order = page.getByRole('list', { name: 'In this order' });
   const all = await order.getByRole('listitem').count();
   const lanes = page.getByRole('region', { name: 'The evening over the clock' });
@@ -72,27 +68,23 @@ test('a piece is followed from lane to list and to its job; what a finding stops
   const wished = page.getByText(
     /comes first, as you wished\. (That costs nothing|The evening ends)/,
   );
-  await expect(wished).toBeVisible({ timeout: 30_000 });
+  await expect(wished).toBeVisible();
   await page.getByRole('button', { name: 'As planned' }).click();
-  await expect(wished).toHaveCount(0, { timeout: 30_000 });
+  await expect(wished).toHaveCount(0);
   // or moved by hand, before what it comes after
   await page
     .getByRole('button', { name: /^Press it (sooner|later)$/, disabled: false })
     .first()
     .click();
   const moved = page.getByText(/ goes in before .+, as you wished\. (That costs|The evening ends)/);
-  await expect(moved).toBeVisible({ timeout: 30_000 });
+  await expect(moved).toBeVisible();
   await page.getByRole('button', { name: 'As planned' }).click();
-  await expect(moved).toHaveCount(0, { timeout: 30_000 });
+  await expect(moved).toHaveCount(0);
   await page.getByRole('checkbox', { name: 'Navy tee, dye by mistake' }).check();
-  await expect(page.getByText(/“Navy tee, dye by mistake” is not in the plan/)).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByText(/“Navy tee, dye by mistake” is not in the plan/)).toBeVisible();
   await page.getByRole('button', { name: 'Show all' }).click();
   await order.getByRole('link', { name: 'Comet mug' }).first().click();
   await page.waitForURL(/\/job\/demo-comet\/heat$/);
   await page.goBack();
-  await expect(page.getByRole('heading', { name: 'In this order' })).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('heading', { name: 'In this order' })).toBeVisible();
 });

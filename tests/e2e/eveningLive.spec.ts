@@ -9,16 +9,16 @@ const LATEST = ['Comet mug', 'Moon-phase mug', 'Latte cup for the night watch', 
 /** Plans the demo jobs of these names and begins on simulated machines. */
 async function begin(page: Page, names: readonly string[]) {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   await page.goto('/demo/evening');
   const order = page.getByRole('list', { name: 'In this order' });
-  await expect(order).toBeVisible({ timeout: 30_000 });
+  await expect(order).toBeVisible();
   for (const name of LATEST)
     if (!names.includes(name)) await page.getByRole('checkbox', { name, exact: true }).uncheck();
   for (const name of names) await page.getByRole('checkbox', { name, exact: true }).check();
   const start = page.getByRole('button', { name: 'Try it on simulated machines' });
   await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(names.length);
-  await expect(start).toBeEnabled({ timeout: 30_000 });
+  await expect(start).toBeEnabled();
   await start.click();
   await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
 }
@@ -71,7 +71,7 @@ test('a whole evening at speed, with a reload, a late hand, a mug put in and a b
   // a reload in the middle loses nothing
   const before = await stored(page, 'evening');
   await page.reload();
-  await expect(page.getByRole('region', { name: 'Now' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
   const after = await stored(page, 'evening');
   expect((after[0]?.body.run as { events: Event[] }).events.length).toBeGreaterThanOrEqual(
     (before[0]?.body.run as { events: Event[] }).events.length,
@@ -109,7 +109,6 @@ test('a whole evening at speed, with a reload, a late hand, a mug put in and a b
   await expect(rows.first().getByRole('button', { name: /spoiled/i })).toHaveAttribute(
     'aria-pressed',
     'true',
-    { timeout: 30_000 },
   );
   const known = (await stored(page, 'record')).length;
   await page.getByRole('button', { name: 'Write them down' }).click();
@@ -136,14 +135,13 @@ test('the live screen: two hands, a second tab, a display that is typed, given u
   page,
   context,
 }) => {
-  test.setTimeout(180_000);
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   await page.goto('/demo/evening');
   await page.getByRole('button', { name: 'The two of us' }).click();
-  await expect(page.getByText('Hands 2')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('Hands 2')).toBeVisible();
   const start = page.getByRole('button', { name: 'Begin the evening' });
-  await expect(start).toBeEnabled({ timeout: 30_000 });
+  await expect(start).toBeEnabled();
   await start.click();
   const one = page.getByRole('region', { name: 'Hands 1' });
   await expect(one).toBeVisible();
@@ -165,9 +163,7 @@ test('the live screen: two hands, a second tab, a display that is typed, given u
   await other.goto('/demo/evening/press');
   const there = other.getByRole('region', { name: 'Hands 1' });
   const says = await one.getByRole('heading', { level: 1 }).textContent();
-  await expect(there.getByRole('heading', { level: 1 })).toHaveText(says ?? '', {
-    timeout: 30_000,
-  });
+  await expect(there.getByRole('heading', { level: 1 })).toHaveText(says ?? '');
   await there.getByRole('button', { name: 'Done, next' }).click();
   await expect(there.getByRole('heading', { level: 1 })).not.toHaveText(says ?? '');
   const then = await there.getByRole('heading', { level: 1 }).textContent();

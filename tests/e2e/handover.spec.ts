@@ -28,15 +28,11 @@ test.beforeAll(async () => {
     env: { ...process.env, HOST: '0.0.0.0', NEXT_TELEMETRY_DISABLED: '1' },
   });
   await expect
-    .poll(
-      () =>
-        fetch(`http://127.0.0.1:${port}/own`).then(
-          (r) => r.ok,
-          () => false,
-        ),
-      {
-        timeout: 60_000,
-      },
+    .poll(() =>
+      fetch(`http://127.0.0.1:${port}/own`).then(
+        (r) => r.ok,
+        () => false,
+      ),
     )
     .toBe(true);
 });
@@ -125,7 +121,7 @@ test('an evening goes along with its jobs and comes onto another bench', async (
   browser,
 }) => {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   await page.goto('/demo/evening');
   const boxes = page.getByRole('checkbox', { checked: true });
   await expect(boxes.first()).toBeVisible();
@@ -140,6 +136,6 @@ test('an evening goes along with its jobs and comes onto another bench', async (
   await other
     .getByLabel('Picture or job file')
     .setInputFiles({ name: 'evening.backup.zip', mimeType: 'application/zip', buffer: file });
-  await expect(other.getByText(/came in\./)).toBeVisible({ timeout: 60_000 });
+  await expect(other.getByText(/came in\./)).toBeVisible();
   await expect(other.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(chosen);
 });

@@ -26,12 +26,12 @@ test('export, wipe, import: the same job, byte-equal art, the same plan; hostile
   request,
 }) => {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   const first = await exportFromCard(page, 'Comet mug');
 
   await page.goto('/own');
   await give(page, 'comet.job.zip', first);
-  await expect(page.getByText('“Comet mug” is on the bench.')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('“Comet mug” is on the bench.')).toBeVisible();
   const second = await exportFromCard(page, 'Comet mug');
   expect(second.equals(first)).toBe(true);
   const plan = async (zip: Buffer) =>
@@ -53,7 +53,7 @@ test('export, wipe, import: the same job, byte-equal art, the same plan; hostile
   ];
   for (const [name, files, says] of hostile) {
     await give(page, name, Buffer.from(zipSync(files)));
-    await expect(page.getByRole('alert').getByText(says)).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('alert').getByText(says)).toBeVisible();
     await page.getByRole('alert').getByRole('button', { name: 'Close' }).click();
   }
   await expect(page.getByRole('list', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(1);
@@ -79,7 +79,7 @@ test('rename, duplicate, delete and undo on the bench', async ({ page }) => {
   await page.reload();
   await expect(jobs).toHaveCount(2);
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Raffle mug' })).toHaveCount(0);
 });
 

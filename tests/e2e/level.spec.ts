@@ -28,7 +28,7 @@ test('a print that lies crooked on a tee is told by six points on a photo, with 
   const drag = (name: string, x: number, y: number) =>
     dragPoint(page, { name, photo: 'The print on its blank' }, x / PHOTO.width, y / PHOTO.height);
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   await page.goto('/demo/job/demo-tee/press');
   await page.getByRole('button', { name: 'Look before heat, by a photo' }).click();
   await choose(page, 'What is in the photo', 'Level on the blank: Front · M');

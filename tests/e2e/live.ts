@@ -20,7 +20,7 @@ export async function touchUntil(page: Page, says: RegExp) {
     await next.first().click();
     await page.waitForFunction((was) => document.querySelector('h1')?.textContent !== was, before, {
       polling: 50,
-      timeout: 10_000,
+      timeout: 60_000,
     });
   }
   throw new Error(`it never said ${says}`);

@@ -4,7 +4,7 @@ import { title, touchUntil } from './live';
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
 });
 
 test('the log speaks at the job: what was tried, what went wrong, and where it is prevented', async ({

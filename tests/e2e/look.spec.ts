@@ -7,7 +7,7 @@ test.slow();
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
 });
 
 const dialog = (page: Page) => page.getByRole('dialog', { name: 'Look before heat' });
@@ -105,18 +105,14 @@ test('a photo of something else tells nothing, and four corners can be pointed a
   await choose.setInputFiles({
     ...{ name: 'cat.png', mimeType: 'image/png', buffer: await pngPicture(1600, 1200) },
   });
-  await expect(dialog(page).getByText(/was not found in this photo/)).toBeVisible({
-    timeout: 60_000,
-  });
+  await expect(dialog(page).getByText(/was not found in this photo/)).toBeVisible();
   await dialog(page)
     .getByRole('button', { name: /four corners/ })
     .click();
   const corner = dialog(page).getByRole('button', { name: /^Corner upper left/ });
   await corner.press('ArrowRight');
   await dialog(page).getByRole('button', { name: 'Look again by these corners' }).click();
-  await expect(dialog(page).getByText(/was not found in this photo/)).toBeVisible({
-    timeout: 60_000,
-  });
+  await expect(dialog(page).getByText(/was not found in this photo/)).toBeVisible();
   await choose.setInputFiles({
     ...{ name: 'letter.png', mimeType: 'image/png', buffer: Buffer.from('no picture at all') },
   });
@@ -172,7 +168,7 @@ test('a look while it is pressed is no step of it, and is read in its record', a
   const second = (await title(page).textContent()) ?? '';
   await page.getByRole('button', { name: 'Look before heat' }).click();
   await dialog(page).getByRole('button', { name: 'Take a practice photo' }).click();
-  await expect(dialog(page).getByText(/^Holding the photo/)).toBeVisible({ timeout: 60_000 });
+  await expect(dialog(page).getByText(/^Holding the photo/)).toBeVisible();
   // while it is looked at, hands go on in another tab: none of that is lost
   const other = await page.context().newPage();
   await other.goto(page.url());
@@ -203,7 +199,7 @@ test('in an evening it is asked whose print is looked at, and what was found is 
 }) => {
   await page.goto('/demo/evening');
   const start = page.getByRole('button', { name: 'Try it on simulated machines' });
-  await expect(start).toBeEnabled({ timeout: 30_000 });
+  await expect(start).toBeEnabled();
   await start.click();
   await page.getByRole('button', { name: 'Look before heat' }).click();
   await expect(page.getByRole('menuitem')).toHaveCount(4);

@@ -11,10 +11,9 @@ for (const [name, width, height] of SIZES)
   test(`${name}: no station scrolls sideways, where one is stands in sight, and so does what is next`, async ({
     page,
   }) => {
-    test.setTimeout(120_000);
     await page.setViewportSize({ width, height });
     await page.goto('/demo');
-    await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
     const sideways = () =>
       page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
@@ -40,7 +39,7 @@ for (const [name, width, height] of SIZES)
 test('on a phone findings are one line with their count, unfolded at a touch', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   await page.goto('/demo/job/demo-navy/art');
   const checks = page.getByRole('region', { name: 'Checks' });
   await expect(checks.getByRole('listitem')).toHaveCount(0);
@@ -85,7 +84,7 @@ test.describe('by touch', () => {
     page,
   }) => {
     await page.goto('/demo');
-    await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
     await page.goto('/demo/job/demo-comet/press');
     await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible();
     expect(await tooSmall(page)).toEqual([]);
@@ -105,7 +104,7 @@ test.describe('by two fingers', () => {
     page,
   }) => {
     await page.goto('/demo');
-    await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
     await page.goto('/demo/job/demo-comet/art');
     const stage = page.getByRole('group', { name: /^Comet mug: pictures/ });
     await expect(stage).toBeVisible();

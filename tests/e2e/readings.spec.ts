@@ -12,7 +12,7 @@ test('a plate is measured: its offset, drop and even part are learned, and the j
   page,
 }) => {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   await page.goto('/demo/job/demo-chart/heat');
   await page.getByRole('button', { name: 'Plate on the blank' }).click();
   const before = await page.getByText(/placements? of/).textContent();

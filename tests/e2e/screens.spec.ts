@@ -14,7 +14,7 @@ const SCREENS = [
 for (const [name, path] of SCREENS)
   test(`axe finds nothing serious: ${name}`, async ({ page }) => {
     await page.goto('/demo');
-    await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
     await page.goto(path);
     await expect(page.getByRole('main')).not.toHaveAttribute('aria-busy', 'true');
     await page.waitForTimeout(700);
@@ -37,9 +37,8 @@ const marked = () => {
 };
 
 test('what the keyboard is on is marked, on every kind of screen', async ({ page }) => {
-  test.setTimeout(240_000);
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   const screens = [
     ['/demo', page.getByRole('button', { name: 'More for Comet mug' })],
     ['/demo/job/demo-moons/art', page.getByRole('textbox', { name: 'From the left edge' })],
@@ -48,7 +47,7 @@ test('what the keyboard is on is marked, on every kind of screen', async ({ page
   for (const [path, stands] of screens) {
     await page.goto(path);
     // on a busy machine what is tabbed through comes some time after the screen itself
-    await expect(stands).toBeVisible({ timeout: 60_000 });
+    await expect(stands).toBeVisible();
     await page.waitForTimeout(700);
     const unmarked: string[] = [];
     let reached = 0;
@@ -85,9 +84,7 @@ test('what a worker runs may be WebAssembly, and no text', async ({ page, reques
 
 test('findings lead to their fix: the hurried horizon mug is put right', async ({ page }) => {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Horizon mug, in a hurry' })).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('heading', { name: 'Horizon mug, in a hurry' })).toBeVisible();
   await page.goto('/demo/job/demo-horizon/press');
   await expect(page.getByText(/Stop: “Ordinary inkjet” holds ordinary inkjet/)).toBeVisible();
   await page.getByRole('link', { name: 'Settle what stops it first' }).click();

@@ -84,7 +84,7 @@ async function beginNames(page: Page, names: readonly string[]): Promise<void> {
 /** Mugs alike but for the name in their lettering, at the Art station. */
 async function mugsNamed(page: Page, names: readonly string[]): Promise<void> {
   await beginNames(page, names);
-  await expect(page.getByText(`${names.length} names`).first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(`${names.length} names`).first()).toBeVisible();
 }
 
 const OBSERVERS = Array.from({ length: 24 }, (_, i) => `Observer ${i + 1}`);
@@ -106,9 +106,7 @@ test('names go on being lettered while one looks at another station, or are stop
   await page.getByRole('textbox', { name: 'Names, one a line' }).fill(OBSERVERS.join('\n'));
   await page.getByRole('button', { name: 'Add as a new line' }).click();
   await goTo(page, 'Sheets');
-  await expect(page.getByText('Sheet 1 of 12: ', { exact: false })).toBeVisible({
-    timeout: 60_000,
-  });
+  await expect(page.getByText('Sheet 1 of 12: ', { exact: false })).toBeVisible();
   await expect(told).toHaveCount(0);
   await page.reload();
   await expect(page.getByText('Sheet 1 of 12: ', { exact: false })).toBeVisible();
@@ -120,7 +118,7 @@ test('twenty-four named mugs: one piece a name, printed with progress and stoppe
 }) => {
   await mugsNamed(page, OBSERVERS);
   await goTo(page, 'Sheets');
-  await expect(page.getByText(/^Sheet 1 of \d+: /)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/^Sheet 1 of \d+: /)).toBeVisible();
 
   // the PDF is done before a hand could stop it
   await page.getByRole('button', { name: /^Save all \d+ sheets as PNG/ }).click();
@@ -140,7 +138,7 @@ test('three named mugs: every sheet as PNG in one archive; the trial lays the na
 }) => {
   await mugsNamed(page, ['Vega', 'Deneb', 'Altair']);
   await goTo(page, 'Sheets');
-  await expect(page.getByText(/^Sheet 1 of 2: /)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/^Sheet 1 of 2: /)).toBeVisible();
   await expect(page.getByText(/smears the edge colours: off/)).toBeVisible();
   const { bytes } = await downloaded(page, 'Save all 2 sheets as PNG, in a ZIP');
   const files = Object.entries(unzipSync(bytes));
@@ -149,12 +147,12 @@ test('three named mugs: every sheet as PNG in one archive; the trial lays the na
 
   await page.getByRole('button', { name: 'Try it without paper' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByText(/along cut edges only/)).toBeVisible({ timeout: 60_000 });
+  await expect(dialog.getByText(/along cut edges only/)).toBeVisible();
   await dialog.getByRole('combobox', { name: 'Piece to lay and press' }).click();
   await page.getByRole('option', { name: /Altair/ }).click();
   await dialog.getByRole('switch', { name: 'Mirror in the print dialog' }).click();
   await dialog.getByRole('button', { name: 'Print and press' }).click();
-  await expect(dialog.getByRole('alert').first()).toContainText(/mirror/i, { timeout: 60_000 });
+  await expect(dialog.getByRole('alert').first()).toContainText(/mirror/i);
 });
 
 test('copies share a sheet; what is left of it is kept and offered first', async ({ page }) => {
@@ -192,17 +190,15 @@ test('a trial without paper shows what wrong driver settings would spoil', async
   await goTo(page, 'Sheets');
   await page.getByRole('button', { name: 'Try it without paper' }).click();
   const trial = page.getByRole('dialog', { name: 'Trial print, without paper' });
-  await expect(trial.getByText(/is the picture that was meant/)).toBeVisible({ timeout: 60_000 });
+  await expect(trial.getByText(/is the picture that was meant/)).toBeVisible();
   const go = trial.getByRole('button', { name: 'Print and press' });
   await trial.getByRole('switch', { name: 'Mirror in the print dialog' }).click();
   await go.click();
-  await expect(trial.getByText(/flipped once too often/)).toBeVisible({ timeout: 60_000 });
+  await expect(trial.getByText(/flipped once too often/)).toBeVisible();
   await trial.getByRole('switch', { name: 'Mirror in the print dialog' }).click();
   await trial.getByRole('switch', { name: 'Fit to page' }).click();
   await go.click();
-  await expect(trial.getByText(/came out at 9\d\.\d % of its size/)).toBeVisible({
-    timeout: 60_000,
-  });
+  await expect(trial.getByText(/came out at 9\d\.\d % of its size/)).toBeVisible();
   await expect(trial.getByRole('alert')).toHaveCount(1);
   await trial.getByRole('button', { name: 'Close' }).click();
 

@@ -6,7 +6,7 @@ import { axeFaults, expect, test } from './bench';
 /** Counts the demo's mugs: so many are left, bought by the dozen. */
 async function count(page: Page, left: string) {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   await page.goto('/demo/shelf');
   await page.getByRole('combobox', { name: 'Count something' }).click();
   await page.getByRole('option', { name: 'Straight mug, 12 oz', exact: true }).click();
@@ -29,7 +29,7 @@ test('a job pressed by itself: what it costs, what it uses up, and back with Und
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText('What was used up is taken off what is left.')).toBeVisible();
   await page.goto('/demo/shelf');
-  await expect(mugs.getByLabel('Left')).toHaveValue('4', { timeout: 30_000 });
+  await expect(mugs.getByLabel('Left')).toHaveValue('4');
   await expect(mugs.getByLabel('Spoiled, to try on')).toHaveValue('1');
   await page.goto('/demo/job/demo-comet/record');
   await page.getByRole('button', { name: /Good/ }).first().click();
@@ -40,26 +40,23 @@ test('a job pressed by itself: what it costs, what it uses up, and back with Und
     .getByRole('button', { name: 'Undo' })
     .click();
   await page.goto('/demo/shelf');
-  await expect(mugs.getByLabel('Left')).toHaveValue('4', { timeout: 30_000 });
+  await expect(mugs.getByLabel('Left')).toHaveValue('4');
 });
 
 test('what runs short is said before the evening, with a list and what it costs; what was used up is taken off', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   // the waits of the evening are passed by the page's own clock
   await page.clock.install();
   const mugs = await count(page, '1');
   expect(await axeFaults(page)).toEqual([]);
   await page.reload();
-  await expect(mugs.getByLabel('A pack costs')).toHaveValue('30', { timeout: 30_000 });
+  await expect(mugs.getByLabel('A pack costs')).toHaveValue('30');
 
   // two mugs are wanted of which there is one
   await page.goto('/demo/evening');
   const short = page.getByRole('list', { name: 'It runs short' });
-  await expect(short).toContainText('Straight mug, 12 oz: 2 needed, 1 left: buy a pack, 30.00.', {
-    timeout: 30_000,
-  });
+  await expect(short).toContainText('Straight mug, 12 oz: 2 needed, 1 left: buy a pack, 30.00.');
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Shopping list as CSV' }).click();
   const csv = readFileSync(await (await saved).path(), 'utf8');
@@ -84,7 +81,7 @@ test('what runs short is said before the evening, with a list and what it costs;
     await page.getByRole('checkbox', { name, exact: true }).uncheck();
   await expect(short).toHaveCount(0);
   const begin = page.getByRole('button', { name: 'Begin the evening' });
-  await expect(begin).toBeEnabled({ timeout: 30_000 });
+  await expect(begin).toBeEnabled();
   await begin.click();
   const on = page.getByRole('button', { name: 'It is on' });
   const title = page.getByRole('heading', { level: 1 });
@@ -102,6 +99,6 @@ test('what runs short is said before the evening, with a list and what it costs;
   await page.waitForURL(/\/demo\/log$/);
   await expect(page.getByText('What was used up is taken off what is left.')).toBeVisible();
   await page.goto('/demo/shelf');
-  await expect(mugs.getByLabel('Left')).toHaveValue('0', { timeout: 30_000 });
+  await expect(mugs.getByLabel('Left')).toHaveValue('0');
   await expect(mugs.getByLabel('Spoiled, to try on')).toHaveValue('1');
 });

@@ -60,7 +60,6 @@ async function clearAway(page: Page): Promise<void> {
 test('photographs are shown as another program reads them: large and small, any way up, with their own colour space', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   const taken = [
     ...[1, 6, 7].map((way) => [way, 4500] as const),
     ...[3, 5, 6, 8].map((way) => [way, 900] as const),
@@ -80,7 +79,6 @@ test('so they are where the browser decodes no frames', async ({ page }) => {
 test('a turned picture is printed the way up it is seen: by pixels, as a see-through PNG and on a sheet as PNG', async ({
   page,
 }) => {
-  test.setTimeout(150_000);
   const stored = { width: 520, height: 1200 } as const;
   const turned = (channels: 3 | 4) =>
     sharp(rawPicture(stored.width, stored.height, channels), {

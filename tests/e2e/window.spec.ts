@@ -23,7 +23,6 @@ async function throughTheEvening(page: Page, until: Locator) {
 test('where it comes out well: the map, a test planned, made a job, pressed, told, and learned from', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   await page.clock.install({ time: new Date('2026-09-12T18:00:00Z') });
   await page.goto('/demo');
   await expect(page.getByText('Comet mug').first()).toBeVisible();

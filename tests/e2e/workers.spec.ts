@@ -4,16 +4,15 @@ import { downloaded, expect, goTo, mugWithPicture, test } from './bench';
 test('the worker that wrote a print file goes after a while, and another waits in its place', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await mugWithPicture(page);
   await goTo(page, 'Sheets');
   await downloaded(page, 'Save the PDF');
   const worked = page.workers();
   expect(worked.length).toBeGreaterThan(0);
   await expect
-    .poll(() => page.workers().filter((worker) => worked.includes(worker)), { timeout: 60_000 })
+    .poll(() => page.workers().filter((worker) => worked.includes(worker)))
     .toHaveLength(0);
-  await expect.poll(() => page.workers().length, { timeout: 60_000 }).toBeGreaterThan(0);
+  await expect.poll(() => page.workers().length).toBeGreaterThan(0);
   const { bytes } = await downloaded(page, 'Save the PDF');
   expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
 });
@@ -21,13 +20,12 @@ test('the worker that wrote a print file goes after a while, and another waits i
 test('where no task is likely no worker waits: the demo’s pictures are taken in, and all go', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   const started: string[] = [];
   page.on('worker', (worker) => started.push(worker.url()));
   await page.goto('/demo');
   await expect(page.getByRole('heading', { name: 'Comet mug' })).toBeVisible();
   expect(started.length).toBeGreaterThan(0);
-  await expect.poll(() => page.workers().length, { timeout: 60_000 }).toBe(0);
+  await expect.poll(() => page.workers().length).toBe(0);
   // those that have gone are not replaced a moment later
   const before = started.length;
   await page.waitForTimeout(6000);

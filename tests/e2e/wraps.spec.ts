@@ -83,9 +83,7 @@ test('a handle notched round, a bowed rim, and undo back to the plain wall', asy
 
 test('the finished medallion turns: front, and half a turn later the back', async ({ page }) => {
   await page.goto('/demo');
-  await expect(page.getByRole('heading', { name: 'Round medallion' })).toBeVisible({
-    timeout: 40_000,
-  });
+  await expect(page.getByRole('heading', { name: 'Round medallion' })).toBeVisible();
   await page.goto('/demo/job/demo-medallion/art');
   const thing = page.getByRole('img', { name: 'The finished thing' });
   await thing.scrollIntoViewIfNeeded();
