@@ -91,6 +91,7 @@ export async function takeInPicture(
     realMm: null,
     sourceNote: '',
     madeFrom: null,
+    originally: null,
     text: null,
     facts: { ...measured, silhouette, neighbours: neighboursOf(pixelsOf(small, AREAS_PX)) },
     strokes: [],

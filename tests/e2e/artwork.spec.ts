@@ -108,6 +108,34 @@ test('a picture is prepared, looked at before and after, and brought back', asyn
   await expect(page.getByText('600 × 400 px')).toBeVisible();
 });
 
+test('a drawing knows its own size when a colour of it was replaced, and when it is back after a crop', async ({
+  page,
+}) => {
+  await page.goto('/own');
+  await startOn(page, 'Mouse mat');
+  await goTo(page, 'Art');
+  const drawing =
+    '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><rect width="60" height="40" fill="#fff"/><circle cx="30" cy="20" r="12" fill="#c33"/></svg>';
+  await givePicture(page, 'moon.svg', Buffer.from(drawing), 'image/svg+xml');
+  const ownSize = page.getByRole('button', { name: 'Its own size: 2.36 × 1.57 in' });
+  await expect(ownSize).toBeVisible();
+  await page.getByRole('button', { name: /^About this picture/ }).click();
+  const dialog = page.getByRole('dialog');
+  const prepare = async (how: string) => {
+    await page.getByRole('button', { name: /^Prepare/ }).click();
+    await dialog.getByRole('button', { name: how }).click();
+    await dialog.getByRole('button', { name: 'Use this' }).click();
+    await expect(dialog).toHaveCount(0);
+  };
+  await prepare('Replace a colour');
+  await expect(page.getByRole('button', { name: 'Back to the original' })).toBeVisible();
+  await expect(ownSize).toBeVisible();
+  await prepare('Straighten and crop');
+  await expect(ownSize).toHaveCount(0);
+  await page.getByRole('button', { name: 'Back to the original' }).click();
+  await expect(ownSize).toBeVisible();
+});
+
 test('an outline from an SVG becomes a blank, and scales to its measured width', async ({
   page,
 }) => {

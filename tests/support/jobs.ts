@@ -33,6 +33,7 @@ export const artwork = (part: Partial<Artwork> = {}): Artwork => ({
   realMm: null,
   sourceNote: '',
   madeFrom: null,
+  originally: null,
   text: null,
   facts: null,
   strokes: [],

@@ -6,3 +6,4 @@ export * from './measure';
 export type { Raster } from './bins';
 export * from './neighbours';
 export * from './prepare';
+export * from './prepared';

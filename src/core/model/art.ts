@@ -123,6 +123,18 @@ export const DRAWING_LOSSES = [
 /** See `DRAWING_LOSSES`. */
 export type DrawingLoss = (typeof DRAWING_LOSSES)[number];
 
+/** What only the source of a picture tells, not its pixels: its real size, the lines of the drawing, the words it was set from. */
+const sourceFields = {
+  /** Its size where the file says one in real units (SVG, PDF page, lettering). */
+  realMm: withDefault(
+    z.nullable(z.object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })),
+    null,
+  ),
+  text: withDefault(z.nullable(textSpecSchema), null),
+  /** The lines of the drawing it came from; empty of a picture that is none. */
+  strokes: withDefault(strokesSchema, []),
+};
+
 /** Facts of a picture file, measured once when it comes in. Its bytes are kept under `sha256`. */
 export const artworkSchema = z.object({
   sha256: sha256Schema,
@@ -140,19 +152,14 @@ export const artworkSchema = z.object({
   transparentShare: share,
   /** Whether its file says which colours it is in: four inks of a press without a profile can be any. */
   coloursTold: withDefault(z.boolean(), true),
-  /** Its size where the file says one in real units (SVG, PDF page, lettering). */
-  realMm: withDefault(
-    z.nullable(z.object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema })),
-    null,
-  ),
+  ...sourceFields,
   /** Where it came from and under which licence, in the user's words. */
   sourceNote: withDefault(textTo(400), ''),
   /** The picture it was prepared from, kept beside it. */
   madeFrom: withDefault(z.nullable(sha256Schema), null),
-  text: withDefault(z.nullable(textSpecSchema), null),
+  /** What the source of that picture told; null of one that was not prepared. */
+  originally: withDefault(z.nullable(z.object(sourceFields)), null),
   facts: withDefault(z.nullable(artFactsSchema), null),
-  /** The lines of the drawing it came from; empty of a picture that is none. */
-  strokes: withDefault(strokesSchema, []),
   /** What it came in without. */
   lost: withDefault(listTo(z.enum(DRAWING_LOSSES), DRAWING_LOSSES.length), []),
 });

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { ofOriginal } from '@/core/art';
 import { replaceEverywhere } from '@/core/job';
 import type { Artwork } from '@/core/model';
 import { getArt } from '@/store';
@@ -55,8 +56,7 @@ export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) 
   const [preparing, setPreparing] = useState(false);
   async function backToOriginal() {
     const stored = art.madeFrom ? await getArt(store, art.madeFrom) : undefined;
-    const { sourceNote, lost } = art;
-    const original = stored && (await takeIn.keep(stored.blob, art.name, { sourceNote, lost }));
+    const original = stored && (await takeIn.keep(stored.blob, art.name, ofOriginal(art)));
     if (original) edit((job) => replaceEverywhere(job, art.sha256, original));
   }
   const note = (sourceNote: string) =>

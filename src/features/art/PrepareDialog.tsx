@@ -9,6 +9,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
+import { ofPrepared } from '@/core/art';
 import { replaceEverywhere } from '@/core/job';
 import type { Artwork } from '@/core/model';
 import { getArt } from '@/store';
@@ -182,9 +183,7 @@ export function PrepareDialog({
       prepareTask(stored.blob, step, Infinity, onProgress),
     );
     if (!blob) return;
-    const { sourceNote, lost } = art;
-    const more = { madeFrom: art.madeFrom ?? art.sha256, sourceNote, lost };
-    const made = await takeIn.keep(blob, art.name, more);
+    const made = await takeIn.keep(blob, art.name, ofPrepared(art, step.kind === 'straighten'));
     if (!made) return;
     edit((job) => replaceEverywhere(job, art.sha256, made));
     onDone();
