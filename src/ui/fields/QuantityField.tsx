@@ -9,6 +9,7 @@ import {
   parseDuration,
   parseLength,
   parseTemperature,
+  plainlyTyped,
 } from '@/words/units';
 import { FONTS } from '../theme';
 import { useUnits } from '../units';
@@ -84,9 +85,9 @@ export function OffsetField(props: FieldProps) {
     <QuantityField
       format={(mm) => formatLength(mm, length)}
       parse={(text) => {
-        const [, sign, size] = /^\s*([-−+]?)(.*)$/.exec(text) ?? [];
-        const read = parseLength(size ?? '', length);
-        return read.ok && (sign === '-' || sign === '−') ? { ok: true, value: -read.value } : read;
+        const [, sign, size = ''] = /^([-+]?)(.*)$/.exec(plainlyTyped(text)) ?? [];
+        const read = parseLength(size, length);
+        return read.ok && sign === '-' ? success(-read.value) : read;
       }}
       {...props}
     />

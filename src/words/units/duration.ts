@@ -1,4 +1,5 @@
-import type { Result } from '@/core/result';
+import { failure, success, type Result } from '@/core/result';
+import { plainlyTyped } from './typed';
 
 /** Seconds in the words of a recipe: `60 s`, `3 min`, `6 min 30 s`. */
 export function formatDuration(seconds: number): string {
@@ -14,22 +15,37 @@ export function formatClock(seconds: number): string {
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
 
+const CLOCK = /^(?:(\d+):)?(\d+):([0-5]\d)$/;
+/** Hours, minutes, seconds; the last figure needs no word where minutes stand before it. */
+const WORDS = new RegExp(
+  String.raw`^(?:(AMOUNT)\s*(?:h|hrs?|hours?)\.?)?\s*(?:(AMOUNT)\s*(?:m|mins?|minutes?|')\.?)?\s*(?:(\d+)\s*((?:s|secs?|seconds?)\.?|")?)?$`.replace(
+    /AMOUNT/g,
+    String.raw`\d+(?:[.,]\d+|(?:\s+\d+)?\/[1-9]\d*)?`,
+  ),
+);
+
+/** `1,5`, `1/2` or `1 1/2` as a figure. */
+function amount(text = '0'): number {
+  const [whole = '0', part] =
+    text.includes('/') && !/\s/.test(text) ? ['0', text] : text.split(/\s+/);
+  const [over = '0', under = '1'] = (part ?? '0').split('/');
+  return Number(whole.replace(',', '.')) + Number(over) / Number(under);
+}
+
 /**
- * Reads `60`, `60 s`, `3 min`, `3:00`, `6 min 30 s`; a bare number is seconds.
+ * Reads `60`, `60 s`, `3 min`, `2½ min`, `3:00`, `6 min 30 s`, `1 h 10 min`; a bare number is seconds.
  * @returns seconds, > 0, or a sentence saying what is wrong.
  */
 export function parseDuration(text: string): Result<number> {
-  const tidy = text.trim().toLowerCase();
-  const clock = /^(\d+):([0-5]\d)$/.exec(tidy);
-  const words = /^(?:(\d+(?:[.,]\d+)?)\s*min(?:utes?)?)?\s*(?:(\d+)\s*(?:s|sec|seconds?)?)?$/.exec(
-    tidy,
-  );
-  const parts = clock ?? words;
-  const seconds = parts
-    ? Number((parts[1] ?? '0').replace(',', '.')) * 60 + Number(parts[2] ?? 0)
-    : Number.NaN;
-  if (seconds > 0) return { ok: true, value: seconds };
-  return { ok: false, reason: `“${text}” is not a time. Try 60 s, 3 min or 3:00.` };
+  const tidy = plainlyTyped(text);
+  const parts = CLOCK.exec(tidy) ?? WORDS.exec(tidy);
+  const [, hours, minutes, s, word] = parts ?? [];
+  // "1 h 30" means minutes, "90" seconds: asked, not guessed
+  const unclear =
+    s !== undefined && word === undefined && hours !== undefined && minutes === undefined;
+  const seconds = 3600 * amount(hours) + 60 * amount(minutes) + Number(s ?? 0);
+  if (parts && !unclear && seconds > 0) return success(seconds);
+  return failure(`“${text}” is not a time. Try 60 s, 3 min or 3:00.`);
 }
 
 /** More runs of a timer than this are counted, not listed. */

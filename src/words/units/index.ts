@@ -2,3 +2,4 @@ export * from './length';
 export * from './temperature';
 export * from './duration';
 export * from './style';
+export { plainlyTyped } from './typed';

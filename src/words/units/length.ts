@@ -1,42 +1,43 @@
-import type { Result } from '@/core/result';
+import { failure, success, type Result } from '@/core/result';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
+import { plainlyTyped } from './typed';
 
-const VULGAR_FRACTIONS = /[¼½¾⅐-⅞]/gu;
 const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?|[.,]\d+)`;
-const LENGTH = new RegExp(
-  String.raw`^(?:(${NUMBER})(?:[\s-]+|$|(?=["a-z])))?(?:(\d+)\s*\/\s*(\d+))?\s*(in|inch|inches|"|mm|cm|m)?$`,
-);
+const FEET = String.raw`(?:(${NUMBER})\s*(?:'|(?:ft|foot|feet)\.?)[\s-]*)?`;
+const WHOLE = String.raw`(?:(${NUMBER})(?:[\s-]+|$|(?=["a-z])))?`;
+const FRACTION = String.raw`(?:(\d+)\s*\/\s*(\d+))?`;
+const UNIT = String.raw`(?:(in|inch|inches|"|mm|cm|m)\.?)?`;
+const LENGTH = new RegExp(String.raw`^${FEET}${WHOLE}${FRACTION}\s*${UNIT}$`);
+/** A comma before three figures of millimetres: nobody measures thousandths of one, but some write thousands so. */
+const THOUSANDS = /^\d{1,3},\d{3}$/;
 
-/** "9¾" → "9 3/4", so that one grammar reads typed and pretty fractions alike. */
-function spellOutFractions(text: string): string {
-  return text
-    .replace(VULGAR_FRACTIONS, (sign) => ` ${sign.normalize('NFKC')}`)
-    .replace(/\u2044/g, '/')
-    .trim();
-}
+const MM_PER_UNIT: Readonly<Record<string, number>> = { mm: 1, cm: 10, m: 1000 };
+const INCHES_PER_FOOT = 12;
 
-const PER_UNIT: Record<string, number> = { mm: 1, cm: 10, m: 1000 };
+const figureOf = (text: string): number => Number(text.replace(',', '.'));
 
 /**
- * Reads a length as crafters write it: `9 3/8`, `9⅜`, `9.375 in`, `3/4"`, `238 mm`, `23,8 cm`.
- * A figure without a unit is taken in `unit`.
+ * Reads a length as crafters write it: `9 3/8`, `9⅜`, `9.375 in`, `3/4"`, `2 ft 6 in`, `238 mm`, `23,8 cm`.
+ * A figure without a unit is taken in `unit`; after feet it is inches.
  * @returns millimetres, ≥ 0, or a sentence saying what is wrong with the text.
  * @example parseLength('9 3/8', 'in') // → { ok: true, value: 238.125 }
  */
 export function parseLength(text: string, unit: LengthUnit): Result<number> {
-  const tidy = spellOutFractions(text.toLowerCase());
-  const match = LENGTH.exec(tidy);
-  if (!match || (match[1] === undefined && match[2] === undefined)) {
-    return { ok: false, reason: `“${text}” is not a length. Try 9 3/8, 9.375 in or 238 mm.` };
-  }
-  const [, whole, numerator, denominator, suffix] = match;
-  if (denominator !== undefined && Number(denominator) === 0) {
-    return { ok: false, reason: `“${text}” divides by zero. Try 9 3/8, 9.375 in or 238 mm.` };
-  }
-  const figure =
-    Number((whole ?? '0').replace(',', '.')) +
-    (numerator === undefined ? 0 : Number(numerator) / Number(denominator));
-  return { ok: true, value: figure * (PER_UNIT[suffix ?? unit] ?? MM_PER_INCH) };
+  const tryThese = 'Try 9 3/8, 9.375 in or 238 mm.';
+  const [all, feet, whole, over, under, suffix] = LENGTH.exec(plainlyTyped(text)) ?? [];
+  const perUnit = MM_PER_UNIT[suffix ?? (feet === undefined ? unit : 'in')] ?? MM_PER_INCH;
+  const isLength =
+    (whole ?? over) !== undefined ? !feet || perUnit === MM_PER_INCH : feet && !suffix;
+  if (all === undefined || !isLength) return failure(`“${text}” is not a length. ${tryThese}`);
+  if (under !== undefined && Number(under) === 0)
+    return failure(`“${text}” divides by zero. ${tryThese}`);
+  if (perUnit === 1 && whole !== undefined && THOUSANDS.test(whole))
+    return failure(
+      `“${text}” can be ${figureOf(whole)} mm or ${whole.replace(',', '')} mm. Write it without the comma.`,
+    );
+  const part = Number(over ?? 0) / Number(under ?? 1);
+  const feetMm = figureOf(feet ?? '0') * INCHES_PER_FOOT * MM_PER_INCH;
+  return success(feetMm + (figureOf(whole ?? '0') + part) * perUnit);
 }
 
 /** Inches within this of a sixteenth are shown as the fraction; others as decimals, so no figure is bent. */

@@ -1,5 +1,6 @@
-import type { Result } from '@/core/result';
+import { failure, success, type Result } from '@/core/result';
 import { celsiusToF, fahrenheitToC } from '@/core/units';
+import { plainlyTyped } from './typed';
 
 /** The unit a press shows. The core only knows °C. */
 export type TemperatureUnit = '°F' | '°C';
@@ -22,15 +23,17 @@ export const degreesIn = (differenceC: number, unit: TemperatureUnit): number =>
 export const fromDegrees = (degrees: number, unit: TemperatureUnit): number =>
   unit === '°F' ? degrees / F_PER_C : degrees;
 
+const TEMPERATURE =
+  /^(-?\d+(?:[.,]\d+)?)\s*(?:°|deg(?:ree)?s?\.?)?\s*(?:(f|c)|(f)ahrenheit|(c)elsius)?$/;
+
 /**
- * Reads `400`, `400 F`, `204 °C`; a figure without a unit is taken in `unit`.
+ * Reads `400`, `400 F`, `204 °C`, `400 degrees Fahrenheit`; a figure without a unit is taken in `unit`.
  * @returns °C, or a sentence saying what is wrong.
  */
 export function parseTemperature(text: string, unit: TemperatureUnit): Result<number> {
-  const match = /^(-?\d+(?:[.,]\d+)?)\s*(?:°|deg)?\s*([fc])?$/i.exec(text.trim());
-  if (!match?.[1])
-    return { ok: false, reason: `“${text}” is not a temperature. Try 400 °F or 204 °C.` };
-  const figure = Number(match[1].replace(',', '.'));
-  const inF = (match[2]?.toUpperCase() ?? unit.slice(1)) === 'F';
-  return { ok: true, value: inF ? fahrenheitToC(figure) : figure };
+  const [, typed, ...units] = TEMPERATURE.exec(plainlyTyped(text)) ?? [];
+  if (typed === undefined) return failure(`“${text}” is not a temperature. Try 400 °F or 204 °C.`);
+  const figure = Number(typed.replace(',', '.'));
+  const inF = (units.find((each) => each) ?? unit.slice(1).toLowerCase()) === 'f';
+  return success(inF ? fahrenheitToC(figure) : figure);
 }

@@ -28,12 +28,30 @@ describe('lengths as crafters write them', () => {
     ['23,8 cm', 238],
     ['3/4in', 19.05],
     [' 8.75 inches ', 222.25],
+    // as phones and other programs spell inch marks, hyphens and fractions
+    ['9 3/8”', 238.125],
+    ['9½″', 241.3],
+    ['9–3/8 in.', 238.125],
+    ["9 3/8''", 238.125],
+    ['９', 228.6],
+    ['2 ft', 609.6],
+    ['1’ 2 1/2”', 368.3],
+    ['2ft6', 762],
+    ['1,375 in', 34.925],
   ])('%s', (text, expected) => expect(mm(text)).toBe(expected));
 
   test('a bare figure is taken in the unit at hand', () => expect(mm('238', 'mm')).toBe(238));
 
-  test.each(['', 'in', 'nine', '9 3/', '3/0', '9 3', '-4', '9..3'])('%j is explained', (text) => {
-    expect(mm(text)).toMatch(/Try 9 3\/8, 9\.375 in or 238 mm/);
+  test.each(['', 'in', 'nine', '9 3/', '3/0', '9 3', '-4', '9..3', '2 ft 30 mm', '2 ft in'])(
+    '%j is explained',
+    (text) => {
+      expect(mm(text)).toMatch(/Try 9 3\/8, 9\.375 in or 238 mm/);
+    },
+  );
+
+  test('a comma that can stand for thousands is asked about', () => {
+    expect(mm('1,200 mm')).toBe('“1,200 mm” can be 1.2 mm or 1200 mm. Write it without the comma.');
+    expect(mm('1,200', 'mm')).toMatch(/1200 mm/);
   });
 
   test('sixteenths are shown as fractions, other figures as decimals so that none is bent', () => {
@@ -67,6 +85,14 @@ describe('temperatures and times', () => {
     expect(parseTemperature('hot', '°F')).toMatchObject({ ok: false });
   });
 
+  test.each(['400', '400º F', '400℉', '400 ˚f', '400 degrees Fahrenheit', '400 deg. F'])(
+    '%s is 400 °F',
+    (text) => {
+      const read = parseTemperature(text, '°F');
+      expect(read.ok && formatTemperature(read.value, '°F')).toBe('400 °F');
+    },
+  );
+
   test.each([
     ['60', 60],
     ['60 s', 60],
@@ -74,10 +100,19 @@ describe('temperatures and times', () => {
     ['3:00', 180],
     ['6 min 30 s', 390],
     ['1,5 min', 90],
+    ['2½ min', 150],
+    ['1/2 min', 30],
+    ['1m30', 90],
+    ['1’30”', 90],
+    ['30 mins', 1800],
+    ['180 secs.', 180],
+    ['1 h 5 min', 3900],
+    ['1:30:00', 5400],
   ])('%s', (text, seconds) => expect(parseDuration(text)).toEqual({ ok: true, value: seconds }));
 
-  test.each(['', '0', 'soon', '3:75'])('%j is no time', (text) =>
-    expect(parseDuration(text).ok).toBe(false),
+  test.each(['', '0', 'soon', '3:75', '1.5', '1 h 30', '3-4 min', '1/0 min'])(
+    '%j is no time',
+    (text) => expect(parseDuration(text).ok).toBe(false),
   );
 
   test('a clock shows 0:00 only when time is over', () => {
