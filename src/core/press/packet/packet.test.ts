@@ -1,7 +1,7 @@
-import { celsiusToF } from '../units';
+import { celsiusToF } from '../../units';
 import { TRADE_UNITS } from '@/words/units';
 import { conflictWords, saysWords } from '@/words';
-import { planAgainst, readPacket, type PlanSays } from './packet';
+import { planAgainst, readPacket, type PlanSays } from '.';
 
 const PACKET = `Print mirrored on the coated side. Pre-press the shirt for 10 seconds.
 Press at 400 °F (204°C) for 50-60 seconds with medium pressure. Let it cool for 2 minutes; cold peel.
@@ -42,8 +42,60 @@ test.each([
   ['Peel the carrier while hot', 'peel hot'],
   ['165 degrees Celsius', '329 °F'],
   ['for 1.5 min', '90 s'],
+  // signs and words of print and of other programs
+  ['Press at 400ºF', '400 °F'],
+  ['Press at 400℉', '400 °F'],
+  ['Set it to 400 degrees', '400 °F'],
+  ['Temp: 400', '400 °F'],
+  ['Temperature (°C): 200', '392 °F'],
+  ['Press for 2 1/2 minutes', '2 min 30 s'],
+  ['Press for 3½ minutes', '3 min 30 s'],
+  ['Press 1 minute and 30 seconds', '90 s'],
+  ['Press for 1:30', '90 s'],
+  ['Time (sec): 60', '60 s'],
+  ['Press for one minute', '60 s'],
+  ['60 sec to 75 sec', '75 s'],
+  // the picture is turned, not the thing it goes on
+  ['Print in reverse', 'mirrored'],
+  ['If your design has words, mirror it', 'mirrored'],
+  ['No mirror needed', 'not mirrored'],
+  ['The image does not need to be mirrored', 'not mirrored'],
+  ['Mirroring is unnecessary', 'not mirrored'],
+  ['You can skip mirroring', 'not mirrored'],
+  ['Don’t forget to mirror your image!', 'mirrored'],
+  ['Never press without mirroring', 'mirrored'],
+  ['Do not peel until cold', 'peel cold'],
 ])('“%s” says %s', (text, says) => {
   expect(readPacket(text).map((fact) => saysWords(fact, TRADE_UNITS))).toEqual([says]);
+});
+
+test.each([
+  ['Pre-press 3 to 5 s, then press 60 s', ['5 s, pre-press', '60 s']],
+  ['Press for 60 seconds and let cool', ['60 s']],
+  ['Press 60 s and wait 10 s before pressing again', ['60 s', '10 s, wait']],
+  ['Let it cool, about 30 seconds', ['30 s, wait']],
+  ['10 seconds pre-press', ['10 s, pre-press']],
+])('“%s”: what each time is for', (text, says) => {
+  expect(readPacket(text).map((fact) => saysWords(fact, TRADE_UNITS))).toEqual(says);
+});
+
+test.each([
+  'Do not exceed 400 °F',
+  'Heat resistant to 400 °F',
+  'Set it to 200 degrees',
+  'Press at 1400F',
+  'Never peel hot',
+  'Do not use heavy pressure',
+  'Panels with a mirror finish',
+  'Flip the shirt',
+  'If it is not mirrored, words read backwards',
+])('“%s” is no setting', (text) => expect(readPacket(text)).toEqual([]));
+
+test('a denial is quoted with what it denies', () => {
+  const text = 'Cotton sheets: no need to mirror the image.';
+  expect(readPacket(text).map(({ from, to }) => text.slice(from, to))).toEqual([
+    'no need to mirror',
+  ]);
 });
 
 test('what is no pressing is left alone', () => {
