@@ -23,6 +23,11 @@ test('a list without headings is a pressing in the unit of the display', () => {
   ]);
 });
 
+test('minutes and seconds written by hand count from the closing on', () => {
+  const read = readReadings('0:10; 300\n1:30; 390', '°F');
+  expect(read.ok && read.value.pressing.map(({ s }) => s)).toEqual([10, 90]);
+});
+
 test.each([
   ['Time (s),Temperature (°C)\n0,25\n10,60.5'],
   ['No.;Time;Temp. [°C]\n1;00:00:00;25,0\n2;00:00:10;60,5'],

@@ -36,7 +36,7 @@ function rowsOf(text: string): string[][] {
 /**
  * Reads readings of a thermometer or strips as CSV: `x_mm, y_mm, display_C, plate_C` over the plate, or `s, plate_C`
  * over one pressing; cm, in, F and min are understood, and how thermometers head what they log (`Time, Temp`), moments by a clock
- * from the first on; two columns without headings are a pressing.
+ * from the first on; two columns without headings are a pressing, its clock from the closing on.
  * @param unit what degrees are in that say no unit.
  * @returns the places or the moments, the other empty; or which line cannot be read.
  */
@@ -45,12 +45,14 @@ export function readReadings(text: string, unit: '°C' | '°F'): Result<Readings
     return failure(`More than ${MOST_READINGS_LETTERS} letters: this is no list of readings.`);
   const [head, ...rest] = rowsOf(text);
   if (!head) return failure('There is no reading in it.');
-  const plain = head.every((cell) => /^[\s\d.,−-]*$/.test(cell));
+  const plain = head.every((cell) => /^[\s\d:.,−-]*$/.test(cell));
   const headings = plain ? PLAIN(unit) : head;
   const lines = plain ? [head, ...rest] : rest;
   const columns: Column[] = [];
   for (const [at, heading] of headings.entries()) {
-    const column = columnOf(heading, at, unit, lines[0]?.[at] ?? '');
+    const first = lines[0]?.[at] ?? '';
+    // who writes minutes and seconds by hand counts from the closing on
+    const column = columnOf(heading, at, unit, plain && first.includes(':') ? '0:00' : first);
     if (column && !columns.some(({ name }) => name === column.name)) columns.push(column);
   }
   const has = (...names: ColumnName[]) =>
