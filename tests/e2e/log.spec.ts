@@ -36,7 +36,7 @@ test('the log speaks at the job: what was tried, what went wrong, and where it i
 test('the log goes out as CSV and JSON, and comes in without doubling', async ({ page }) => {
   await page.goto('/demo/log');
   const csv = await downloaded(page, 'Save as CSV');
-  expect(csv.bytes.toString().split('\r\n')[0]).toMatch(/^row,record,at,job,blank,transfer/);
+  expect(csv.bytes.toString().split('\r\n')[0]).toMatch(/^\ufeffrow,record,at,job,blank,transfer/);
   const json = await downloaded(page, 'Save all of it (JSON)');
   const file = (text: string) => ({
     ...{ name: 'log.json', mimeType: 'application/json' },

@@ -7,7 +7,7 @@ import { exportedName } from '@/files/exported';
 import { getArt, saveDocuments, storageProblem } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { FileButton } from '@/ui/fields/FileButton';
-import { download } from '@/ui/files';
+import { csvFile, download } from '@/ui/files';
 import { useNotify } from '@/ui/notify';
 import { broughtInWords } from '@/words';
 
@@ -50,11 +50,12 @@ export function LogFiles({ records }: { records: readonly PressRecord[] }) {
     }
   }
 
-  const save = (text: string, ending: string, type: string) =>
-    download(`${exportedName('log')}.${ending}`, new Blob([text], { type }));
-  const saveCsv = async () => save((await logFile()).writeLogCsv(records), 'csv', 'text/csv');
-  const saveJson = async () =>
-    save((await logFile()).writeLogJson(records), 'json', 'application/json');
+  const save = (ending: string, file: Blob) => download(`${exportedName('log')}.${ending}`, file);
+  const saveCsv = async () => save('csv', csvFile((await logFile()).writeLogCsv(records)));
+  const saveJson = async () => {
+    const text = (await logFile()).writeLogJson(records);
+    save('json', new Blob([text], { type: 'application/json' }));
+  };
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', my: 2 }}>
       <Button size="small" disabled={records.length === 0} onClick={() => void saveCsv()}>

@@ -11,7 +11,7 @@ import { added, costsOf, shortOf, spentBy } from '@/core/stock';
 import { exportedName } from '@/files/exported';
 import { listRecords } from '@/store';
 import { useBench } from '../bench/BenchProvider';
-import { download } from '@/ui/files';
+import { csvFile, download } from '@/ui/files';
 import { PriceField } from '@/ui/fields/PriceField';
 import { useGoods, useMoney } from './useGoods';
 import { COLOURS, FONTS } from '@/ui/theme';
@@ -63,7 +63,7 @@ function ToBuy({ short }: { short: Short }) {
   const csv = async () => {
     const { default: Papa } = await import('papaparse');
     const text = Papa.unparse(shoppingRows(short), { escapeFormulae: true });
-    download(`${exportedName('shopping')}.csv`, new Blob([`\ufeff${text}`], { type: 'text/csv' }));
+    download(`${exportedName('shopping')}.csv`, csvFile(text));
   };
   const pdf = async () => {
     if (!paper) return;

@@ -14,7 +14,7 @@ import { writePatchList } from '@/files/chartFile';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { CornerPicker } from '@/ui/CornerPicker';
 import { FileButton } from '@/ui/fields/FileButton';
-import { download } from '@/ui/files';
+import { csvFile, download } from '@/ui/files';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
 import { TaskButton, TaskProgress } from '@/ui/useTask';
@@ -111,9 +111,7 @@ export function OwnColoursDialog({ takeIn, onClose }: { takeIn: TakeIn; onClose:
             />
             <Button
               size="small"
-              onClick={() =>
-                download('chart-patches.csv', new Blob([writePatchList()], { type: 'text/csv' }))
-              }
+              onClick={() => download('chart-patches.csv', csvFile(writePatchList()))}
             >
               Save the list to fill in
             </Button>

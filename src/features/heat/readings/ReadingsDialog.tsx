@@ -17,7 +17,7 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { steadyNow } from '@/ui/clock';
 import { readDraft, writeDraft } from '@/ui/draft';
 import { FileButton } from '@/ui/fields/FileButton';
-import { download, fileName } from '@/ui/files';
+import { csvFile, download, fileName } from '@/ui/files';
 import { COLOURS } from '@/ui/theme';
 import { learnedLines } from '@/words';
 import { Measurings } from './Measurings';
@@ -99,7 +99,7 @@ export function ReadingsDialog({
               onClick={() =>
                 download(
                   fileName(`${machine.name} readings`, 'csv'),
-                  new Blob([writePlaces(readings)], { type: 'text/csv' }),
+                  csvFile(writePlaces(readings)),
                 )
               }
             >
