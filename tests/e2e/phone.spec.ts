@@ -2,6 +2,8 @@ import type { Page } from '@playwright/test';
 import { axeFaults, expect, test } from './bench';
 
 const SIZES = [
+  // as narrow as a desk's screen enlarged four times (WCAG 2.2, 1.4.10)
+  ['narrow', 320, 844],
   ['phone', 390, 844],
   ['tablet', 820, 1180],
   ['desk', 1440, 900],

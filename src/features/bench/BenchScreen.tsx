@@ -187,7 +187,7 @@ export function BenchScreen() {
             p: 0,
             display: 'grid',
             gap: 2.5,
-            gridTemplateColumns: 'repeat(auto-fill, minmax(300px, 1fr))',
+            gridTemplateColumns: 'repeat(auto-fill, minmax(min(300px, 100%), 1fr))',
           }}
         >
           {jobs?.slice(0, (drawn + 1) * CARDS_A_STEP).map((entry) => (
