@@ -3,6 +3,7 @@
 import { createTheme } from '@mui/material/styles';
 import type { SyntheticEvent } from 'react';
 import { AtOnce } from './AtOnce';
+import { forcedColours } from './forcedColours';
 
 /** The house colours; each has one meaning. */
 export const COLOURS = {
@@ -91,6 +92,7 @@ export const theme = createTheme({
         a: { color: COLOURS.clover },
         '*:focus-visible': FOCUS,
         ...FILLED_IN,
+        ...forcedColours(COLOURS.paper),
         '@media (prefers-reduced-motion: reduce)': {
           '*': { animation: 'none !important', transition: 'none !important' },
         },

@@ -12,6 +12,7 @@ import { getArt } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { WordsField } from '@/ui/fields/WordsField';
 import { useJob } from '@/ui/job/jobContext';
+import { sampleOf } from '@/ui/forcedColours';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import type { TakeIn } from './useTakeIn';
@@ -37,7 +38,7 @@ function Palette({ facts }: { facts: NonNullable<Artwork['facts']> }) {
             sx={{
               width: 34,
               height: 24,
-              bgcolor: colour,
+              ...sampleOf(colour),
               borderRadius: 1,
               border: `1px solid ${COLOURS.graphite}`,
             }}

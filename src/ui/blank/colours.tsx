@@ -1,6 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import { sampleOf } from '@/ui/forcedColours';
 import { COLOURS } from '../theme';
 
 /** Colours that blanks commonly come in; any other is picked freely. */
@@ -23,7 +24,7 @@ export const Swatch = ({ colour }: { colour: string }) => (
       width: 18,
       height: 18,
       borderRadius: '50%',
-      bgcolor: colour,
+      ...sampleOf(colour),
       border: `1px solid ${COLOURS.graphite}`,
       display: 'inline-block',
       mr: 1.25,

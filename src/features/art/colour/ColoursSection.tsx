@@ -22,6 +22,7 @@ import type { Artwork, OwnColours } from '@/core/model';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/jobContext';
+import { sampleOf } from '@/ui/forcedColours';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { colourNameOf, forecastLine } from '@/words';
@@ -50,8 +51,8 @@ function Pair({ one, other }: { one: string; other: string }) {
         border: `1px solid ${COLOURS.graphite}`,
       }}
     >
-      <Box sx={{ bgcolor: one }} />
-      <Box sx={{ bgcolor: other }} />
+      <Box sx={sampleOf(one)} />
+      <Box sx={sampleOf(other)} />
     </Box>
   );
 }
@@ -143,7 +144,8 @@ function OutOfReach({ art, own }: { art: Artwork; own: OwnColours | null }) {
           <Box
             component="span"
             sx={{
-              ...{ width: 22, height: 22, bgcolor: colour, borderRadius: 1 },
+              ...{ width: 22, height: 22, borderRadius: 1 },
+              ...sampleOf(colour),
               border: `2px dashed ${COLOURS.saffron}`,
             }}
           />
