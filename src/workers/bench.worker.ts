@@ -142,10 +142,7 @@ const benchWorker = {
 
   /** A job with its pictures as one file. */
   async packJob(job: Job, shelf: Shelf, blobs: ReadonlyMap<string, Blob>): Promise<Blob> {
-    const arts = new Map<string, Uint8Array>();
-    for (const [sha256, blob] of blobs) arts.set(sha256, new Uint8Array(await blob.arrayBuffer()));
-    const { packJobFile } = await import('@/files/jobFile');
-    return blobOf([packJobFile(job, shelf, arts)], 'application/zip');
+    return (await import('@/files/jobFile')).packJobFile(job, shelf, blobs);
   },
 
   /** Packs a bench into one file; pictures go in as they came. */
@@ -182,9 +179,10 @@ const benchWorker = {
     if (!read.ok) return read;
     const { job, shelf, arts } = read.value;
     const pictures: TakenIn[] = [];
-    for (const art of job.arts) {
-      const blob = new Blob([arts.get(art.sha256) as Uint8Array<ArrayBuffer>], { type: art.mime });
-      const taken = await takeInPicture(blob, art.name, onProgress);
+    for (const [sha256, bytes] of arts) {
+      const { name = 'original' } = job.arts.find((art) => art.sha256 === sha256) ?? {};
+      const blob = new Blob([bytes as Uint8Array<ArrayBuffer>]);
+      const taken = await takeInPicture(blob, name, onProgress);
       if (!taken.ok) return failure(`This job file is refused. ${taken.reason}`);
       pictures.push(taken.value);
     }

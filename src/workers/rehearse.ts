@@ -43,10 +43,16 @@ async function perform(): Promise<void> {
   const photo = await manyColours();
   for (let i = 0; i < TIMES; i++) await takeInPicture(photo, 'Rehearsal', () => undefined);
   await (await import('./printing')).rehearsePrint();
+  const [{ zipped }] = await Promise.all([import('@/files/zipped'), import('@/files/jobFile')]);
+  const parts = [
+    { name: 'text', holds: 'Rehearsal' },
+    { name: 'picture', holds: photo },
+  ];
+  await zipped(parts, new Date());
 }
 
 /**
  * Does in small, once, what the next task is likely to do, and keeps nothing of it: code that has run is code that browsers
- * have compiled. What takes a picture in and writes a print file is loaded by it.
+ * have compiled. What takes a picture in, writes a print file and packs a job is loaded by it.
  */
 export const rehearse = (): Promise<void> => (rehearsed ??= perform());

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { unzipSync, zipSync, strToU8 } from 'fflate';
 import type { Page } from '@playwright/test';
-import { expect, goTo, mugWithPicture, saved, startMug, test } from './bench';
+import { downloaded, expect, goTo, mugWithPicture, saved, startMug, test } from './bench';
 
 /** Exports a job from its card on the bench. */
 async function exportFromCard(page: Page, name: string): Promise<Buffer> {
@@ -122,4 +122,43 @@ test('a job that was pressed by other figures asks whose hold; one’s own never
   };
   expect(await timeOf('sent')).toBe('5 min');
   expect(await timeOf(sent.job.id)).toBe('7 min');
+});
+
+test('what a picture was prepared from goes along; where it did not, it is said', async ({
+  page,
+  browser,
+}) => {
+  await mugWithPicture(page);
+  await page.getByRole('button', { name: /^About this picture/ }).click();
+  await page.getByRole('button', { name: /^Prepare/ }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Replace a colour' }).click();
+  await dialog.getByRole('button', { name: 'Use this' }).click();
+  await expect(page.getByRole('button', { name: 'Back to the original' })).toBeVisible();
+  await saved(page);
+  await goTo(page, 'Sheets');
+  const { bytes } = await downloaded(page, 'Save the whole job as a file');
+  const entries = unzipSync(bytes);
+  const { job } = jobOf(bytes) as { job: { id: string; arts: { madeFrom: string }[] } };
+  const original = job.arts[0]?.madeFrom ?? '?';
+  const without = Object.entries(entries).filter(([name]) => !name.includes(original));
+  expect(without).toHaveLength(Object.keys(entries).length - 1);
+
+  for (const [file, there] of [
+    [bytes, true],
+    [Buffer.from(zipSync(Object.fromEntries(without))), false],
+  ] as const) {
+    const elsewhere = await browser.newContext();
+    const other = await elsewhere.newPage();
+    await other.goto('/own');
+    await give(other, 'sent.job.zip', file);
+    await expect(other.getByText('is on the bench.')).toBeVisible();
+    await other.goto(`/own/job/${job.id}/art`);
+    await other.getByRole('button', { name: /^About this picture/ }).click();
+    const back = other.getByRole('button', { name: 'Back to the original' });
+    await back.click();
+    if (there) await expect(back).toHaveCount(0);
+    else await expect(other.getByText(/was prepared from is not in this browser/)).toBeVisible();
+    await elsewhere.close();
+  }
 });

@@ -1,4 +1,4 @@
-import type { Artwork } from '../model';
+import type { Artwork, Job } from '../model';
 
 /** What the source of a picture told, before it was prepared. */
 const toldBySource = ({ originally, realMm, text, strokes }: Artwork) =>
@@ -29,3 +29,10 @@ export const ofOriginal = (art: Artwork): Partial<Artwork> => ({
   lost: art.lost,
   ...toldBySource(art),
 });
+
+/** The pictures that those of a job were prepared from and that are not in it themselves, by SHA-256. */
+export function originalsOf({ arts }: Pick<Job, 'arts'>): string[] {
+  const own = new Set(arts.map(({ sha256 }) => sha256));
+  const from = arts.flatMap(({ madeFrom }) => (madeFrom && !own.has(madeFrom) ? [madeFrom] : []));
+  return [...new Set(from)];
+}

@@ -13,6 +13,7 @@ import { useBench } from '@/ui/bench/BenchProvider';
 import { WordsField } from '@/ui/fields/WordsField';
 import { useJob } from '@/ui/job/jobContext';
 import { sampleOf } from '@/ui/forcedColours';
+import { useNotify } from '@/ui/notify';
 import { COLOURS, FONTS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import type { TakeIn } from './useTakeIn';
@@ -54,10 +55,15 @@ function Palette({ facts }: { facts: NonNullable<Artwork['facts']> }) {
 export function AboutPicture({ art, takeIn }: { art: Artwork; takeIn: TakeIn }) {
   const { edit } = useJob();
   const { store } = useBench();
+  const notify = useNotify();
   const [preparing, setPreparing] = useState(false);
   async function backToOriginal() {
     const stored = art.madeFrom ? await getArt(store, art.madeFrom) : undefined;
-    const original = stored && (await takeIn.keep(stored.blob, art.name, ofOriginal(art)));
+    if (!stored) {
+      const text = `What “${art.name}” was prepared from is not in this browser: the job came without it. Bring that picture in again by “Swap”.`;
+      return notify({ tone: 'warning', text });
+    }
+    const original = await takeIn.keep(stored.blob, art.name, ofOriginal(art));
     if (original) edit((job) => replaceEverywhere(job, art.sha256, original));
   }
   const note = (sourceNote: string) =>

@@ -1,18 +1,8 @@
-import {
-  BlobReader,
-  BlobWriter,
-  configure,
-  TextReader,
-  ZipReader,
-  ZipWriter,
-  type FileEntry,
-} from '@zip.js/zip.js';
+import { BlobReader, ZipReader, type FileEntry } from '@zip.js/zip.js';
 import { failure, success, type Result } from '@/core/result';
 import { sha256Of } from '../sha256';
+import { zipped } from '../zipped';
 import { readBackup, type BackupDocument, type BackupRead } from './document';
-
-// it runs in a worker of ours already
-configure({ useWebWorkers: false });
 
 const JSON_NAME = 'backup.json';
 const ART_NAME = /^art\/[0-9a-f]{64}\.(png|jpg|webp)$/;
@@ -31,16 +21,16 @@ export async function packBackup(
   pictures: ReadonlyMap<string, Blob>,
   onPart: (done: number, of: number) => void = () => undefined,
 ): Promise<Blob> {
-  const zip = new ZipWriter(new BlobWriter('application/zip'), { keepOrder: true });
-  await zip.add(JSON_NAME, new TextReader(JSON.stringify(document)), { level: 6 });
   const { length } = document.pictures;
-  for (const [i, { sha256, file }] of document.pictures.entries()) {
-    const bytes = pictures.get(sha256);
-    if (!bytes) throw new Error(`The bytes of picture ${sha256} are missing.`);
-    await zip.add(file, new BlobReader(bytes), { level: 0 }); // they are packed in themselves
-    onPart(i + 1, length);
-  }
-  return zip.close();
+  const parts = document.pictures.map(({ sha256, file }) => {
+    const holds = pictures.get(sha256);
+    if (!holds) throw new Error(`The bytes of picture ${sha256} are missing.`);
+    return { name: file, holds };
+  });
+  const all = [{ name: JSON_NAME, holds: JSON.stringify(document) }, ...parts];
+  return zipped(all, new Date(), (done) => {
+    if (done > 1) onPart(done - 1, length);
+  });
 }
 
 /** Refused while unpacking, with the reason. */

@@ -17,12 +17,25 @@ async function realJob(): Promise<{ job: Job; arts: Map<string, Uint8Array> }> {
   return { job: mugJob(artwork({ ...facts.value, sha256 })), arts: new Map([[sha256, bytes]]) };
 }
 
+/** A job as a file. */
+async function packed(
+  job: Job,
+  arts: ReadonlyMap<string, Uint8Array>,
+  type = 'image/png',
+): Promise<Uint8Array> {
+  const blobs = new Map(
+    [...arts].map(([sha256, bytes]) => [sha256, new Blob([bytes.slice()], { type })]),
+  );
+  const file = await packJobFile(job, shelfFor(job, shelf), blobs);
+  return new Uint8Array(await file.arrayBuffer());
+}
+
 /** A good job file with its entries changed. */
 async function tampered(
   change: (entries: Record<string, Uint8Array>) => Zippable,
 ): Promise<Uint8Array> {
   const { job, arts } = await realJob();
-  return zipSync(change(unzipSync(packJobFile(job, shelfFor(job, shelf), arts))));
+  return zipSync(change(unzipSync(await packed(job, arts))));
 }
 
 const editJson = (
@@ -39,7 +52,7 @@ const editJson = (
 
 test('out and in again: the same plan, the same bytes', async () => {
   const { job, arts } = await realJob();
-  const read = await readJobFile(packJobFile(job, shelfFor(job, shelf), arts));
+  const read = await readJobFile(await packed(job, arts));
   if (!read.ok) throw new Error(read.reason);
   expect(planJob(read.value.job, read.value.shelf)).toEqual(planJob(job, shelf));
   expect(read.value.arts).toEqual(arts);
@@ -47,8 +60,25 @@ test('out and in again: the same plan, the same bytes', async () => {
 
 test('equal jobs make equal files', async () => {
   const { job, arts } = await realJob();
-  const pack = () => packJobFile(job, shelfFor(job, shelf), arts);
-  expect(pack()).toEqual(pack());
+  expect(await packed(job, arts)).toEqual(await packed(job, arts));
+});
+
+test('what a picture was prepared from comes along; a file without it is read as well', async () => {
+  const { job, arts } = await realJob();
+  const original = new Uint8Array(await pngPicture(40, 30));
+  const sha256 = await sha256Of(original);
+  const prepared: Job = { ...job, arts: job.arts.map((art) => ({ ...art, madeFrom: sha256 })) };
+  const both = new Map([...arts, [sha256, original] as const]);
+  const whole = await packed(prepared, both);
+  const read = await readJobFile(whole);
+  expect(read.ok && read.value.arts.get(sha256)).toEqual(original);
+  const without = await readJobFile(await packed(prepared, arts));
+  expect(without.ok && without.value.arts.has(sha256)).toBe(false);
+  const entries = unzipSync(whole);
+  entries[`art/${sha256}.png`]?.fill(7, 40, 50);
+  expect(await readJobFile(zipSync(entries))).toMatchObject({
+    reason: expect.stringMatching(/prepared from was changed/) as string,
+  });
 });
 
 type Change = (entries: Record<string, Uint8Array>) => Zippable;

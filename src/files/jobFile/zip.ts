@@ -1,8 +1,10 @@
-import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
+import { strFromU8, unzipSync } from 'fflate';
+import { originalsOf } from '@/core/art';
 import type { Artwork, Job, Shelf } from '@/core/model';
 import { failure, success, type Result } from '@/core/result';
 import { endingOf, inspectImage } from '../image';
 import { sha256Of } from '../sha256';
+import { zipped, type ZipPart } from '../zipped';
 import { readJobDocument, toJobDocument, type JobDocument } from './document';
 
 /** Bounds of what is unpacked, bytes (own choice: far above any honest job). */
@@ -10,33 +12,47 @@ const MAX_JSON_BYTES = 30_000_000;
 const MAX_TOTAL_BYTES = 600_000_000;
 /** Pictures hardly compress; what unpacks to more than this many times its size is a trap. */
 const MAX_RATIO = 100;
+const MIMES = ['image/png', 'image/jpeg', 'image/webp'] as const;
 const JSON_NAME = 'job.json';
 const ART_NAME = /^art\/([0-9a-f]{64})\.(png|jpg|webp)$/;
 /** ZIP stores times from 1980 on; a fixed one makes equal jobs equal files. */
 const FIXED_TIME = new Date('1980-01-02T00:00:00Z');
 
 export interface JobFile extends JobDocument {
-  /** Picture bytes as they came, by SHA-256. */
+  /** Picture bytes as they came, by SHA-256; also of those that pictures were prepared from, where they came along. */
   readonly arts: ReadonlyMap<string, Uint8Array>;
 }
 
-const artPath = (art: Artwork): string => `art/${art.sha256}.${endingOf(art.mime)}`;
+const artPath = (art: Pick<Artwork, 'sha256' | 'mime'>): string =>
+  `art/${art.sha256}.${endingOf(art.mime)}`;
 
-/** Packs a job with its pictures: `job.json` and `art/<sha256>.<png|jpg|webp>`, pictures as they came. */
-export function packJobFile(
+/**
+ * Packs a job with its pictures: `job.json` and `art/<sha256>.<png|jpg|webp>`, pictures as they came. What they were prepared from
+ * comes along as far as it is there and one file may hold it.
+ */
+export async function packJobFile(
   job: Job,
   shelf: Shelf,
-  arts: ReadonlyMap<string, Uint8Array>,
-): Uint8Array {
-  const entries: Zippable = {
-    [JSON_NAME]: strToU8(JSON.stringify(toJobDocument(job, shelf), null, 1)),
-  };
+  blobs: ReadonlyMap<string, Blob>,
+): Promise<Blob> {
+  const parts: ZipPart[] = [
+    { name: JSON_NAME, holds: JSON.stringify(toJobDocument(job, shelf), null, 1) },
+  ];
+  let room = MAX_TOTAL_BYTES - MAX_JSON_BYTES;
   for (const art of job.arts) {
-    const bytes = arts.get(art.sha256);
-    if (!bytes) throw new Error(`The bytes of “${art.name}” are missing.`);
-    entries[artPath(art)] = [bytes, { level: 0 }];
+    const holds = blobs.get(art.sha256);
+    if (!holds) throw new Error(`The bytes of “${art.name}” are missing.`);
+    parts.push({ name: artPath(art), holds });
+    room -= holds.size;
   }
-  return zipSync(entries, { mtime: FIXED_TIME });
+  for (const sha256 of originalsOf(job)) {
+    const holds = blobs.get(sha256);
+    const mime = MIMES.find((each) => each === holds?.type);
+    if (!holds || !mime || holds.size > room) continue;
+    parts.push({ name: artPath({ sha256, mime }), holds });
+    room -= holds.size;
+  }
+  return zipped(parts, FIXED_TIME);
 }
 
 /** Refused while unpacking, with the reason. */
@@ -82,6 +98,18 @@ async function checkedArt(art: Artwork, bytes: Uint8Array | undefined): Promise<
   return bytes;
 }
 
+/** The bytes of a picture that another was prepared from; undefined where they did not come along. */
+async function checkedOriginal(
+  sha256: string,
+  entries: Readonly<Record<string, Uint8Array>>,
+): Promise<Uint8Array | undefined> {
+  const bytes = MIMES.map((mime) => entries[artPath({ sha256, mime })]).find((each) => each);
+  if (!bytes) return undefined;
+  const intact = (await sha256Of(bytes)) === sha256 && inspectImage(bytes).ok;
+  if (!intact) throw new Refused('a picture that another was prepared from was changed');
+  return bytes;
+}
+
 function parseJson(bytes: Uint8Array | undefined): unknown {
   if (!bytes) throw new Refused('it holds no job.json');
   try {
@@ -100,6 +128,10 @@ export async function readJobFile(zip: Uint8Array): Promise<Result<JobFile>> {
     const { job, shelf } = document.value;
     const arts = new Map<string, Uint8Array>();
     for (const art of job.arts) arts.set(art.sha256, await checkedArt(art, entries[artPath(art)]));
+    for (const sha256 of originalsOf(job)) {
+      const bytes = await checkedOriginal(sha256, entries);
+      if (bytes) arts.set(sha256, bytes);
+    }
     return success({ job, shelf, arts });
   } catch (error) {
     const reason =

@@ -1,3 +1,4 @@
+import { originalsOf } from '@/core/art';
 import type { Job, Shelf } from '@/core/model';
 import { adoptTools, figuresClashes, shelfFor, type FiguresClash } from '@/core/shelf';
 import { success, type Result } from '@/core/result';
@@ -14,27 +15,30 @@ import {
 import { packJobTask, type OnProgress, type Task, type TakenIn } from '@/workers';
 import { download, fileName } from '../files';
 
-/** The stored bytes of a job's pictures. */
-export async function artBlobs(
-  store: BenchStore,
-  job: Pick<Job, 'arts'>,
-): Promise<Map<string, Blob>> {
+/** The stored bytes of pictures, by SHA-256; those that are not there are left out. */
+async function blobsOf(store: BenchStore, all: readonly string[]): Promise<Map<string, Blob>> {
   const blobs = new Map<string, Blob>();
-  for (const { sha256 } of job.arts) {
+  for (const sha256 of all) {
     const stored = await getArt(store, sha256);
     if (stored) blobs.set(sha256, stored.blob);
   }
   return blobs;
 }
 
-/** Packs a job with its pictures; null where that was stopped. */
+const picturesOf = ({ arts }: Pick<Job, 'arts'>) => arts.map(({ sha256 }) => sha256);
+
+/** The stored bytes of a job's pictures. */
+export const artBlobs = (store: BenchStore, job: Pick<Job, 'arts'>): Promise<Map<string, Blob>> =>
+  blobsOf(store, picturesOf(job));
+
+/** Packs a job with its pictures and what they were prepared from; null where that was stopped. */
 export async function packedJob(
   store: BenchStore,
   job: Job,
   shelf: Shelf,
   run: <T>(start: (onProgress: OnProgress) => Task<T>) => Promise<T | null>,
 ): Promise<Blob | null> {
-  const blobs = await artBlobs(store, job);
+  const blobs = await blobsOf(store, [...picturesOf(job), ...originalsOf(job)]);
   return run((onProgress) => packJobTask({ job, shelf: shelfFor(job, shelf), blobs }, onProgress));
 }
 
