@@ -20,10 +20,10 @@ const WORDS: Readonly<Record<string, number>> = {
 };
 
 const SIGN = `[${Object.keys(FRACTIONS).join('')}]`;
-// longest first, so that “forty-five” is not “forty”
-const WORD = Object.keys(WORDS)
+// longest first, so that “forty-five” is not “forty”; apart from what follows, so that “as” is not “a s”
+const WORD = `(?:${Object.keys(WORDS)
   .sort((a, b) => b.length - a.length)
-  .join('|');
+  .join('|')})(?=[\\s-]+\\w\\w)`;
 
 /** A pattern of a figure, as digits, with a fraction or in words; figures have few digits, so that no text is slow to read. */
 export const AMOUNT = String.raw`(?<![\d.,/\w])(?:\d{1,4}(?:[.,]\d{1,3})?(?:\s?${SIGN}|[\s-]\d\/\d)?|${SIGN}|\d\/\d|${WORD})`;

@@ -18,7 +18,8 @@ export const before = (text: string, { from }: Place): string =>
 const behind = (text: string, { to }: Place): string =>
   (text.slice(to, to + NEAR).split(ENDS)[0] ?? '').toLowerCase();
 
-const NOT = /(?:\b(?:not|never|no|cannot|do\s+not|does\s+not)|\w+n['’]t)(?:\s+\w+){0,4}\s*$/;
+const NOT =
+  /(?:(?:\b(?:not|never|cannot|do\s+not|does\s+not)|\w+n['’]t)(?:\s+(?!(?:and|then|but|so)\b)\w+){0,4}|\bno(?:\s+need\b(?:\s+\w+){0,3})?)\s*$/;
 const LEFT_OUT = /\b(?:without|forget|fail|skip|omit|avoid)(?:\s+\w+){0,3}\s*$/;
 const NOT_AFTER =
   /^\w*\s*(?:\w+\s+){0,3}?(?:(?:not|n['’]t)\s+(?:be\s+)?|un)(?:needed|required|necessary)|^\s*[:=]?\s*(?:off|no)\b/;
@@ -41,7 +42,7 @@ export function deniedAt(text: string, place: Place): Place | null {
 
 const ABOUT: readonly (readonly [RegExp, TimeOf])[] = [
   [/pre-?\s?(?:press|heat)/, 'pre-press'],
-  [/cool|wait|peel|\blet\b|rest|warm up|soak|before/, 'wait'],
+  [/cool|wait|peel|\blet\b|\brest\b|warm up|soak|before/, 'wait'],
   [/^(?!.*\bprint\b).*\bfilm\b/, 'film'],
   [/\b(?:press|apply|heat|transfer|iron|time)/, 'press'],
 ];

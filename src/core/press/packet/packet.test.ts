@@ -64,6 +64,9 @@ test.each([
   ['You can skip mirroring', 'not mirrored'],
   ['Don’t forget to mirror your image!', 'mirrored'],
   ['Never press without mirroring', 'mirrored'],
+  ['Do not stretch or mirror the image', 'not mirrored'],
+  ['Print with no bleed and mirror the image', 'mirrored'],
+  ['Do not scale but mirror', 'mirrored'],
   ['Do not peel until cold', 'peel cold'],
 ])('“%s” says %s', (text, says) => {
   expect(readPacket(text).map((fact) => saysWords(fact, TRADE_UNITS))).toEqual([says]);
@@ -85,6 +88,7 @@ test.each([
   'Set it to 200 degrees',
   'Press at 1400F',
   'Never peel hot',
+  'Press as firmly as needed, tens of times',
   'Do not use heavy pressure',
   'Panels with a mirror finish',
   'Flip the shirt',
