@@ -1,5 +1,6 @@
 'use client';
 
+import { plainlyTyped } from '@/words/units';
 import { NumberField } from './NumberField';
 
 interface CountProps {
@@ -14,8 +15,9 @@ interface CountProps {
 /** A whole number; what is no number in range is explained and changes nothing. */
 export function CountField({ label, value, min, max, ...rest }: CountProps) {
   const read = (text: string) => {
-    const number = Number(text);
-    return text.trim() !== '' && Number.isInteger(number) && number >= min && number <= max
+    const plain = plainlyTyped(text);
+    const number = Number(plain);
+    return plain !== '' && Number.isInteger(number) && number >= min && number <= max
       ? number
       : null;
   };

@@ -1,14 +1,15 @@
 'use client';
 
+import { readPrice } from '@/words/units';
 import { NumberField } from './NumberField';
 
 /** Most that is taken for a price, in any money. */
 const MOST = 100_000;
 
-function readPrice(text: string): number | null {
-  const price = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && price >= 0 && price <= MOST ? price : null;
-}
+const priceTo = (text: string): number | null => {
+  const price = readPrice(text);
+  return price !== null && price <= MOST ? price : null;
+};
 
 interface PriceProps {
   label: string;
@@ -20,5 +21,5 @@ interface PriceProps {
 
 /** What something cost, in the person's own money. */
 export function PriceField(props: PriceProps) {
-  return <NumberField read={readPrice} asks="A figure in your own money, as 12.50." {...props} />;
+  return <NumberField read={priceTo} asks="A figure in your own money, as 12.50." {...props} />;
 }

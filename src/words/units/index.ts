@@ -3,3 +3,4 @@ export * from './temperature';
 export * from './duration';
 export * from './style';
 export { plainlyTyped } from './typed';
+export { readPrice } from './price';

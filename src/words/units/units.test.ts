@@ -8,6 +8,7 @@ import {
   parseDuration,
   parseLength,
   parseTemperature,
+  readPrice,
 } from '.';
 import { fahrenheitToC } from '@/core/units';
 
@@ -123,3 +124,19 @@ describe('temperatures and times', () => {
     expect(formatDuration(60)).toBe('60 s');
   });
 });
+
+test.each([
+  ['12.50', 12.5],
+  ['12,50 €', 12.5],
+  ['$1,299', 1299],
+  ['1.299,00 EUR', 1299],
+  ["1'299.5", 1299.5],
+  ['.5', 0.5],
+  ['0,035', 0.035],
+  ['12.', 12],
+  ['', null],
+  ['€', null],
+  ['-3', null],
+  ['1,29,9', null],
+  ['12 each', null],
+])('%j is a price of %j', (text, price) => expect(readPrice(text)).toBe(price));
