@@ -22,7 +22,7 @@ const NOT =
   /(?:(?:\b(?:not|never|cannot|do\s+not|does\s+not)|\w+n['’]t)(?:\s+(?!(?:and|then|but|so)\b)\w+){0,4}|\bno(?:\s+need\b(?:\s+\w+){0,3})?)\s*$/;
 const LEFT_OUT = /\b(?:without|forget|fail|skip|omit|avoid)(?:\s+\w+){0,3}\s*$/;
 const NOT_AFTER =
-  /^\w*\s*(?:\w+\s+){0,3}?(?:(?:not|n['’]t)\s+(?:be\s+)?|un)(?:needed|required|necessary)|^\s*[:=]?\s*(?:off|no)\b/;
+  /^\w*\s*(?:\w+\s+){0,3}?(?:(?:not|n['’]t)\s+(?:be\s+)?|un)(?:needed|required|necessary)|^(?:\s+\w+)?\s*[:=?–-]\s*(?:off|no)\b|^\s*(?:off|no)\b/;
 
 /**
  * Where the text says that something is not so, or not to be done: “never”, “without”, “is not needed”; but “do not forget”.

@@ -12,9 +12,11 @@ const [BESIDE, SAME_C] = [6, 1.5];
 
 const DEGREES = String.raw`(?:[°º˚]|deg(?:rees?)?\.?)`;
 const UNIT = String.raw`(?:fahrenheit|celsius|℉|℃|f|c)(?![a-z])`;
+/** The lower end of a range. */
+const FROM = String.raw`(?:(?<![\d.,])\d{2,3}\s*${DEGREES}?\s*(?:${UNIT})?\s*(?:-|–|—|to)\s*)?`;
 const TEMPERATURES = new RegExp(
   [
-    String.raw`(?<![\d.,])(\d{2,3}(?:[.,]\d)?)\s*${DEGREES}?\s*(${UNIT})`,
+    String.raw`${FROM}(?<![\d.,])(\d{2,3}(?:[.,]\d)?)\s*${DEGREES}?\s*(${UNIT})`,
     String.raw`\btemp(?:erature|\.)?\s*[([]\s*${DEGREES}?\s*(${UNIT})\s*[)\]]\s*[:=]?\s*(\d{2,3})(?!\d)`,
     String.raw`(?<![\d.,])(\d{3})\s*${DEGREES}`,
     String.raw`\btemp(?:erature|\.)?\s*[:=]?\s*(\d{3})(?!\d|\s*(?:${DEGREES}|${UNIT}))`,

@@ -39,7 +39,7 @@ function pressuresIn(text: string): PacketFact[] {
 const PICTURE = String.raw`(?:image|picture|design|artwork|art|graphic|print|text|lettering|words)`;
 const MIRROR = new RegExp(
   [
-    String.raw`\bun-?mirrored\b`,
+    String.raw`\b(?:un|non)[\s-]?mirrored\b`,
     String.raw`\bmirror(?:ed|ing)?\b(?![\s-]*(?:finish|acrylic|like|surface|effect|gloss|coat))`,
     String.raw`\b(?:revers|flip)(?:e|ed|ing|ped|ping)?\s+(?:(?:the|your|each|any)\s+)?(?:${PICTURE}|horizontally)\b`,
     String.raw`\b(?:print(?:ed)?|cut|output)\s+in\s+reverse\b`,
@@ -51,7 +51,7 @@ const MIRROR = new RegExp(
 function mirrorsIn(text: string): PacketFact[] {
   return [...text.matchAll(MIRROR)].flatMap((match): PacketFact[] => {
     const place = placeOf(match);
-    const denied = /^un/i.test(match[0]) ? place : deniedAt(text, place);
+    const denied = /^(?:un|non)/i.test(match[0]) ? place : deniedAt(text, place);
     // “if it is not mirrored” says what goes wrong
     if (denied && /\bif\b/.test(before(text, place))) return [];
     return [{ kind: 'mirror', mirrored: !denied, ...(denied ?? place) }];
