@@ -85,13 +85,17 @@ async function pageFor(event, request, url) {
   }
 }
 
-async function fileFor(request) {
+/** What was built, or comes from the server; a table of letters that was asked for once is kept. */
+async function fileFor(event, request, url) {
   const files = await caches.open(FILES);
   const kept = await files.match(request.url.split('#')[0], { ignoreSearch: true });
   // a response without an address of its own: a worker then keeps the one it was asked for by,
   // which carries its settings
   if (kept) return new Response(kept.body, { status: kept.status, headers: kept.headers });
-  return fetch(request);
+  const response = await fetch(request);
+  if (response.ok && url.pathname.startsWith('/pdf-reader/'))
+    event.waitUntil(files.put(url.pathname, response.clone()).catch(() => undefined));
+  return response;
 }
 
 self.addEventListener('fetch', (event) => {
@@ -100,5 +104,5 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== self.location.origin) return;
   if (request.mode === 'navigate') event.respondWith(pageFor(event, request, url));
   else if (/^\/(_next\/static|pdf-reader)\//.test(url.pathname))
-    event.respondWith(fileFor(request));
+    event.respondWith(fileFor(event, request, url));
 });

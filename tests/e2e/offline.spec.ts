@@ -60,7 +60,20 @@ test('a PDF that names a font and holds a picture in JPEG 2000 comes in whole wi
   leaf.node.addContentStream(
     objects.register(objects.stream(`q 96 0 0 64 100 60 cm ${name.asString()} Do Q`)),
   );
+  // a table of letters is large and seldom needed: kept once it was asked for
+  const table = (name: string) =>
+    page.evaluate(
+      (path) =>
+        fetch(path).then(
+          ({ ok }) => ok,
+          () => false,
+        ),
+      `/pdf-reader/cmaps/${name}.bcmap`,
+    );
+  expect(await table('UniJIS-UCS2-H')).toBe(true);
   await context.setOffline(true);
+  await expect.poll(() => table('UniJIS-UCS2-H')).toBe(true);
+  expect(await table('UniKS-UCS2-H')).toBe(false);
   await givePicture(page, 'fields.pdf', Buffer.from(await doc.save()), 'application/pdf');
   await expect(page.getByRole('button', { name: /Its own size: 4 × 2 in/ })).toBeVisible();
   await expect(page.getByText(/came in without|own fonts/)).toHaveCount(0);

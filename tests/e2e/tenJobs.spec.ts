@@ -126,8 +126,11 @@ const JOBS: readonly (readonly [string, number, (page: Page) => Promise<void>])[
       await picture(page, 'sky.png', await pngPicture(2400, 1200));
       await page.getByRole('button', { name: 'Another transfer on it' }).click();
       await page.getByRole('menuitem', { name: 'Heat-transfer vinyl' }).click();
+      // a picture goes onto the transfer that is shown
+      const bare = page.getByText(/No picture of its own yet/);
+      await expect(bare).toBeVisible();
       await givePicture(page, 'moon.png', await discPicture(800));
-      await expect(page.getByText(/No picture of its own yet/)).toHaveCount(0);
+      await expect(bare).toHaveCount(0);
       await page.getByRole('button', { name: '1. Sublimation print' }).click();
     },
   ],
