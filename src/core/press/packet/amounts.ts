@@ -20,9 +20,10 @@ const WORDS: Readonly<Record<string, number>> = {
 };
 
 const SIGN = `[${Object.keys(FRACTIONS).join('')}]`;
-// longest first, so that “forty-five” is not “forty”; apart from what follows, so that “as” is not “a s”
+// longest first, so that “forty-five” is not “forty”; apart from what follows, so that “as” is not “a s”; “a second” is mostly the next
 const WORD = `(?:${Object.keys(WORDS)
-  .sort((a, b) => b.length - a.length)
+  .sort((one, other) => other.length - one.length)
+  .map((word) => (/\ba$/.test(word) ? `${word}(?=\\s+min)` : word))
   .join('|')})(?=[\\s-]+\\w\\w)`;
 
 /** A pattern of a figure, as digits, with a fraction or in words; figures have few digits, so that no text is slow to read. */

@@ -1,6 +1,6 @@
 import type { Place, TimeOf } from './says';
 
-/** No further is looked for what a clause says of a place, signs: no text is slow to read. */
+/** No further is looked for what a clause says of a place, signs: no text is slow to read (own choice). */
 const NEAR = 160;
 
 const ENDS = /[.;\n!]/;

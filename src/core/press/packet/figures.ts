@@ -18,13 +18,16 @@ const TEMPERATURES = new RegExp(
   [
     String.raw`${FROM}(?<![\d.,])(\d{2,3}(?:[.,]\d)?)\s*${DEGREES}?\s*(${UNIT})`,
     String.raw`\btemp(?:erature|\.)?\s*[([]\s*${DEGREES}?\s*(${UNIT})\s*[)\]]\s*[:=]?\s*(\d{2,3})(?!\d)`,
-    String.raw`(?<![\d.,])(\d{3})\s*${DEGREES}`,
+    String.raw`(?<![\d.,])(\d{3})[\s-]*${DEGREES}(?![a-z]|\s*(?:wrap|print|design|view|turn|rotation))`,
     String.raw`\btemp(?:erature|\.)?\s*[:=]?\s*(\d{3})(?!\d|\s*(?:${DEGREES}|${UNIT}))`,
   ].join('|'),
   'gi',
 );
 /** What a thing bears is not what it is pressed at. */
 const BEARS = /exceed|\bmax|resist|withstand|\bno (?:more|hotter|higher)\b|(?:above|over|than)\s*$/;
+
+/** What is turned by so many degrees is not heated to them; a press may be turned up to them. */
+const TURNED = /\b(?:rotat|spin|turn)\w*(?!.*\b(?:to|at)\s*$)/;
 
 /** Temperatures to press at. */
 export function temperaturesIn(text: string): PacketFact[] {
@@ -34,7 +37,9 @@ export function temperaturesIn(text: string): PacketFact[] {
     const figure = amountOf(one ?? other ?? bare ?? afterName ?? '');
     const unit = unitOfOne ?? unitOfOther;
     const place = placeOf(match);
-    if ((unit === undefined && figure <= HOTTEST) || BEARS.test(before(text, place))) return [];
+    const ahead = before(text, place);
+    if (BEARS.test(ahead)) return [];
+    if (unit === undefined && (figure <= HOTTEST || TURNED.test(ahead))) return [];
     const inC = unit !== undefined && /^[c℃]/i.test(unit);
     const temperatureC = inC ? figure : fahrenheitToC(figure);
     // washing and storing are not pressing
