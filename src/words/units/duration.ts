@@ -1,5 +1,5 @@
 import { failure, success, type Result } from '@/core/result';
-import { plainlyTyped } from './typed';
+import { plainlyTyped, typedFigure } from './typed';
 
 /** Seconds in the words of a recipe: `60 s`, `3 min`, `6 min 30 s`. */
 export function formatDuration(seconds: number): string {
@@ -26,10 +26,9 @@ const WORDS = new RegExp(
 
 /** `1,5`, `1/2` or `1 1/2` as a figure. */
 function amount(text = '0'): number {
-  const [whole = '0', part] =
-    text.includes('/') && !/\s/.test(text) ? ['0', text] : text.split(/\s+/);
-  const [over = '0', under = '1'] = (part ?? '0').split('/');
-  return Number(whole.replace(',', '.')) + Number(over) / Number(under);
+  const [, whole = '0', over = '0', under = '1'] =
+    /^(?:([\d.,]+)(?:\s+|$))?(?:(\d+)\/(\d+))?$/.exec(text) ?? [];
+  return typedFigure(whole) + Number(over) / Number(under);
 }
 
 /**

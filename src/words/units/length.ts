@@ -1,6 +1,6 @@
 import { failure, success, type Result } from '@/core/result';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
-import { plainlyTyped } from './typed';
+import { plainlyTyped, typedFigure } from './typed';
 
 const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?|[.,]\d+)`;
 const FEET = String.raw`(?:(${NUMBER})\s*(?:'|(?:ft|foot|feet)\.?)[\s-]*)?`;
@@ -13,8 +13,6 @@ const THOUSANDS = /^\d{1,3},\d{3}$/;
 
 const MM_PER_UNIT: Readonly<Record<string, number>> = { mm: 1, cm: 10, m: 1000 };
 const INCHES_PER_FOOT = 12;
-
-const figureOf = (text: string): number => Number(text.replace(',', '.'));
 
 /**
  * Reads a length as crafters write it: `9 3/8`, `9⅜`, `9.375 in`, `3/4"`, `2 ft 6 in`, `238 mm`, `23,8 cm`.
@@ -33,11 +31,11 @@ export function parseLength(text: string, unit: LengthUnit): Result<number> {
     return failure(`“${text}” divides by zero. ${tryThese}`);
   if (perUnit === 1 && whole !== undefined && THOUSANDS.test(whole))
     return failure(
-      `“${text}” can be ${figureOf(whole)} mm or ${whole.replace(',', '')} mm. Write it without the comma.`,
+      `“${text}” can be ${typedFigure(whole)} mm or ${whole.replace(',', '')} mm. Write it without the comma.`,
     );
   const part = Number(over ?? 0) / Number(under ?? 1);
-  const feetMm = figureOf(feet ?? '0') * INCHES_PER_FOOT * MM_PER_INCH;
-  return success(feetMm + (figureOf(whole ?? '0') + part) * perUnit);
+  const feetMm = typedFigure(feet ?? '0') * INCHES_PER_FOOT * MM_PER_INCH;
+  return success(feetMm + (typedFigure(whole ?? '0') + part) * perUnit);
 }
 
 /** Inches within this of a sixteenth are shown as the fraction; others as decimals, so no figure is bent. */

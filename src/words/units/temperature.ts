@@ -1,6 +1,6 @@
 import { failure, success, type Result } from '@/core/result';
 import { celsiusToF, fahrenheitToC } from '@/core/units';
-import { plainlyTyped } from './typed';
+import { plainlyTyped, typedFigure } from './typed';
 
 /** The unit a press shows. The core only knows °C. */
 export type TemperatureUnit = '°F' | '°C';
@@ -33,7 +33,7 @@ const TEMPERATURE =
 export function parseTemperature(text: string, unit: TemperatureUnit): Result<number> {
   const [, typed, ...units] = TEMPERATURE.exec(plainlyTyped(text)) ?? [];
   if (typed === undefined) return failure(`“${text}” is not a temperature. Try 400 °F or 204 °C.`);
-  const figure = Number(typed.replace(',', '.'));
+  const figure = typedFigure(typed);
   const inF = (units.find((each) => each) ?? unit.slice(1).toLowerCase()) === 'f';
   return success(inF ? fahrenheitToC(figure) : figure);
 }

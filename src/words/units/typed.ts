@@ -17,3 +17,6 @@ export const plainlyTyped = (text: string): string =>
     .replace(/[“”„]|''/g, '"')
     .replace(/[‐-―−]/g, '-')
     .trim();
+
+/** A figure with a decimal point or comma. */
+export const typedFigure = (text: string): number => Number(text.replace(',', '.'));
