@@ -132,18 +132,20 @@ export function detailShareIn(
     const v = (line + 0.5) / lines;
     return applyAffine(toFace, upright ? { x: 0, y: v } : { x: v, y: 0 });
   };
+  const first = startOf(0);
+  const end = startOf(lines);
+  const stepX = (end.x - first.x) / lines;
   const perStep = (upright ? toFace[0] : toFace[2]) / along;
-  const firstY = startOf(0).y;
-  const crossings = crossingsOf(region, firstY, (startOf(lines).y - firstY) / lines, lines);
+  const crossings = crossingsOf(region, first.y, (end.y - first.y) / lines, lines);
   let inside = 0;
   for (let line = 0; line < lines; line++) {
     const at = crossings[line] ?? [];
-    const from = startOf(line).x;
+    const from = first.x + line * stepX;
     // the first cell whose middle lies beyond a crossing, to the side that cells run to
     const cellAt = (x: number) => {
       const step = (x - from) / perStep - 0.5;
-      const first = perStep > 0 ? Math.ceil(step) : Math.floor(step) + 1;
-      return sums[line]?.[Math.min(along, Math.max(0, first))] ?? 0;
+      const cell = perStep > 0 ? Math.ceil(step) : Math.floor(step) + 1;
+      return sums[line]?.[Math.min(along, Math.max(0, cell))] ?? 0;
     };
     for (let i = 0; i + 1 < at.length; i += 2)
       inside += Math.abs(cellAt(at[i + 1] ?? 0) - cellAt(at[i] ?? 0));

@@ -1,6 +1,6 @@
 import type { Piece } from '../layout';
 import { borderOf, sizeOf, type Load } from './compose';
-import { fitsOn, gangSheets, nestLoads } from './gang';
+import { fitsOn, gangLoads, nestLoads, sheetOf } from './gang';
 import { pagesOf, type Page } from './page';
 import { bestWay, tiledSheets } from './tiled';
 import { roomsOn, type Misfit, type Sheet, type SheetContext, type SheetPlan } from './types';
@@ -51,13 +51,13 @@ function fewestSheets(
   const alone = loads.length === 1 || !context.job.sheet.gang.together;
   const rooms = alone ? [own] : open.slice(roomAt).filter(({ foot }) => foot === own.foot);
   const least = sheetsAtLeast(loads, pages, context);
-  let fewest = gangSheets(loads, pages, own, context);
+  let fewest = gangLoads(loads, pages, own, context);
   for (const room of rooms.slice(1)) {
     if (fewest.length <= least) break;
-    const way = gangSheets(loads, pages, room, context);
+    const way = gangLoads(loads, pages, room, context);
     if (way.length < fewest.length) fewest = way;
   }
-  return fewest;
+  return fewest.map((gang) => sheetOf(gang, context));
 }
 
 /**

@@ -104,14 +104,47 @@ function bestGang(
   return ways.sort((a, b) => count(a) - count(b) || turned(a) - turned(b))[0] ?? [];
 }
 
-/** Boxes moved onto the page: a single piece to the middle of the top of a whole sheet, so that what is left is of use. */
-function laidOn(
-  free: Box,
-  whole: boolean,
-  packed: readonly Packed[],
-  loads: ReadonlyMap<string, Load>,
-): Laid[] {
-  const alone = packed.length === 1 && whole;
+/** Loads that share a sheet, as they are packed on it. */
+export interface Gang {
+  readonly page: Page;
+  readonly room: Room;
+  readonly free: Box;
+  readonly packed: readonly Packed[];
+  readonly loads: ReadonlyMap<string, Load>;
+}
+
+/** Packs loads that each fit a page on as few sheets as it can, or each on one of its own. */
+export function gangLoads(
+  loads: readonly Load[],
+  pages: readonly Page[],
+  room: Room,
+  context: SheetContext,
+): Gang[] {
+  // what fits by its border alone has no room for a neighbour with none
+  const whole = new Set(
+    loads.filter((load) => pages.some((page) => fitsWith(0, load, page, room))),
+  );
+  const { together } = context.job.sheet.gang;
+  const shared = loads.filter((load) => together && whole.has(load));
+  const alone = loads.filter((load) => !together || !whole.has(load));
+  const groups = [shared, ...alone.map((load) => [load])].filter(({ length }) => length > 0);
+  return groups.flatMap((group) => {
+    const byKey = new Map(group.map((load) => [keyOf(load), load]));
+    const order = new Map(group.map((load, i) => [keyOf(load), i]));
+    // packed largest first, but printed in the order of the pieces
+    const firstOf = (packed: readonly Packed[]) =>
+      Math.min(...packed.map(({ id }) => order.get(id) ?? 0));
+    return bestGang(group, pages, room, context).flatMap(({ page, free, sheets }) =>
+      [...sheets]
+        .sort((a, b) => firstOf(a) - firstOf(b))
+        .map((packed) => ({ page, room, free, packed, loads: byKey })),
+    );
+  });
+}
+
+/** Loads moved onto the page: a single piece to the middle of the top of a whole sheet, so that what is left is of use. */
+function laidOn({ page, free, packed, loads }: Gang): Laid[] {
+  const alone = packed.length === 1 && page.gone.length === 0;
   return packed.flatMap(({ id, box, turned }) => {
     const load = loads.get(id);
     if (!load) return [];
@@ -120,45 +153,20 @@ function laidOn(
   });
 }
 
-/** Puts loads that each fit a page on as few sheets as it can, or each on one of its own. */
-export function gangSheets(
-  loads: readonly Load[],
-  pages: readonly Page[],
-  room: Room,
-  context: SheetContext,
-): Sheet[] {
-  // what fits by its border alone has no room for a neighbour with none
-  const whole = loads.filter((load) => pages.some((page) => fitsWith(0, load, page, room)));
-  const alone = loads.filter((load) => !context.job.sheet.gang.together || !whole.includes(load));
-  const shared = whole.filter((load) => !alone.includes(load));
-  const groups = [shared, ...alone.map((load) => [load])].filter(({ length }) => length > 0);
-  return groups.flatMap((group) => {
-    const byKey = new Map(group.map((load) => [keyOf(load), load]));
-    const order = new Map(group.map((load, i) => [keyOf(load), i]));
-    // packed largest first, but printed in the order of the pieces
-    const firstOf = (packed: readonly Packed[]) =>
-      Math.min(...packed.map(({ id }) => order.get(id) ?? 0));
-    return bestGang(group, pages, room, context).flatMap(({ page, free, sheets }) => {
-      const inOrder = [...sheets].sort((a, b) => firstOf(a) - firstOf(b));
-      return inOrder.map((packed) => {
-        const hosts = laidOn(free, page.gone.length === 0, packed, byKey);
-        const laid = hosts.flatMap((host) => [host, ...laidInside(host, fileFlips(context))]);
-        const [first] = laid;
-        const ids = laid.map(({ piece, copy }) => `${piece.id}${copy > 0 ? `-${copy + 1}` : ''}`);
-        const label = {
-          id: ids[0] ?? '',
-          called:
-            laid.length === 1 && first
-              ? ({ kind: 'piece', piece: nameOf(first.piece) } as const)
-              : ({ kind: 'pieces', count: laid.length } as const),
-          says: labelOf(
-            laid.map(({ piece }) => piece),
-            context,
-          ),
-          lines: LABEL_LINES,
-        };
-        return composeSheet(page, laid, room, label, context);
-      });
-    });
-  });
+/** The sheet that loads were packed on, with its marks and its label. */
+export function sheetOf(gang: Gang, context: SheetContext): Sheet {
+  const hosts = laidOn(gang);
+  const laid = hosts.flatMap((host) => [host, ...laidInside(host, fileFlips(context))]);
+  const [first] = laid;
+  const pieces = laid.map(({ piece }) => piece);
+  const label = {
+    id: first ? `${first.piece.id}${first.copy > 0 ? `-${first.copy + 1}` : ''}` : '',
+    called:
+      laid.length === 1 && first
+        ? ({ kind: 'piece', piece: nameOf(first.piece) } as const)
+        : ({ kind: 'pieces', count: laid.length } as const),
+    says: labelOf(pieces, context),
+    lines: LABEL_LINES,
+  };
+  return composeSheet(gang.page, laid, gang.room, label, context);
 }

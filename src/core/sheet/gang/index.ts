@@ -1,3 +1,3 @@
-export { fitsOn, gangSheets } from './gang';
+export { fitsOn, gangLoads, sheetOf } from './gang';
 export { nestLoads } from './nest';
 export { leastSheets, pack, type Packed, type PackItem, type PackRules } from './pack';

@@ -111,14 +111,25 @@ function bestSpot(sheet: Sheet, item: PackItem, turn: boolean, score: Score): Sp
 const takesMore = ({ free }: Sheet, side: number): boolean =>
   free.some((room) => Math.min(room.width, room.height) >= side - HAIR);
 
+/** Things all of one size, every sheet filled as the first one is. */
+const filledAlike = (items: readonly PackItem[], first: readonly Packed[]): Packed[][] =>
+  Array.from({ length: Math.ceil(items.length / first.length) }, (_, sheet) =>
+    items.slice(sheet * first.length, (sheet + 1) * first.length).flatMap(({ id }, i) => {
+      const at = first[i];
+      return at ? [{ id, box: at.box, turned: at.turned }] : [];
+    }),
+  );
+
 /**
  * Packs items in the order given, each onto the first sheet that takes it.
+ * @param alike whether all are of one size.
  * @returns the sheets, and how many free rooms were looked at for it.
  */
 function packInOrder(
   items: readonly PackItem[],
   rules: PackRules,
   score: Score,
+  alike: boolean,
 ): { sheets: Packed[][]; looks: number } | null {
   let looks = 0;
   const { gap } = rules;
@@ -143,6 +154,8 @@ function packInOrder(
       spot = bestSpot(sheet, padded, rules.turn, score);
       if (spot) break;
     }
+    const [first] = sheets;
+    if (!spot && first && alike) return { sheets: filledAlike(items, first.packed), looks };
     if (!spot) {
       const sheet: Sheet = { free: [...rooms], packed: [] };
       sheets.push(sheet);
@@ -193,7 +206,7 @@ export function pack(items: readonly PackItem[], rules: PackRules): Packed[][] |
     for (const measure of orders) {
       if (best && looks > MOST_LOOKS) return best;
       const sorted = [...items].sort((a, b) => measure(b) - measure(a));
-      const tried = packInOrder(sorted, rules, score);
+      const tried = packInOrder(sorted, rules, score, alike);
       if (!tried) return null;
       const found = tried.sheets;
       looks += tried.looks;
