@@ -9,19 +9,18 @@ import NextLink from 'next/link';
 import { useRef } from 'react';
 import type { Blank } from '@/core/model';
 import { BUILT_IN_SHELF } from '@/core/shelf';
-import { readBlanksFile, writeBlanksFile } from '@/files/shelfFile';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { download } from '@/ui/files';
 import { useNotify } from '@/ui/notify';
 import { TopBar } from '@/ui/TopBar';
 import { COLOURS } from '@/ui/theme';
 import { BlankRow } from './BlankRow';
-import { Counted } from './Counted';
 import { useMeasuring } from './measuring';
-import { OwnMoney } from './OwnMoney';
 import { OwnTools } from './OwnTools';
 import { newId } from '@/store';
 
+const Counted = dynamic(() => import('./Counted').then((counted) => counted.Counted));
+const OwnMoney = dynamic(() => import('./OwnMoney').then((money) => money.OwnMoney));
 const MeasureDialog = dynamic(() => import('./MeasureDialog').then((m) => m.MeasureDialog));
 
 const ownOnes = (blanks: readonly Blank[]): Blank[] =>
@@ -51,6 +50,7 @@ export function ShelfScreen() {
   }
 
   async function take(file: File) {
+    const { readBlanksFile } = await import('@/files/shelfFile');
     const read = readBlanksFile(await file.text());
     if (!read.ok) return notify({ tone: 'error', text: `“${file.name}”: ${read.reason}` });
     if (!addToShelf({ blanks: read.value })) return;
@@ -60,11 +60,13 @@ export function ShelfScreen() {
     });
   }
 
-  const save = () =>
+  async function save() {
+    const { writeBlanksFile } = await import('@/files/shelfFile');
     download(
       'lucky-sheet-blanks.json',
       new Blob([writeBlanksFile(own)], { type: 'application/json' }),
     );
+  }
 
   function remove(blank: Blank) {
     removeFromShelf('blanks', blank.id);
@@ -137,7 +139,7 @@ export function ShelfScreen() {
           <Button color="inherit" onClick={() => input.current?.click()}>
             Take in blanks
           </Button>
-          <Button variant="outlined" disabled={own.length === 0} onClick={save}>
+          <Button variant="outlined" disabled={own.length === 0} onClick={() => void save()}>
             Save mine as a file
           </Button>
           <Button

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import * as z from 'zod/mini';
 import { blankSchema, type Blank } from '@/core/model';
 import type { BenchName } from '@/store';
@@ -15,11 +15,15 @@ export type Measuring = z.infer<typeof measuringSchema>;
 export function useMeasuring(bench: BenchName) {
   const key = `measuring.${bench}`;
   const [measuring, setMeasuring] = useState(() => readDraft(key, measuringSchema));
-  useEffect(() => writeDraft(key, measuring), [key, measuring]);
+  // kept at the act itself: a reload may come before the next picture of the screen
+  const put = (next: Measuring | null) => {
+    setMeasuring(next);
+    writeDraft(key, next);
+  };
   return {
     measuring,
-    measure: (blank: Blank) => setMeasuring({ blank, name: blank.name }),
-    change: (make: (now: Measuring) => Measuring) => setMeasuring((now) => now && make(now)),
-    leave: () => setMeasuring(null),
+    measure: (blank: Blank) => put({ blank, name: blank.name }),
+    change: (make: (now: Measuring) => Measuring) => put(measuring && make(measuring)),
+    leave: () => put(null),
   };
 }

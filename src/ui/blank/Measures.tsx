@@ -1,6 +1,6 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import type { ComponentType } from 'react';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -16,7 +16,7 @@ import { useBlankEdit } from './BlankEditor';
 function FormFields() {
   const { form } = useBlankEdit().blank;
   // the table guarantees that they belong together
-  const Fields = FORM_PARTS[form.kind].Measures as (props: { form: typeof form }) => ReactNode;
+  const Fields = FORM_PARTS[form.kind].Measures as ComponentType<{ form: typeof form }>;
   return <Fields form={form} />;
 }
 

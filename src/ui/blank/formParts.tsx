@@ -1,18 +1,16 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import dynamic from 'next/dynamic';
+import type { ComponentType } from 'react';
 import { keysOf } from '@/core/keys';
 import type { FormKind, FormOf } from '@/core/form';
-import { CupMeasures } from './CupMeasures';
-import { DiscMeasures, OutlineMeasures, PanelMeasures } from './FlatMeasures';
-import { GarmentMeasures, SockMeasures } from './WornMeasures';
 
 /** What the interface needs of a form of blank. */
 interface FormParts<K extends FormKind> {
   /** The trade's word for it. */
   readonly label: string;
-  /** The fields of what is measured. */
-  readonly Measures: (props: { form: FormOf<K> }) => ReactNode;
+  /** The fields of what is measured, loaded where it is measured: a list of blanks needs none. */
+  readonly Measures: ComponentType<{ form: FormOf<K> }>;
   /** Outline of the thing, in a drawing 120 × 76, and where the tape goes on it. */
   readonly thing: string;
   readonly tape: string;
@@ -20,18 +18,34 @@ interface FormParts<K extends FormKind> {
   readonly says: string;
 }
 
+const StraightMeasures = dynamic<{ form: FormOf<'straight-wrap'> }>(() =>
+  import('./CupMeasures').then((cup) => cup.CupMeasures),
+);
+const TaperedMeasures = dynamic<{ form: FormOf<'tapered-wrap'> }>(() =>
+  import('./CupMeasures').then((cup) => cup.CupMeasures),
+);
+const PanelMeasures = dynamic(() => import('./FlatMeasures').then((flat) => flat.PanelMeasures));
+const DiscMeasures = dynamic(() => import('./FlatMeasures').then((flat) => flat.DiscMeasures));
+const OutlineMeasures = dynamic(() =>
+  import('./FlatMeasures').then((flat) => flat.OutlineMeasures),
+);
+const GarmentMeasures = dynamic(() =>
+  import('./WornMeasures').then((worn) => worn.GarmentMeasures),
+);
+const SockMeasures = dynamic(() => import('./WornMeasures').then((worn) => worn.SockMeasures));
+
 /** Every form of blank as the interface shows it. */
 export const FORM_PARTS: { readonly [K in FormKind]: FormParts<K> } = {
   'straight-wrap': {
     label: 'Straight mug or tumbler',
-    Measures: CupMeasures,
+    Measures: StraightMeasures,
     thing: 'M38 14h38v50H38z M76 26q20 12 0 26',
     tape: 'M34 40q23 14 46 0 M28 14v50',
     says: 'Soft tape once round, level; then the straight part of the wall, from under the rim to above the foot.',
   },
   'tapered-wrap': {
     label: 'Tapered cup',
-    Measures: CupMeasures,
+    Measures: TaperedMeasures,
     thing: 'M30 12h54l-9 52H39z',
     tape: 'M30 17q27 12 54 0 M39 58q18 9 36 0 M92 13l-9 51',
     says: 'Round just under the rim, round just above the foot, and along the slanting wall.',
