@@ -135,7 +135,7 @@ test('taking a picture in can be stopped', async ({ page }) => {
     .toBuffer();
   await givePicture(page, 'large.png', large, 'image/png');
   await page.getByRole('button', { name: 'Stop' }).click();
-  await expect(page.getByText('Drop a picture here')).toBeVisible();
+  await expect(page.getByText('Drop or paste a picture here')).toBeVisible();
   await givePicture(page, 'large.png', large, 'image/png');
   await expect(page.getByText('9000 × 6500 px')).toBeVisible();
 });

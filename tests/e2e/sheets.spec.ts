@@ -99,7 +99,7 @@ test('names go on being lettered while one looks at another station, or are stop
   await page.getByRole('textbox', { name: 'Name of the job' }).fill('Night watch');
   await told.click();
   await page.getByRole('button', { name: 'Stop' }).click();
-  await expect(page.getByText('Drop a picture here')).toBeVisible();
+  await expect(page.getByText('Drop or paste a picture here')).toBeVisible();
 
   await page.getByRole('button', { name: /^Lettering/ }).click();
   await page.getByRole('textbox', { name: 'Words' }).fill('{name}');

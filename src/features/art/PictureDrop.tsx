@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import { useDropzone } from 'react-dropzone';
+import { useFileDrop } from '@/ui/art/useFileDrop';
 import { COLOURS } from '@/ui/theme';
 import { TaskProgress, useBusy } from '@/ui/useTask';
 import type { TakeIn } from './useTakeIn';
@@ -17,15 +17,11 @@ interface DropProps {
 
 /** The stage as a place to drop pictures; says what to do while there is none. */
 export function PictureDrop({ takeIn, empty, children }: DropProps) {
-  const drop = useDropzone({
-    noClick: true,
-    noKeyboard: true,
-    onDrop: (files) => takeIn.offer(files),
-  });
+  const drop = useFileDrop(takeIn.offer);
   const busy = useBusy(takeIn.task);
   return (
     <Box
-      {...drop.getRootProps()}
+      {...drop.rootProps}
       sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column', position: 'relative' }}
     >
       <input {...drop.getInputProps({ 'aria-label': 'Picture file' })} />
@@ -37,7 +33,7 @@ export function PictureDrop({ takeIn, empty, children }: DropProps) {
             left: '50%',
             top: '50%',
             transform: 'translate(-50%, -50%)',
-            width: 420,
+            width: 'min(420px, 100% - 32px)',
             p: 3,
             textAlign: 'center',
             bgcolor: COLOURS.card,
@@ -50,7 +46,9 @@ export function PictureDrop({ takeIn, empty, children }: DropProps) {
           ) : (
             <>
               <Typography variant="h2" component="p" sx={{ mb: 1 }}>
-                {drop.isDragActive ? 'Let go to put it on the blank' : 'Drop a picture here'}
+                {drop.isDragActive
+                  ? 'Let go to put it on the blank'
+                  : 'Drop or paste a picture here'}
               </Typography>
               <Typography sx={{ mb: 2, color: COLOURS.graphite }}>
                 PNG, JPEG, WebP up to 60 megapixels; SVG or a page of a PDF. Several at once: a

@@ -8,10 +8,10 @@ import dynamic from 'next/dynamic';
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { useDropzone } from 'react-dropzone';
 import { ErrorBoundary } from 'react-error-boundary';
 import type { Blank, Job } from '@/core/model';
 import { storageProblem, type StoredJob } from '@/store';
+import { useFileDrop } from '@/ui/art/useFileDrop';
 import { asideName } from '@/ui/bench/aside';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { exportJob, packedJob } from '@/ui/bench/jobFiles';
@@ -48,8 +48,8 @@ function EmptyBench({ onNew }: { onNew: () => void }) {
         Your bench is empty
       </Typography>
       <Typography sx={{ mb: 3 }}>
-        Drop a picture anywhere on this page and it goes onto a mug, or start with the mug itself.
-        Your work stays in this browser.
+        Drop a picture anywhere on this page, or paste one, and it goes onto a mug, or start with
+        the mug itself. Your work stays in this browser.
       </Typography>
       <Button variant="contained" size="large" onClick={onNew}>
         Start a mug
@@ -112,15 +112,11 @@ export function BenchScreen() {
     onDelete: () => void remove(stored),
   });
 
-  const drop = useDropzone({
-    noClick: true,
-    noKeyboard: true,
-    onDrop: (files) => void intake.take(files),
-  });
+  const drop = useFileDrop((files) => void intake.take(files));
 
   return (
     <Box
-      {...drop.getRootProps()}
+      {...drop.rootProps}
       sx={{
         minHeight: '100dvh',
         outline: drop.isDragActive ? `4px dashed ${COLOURS.clover}` : 'none',
