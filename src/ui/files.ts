@@ -18,12 +18,19 @@ export function download(name: string, file: Blob): void {
 /** A table as a file; it begins so that table programs read every letter of it. */
 export const csvFile = (text: string): Blob => new Blob(['\ufeff', text], { type: 'text/csv' });
 
-/** A job's name as a file name: letters, digits and dashes of any script. */
-export const fileName = (name: string, ending: string): string =>
-  `${
-    name
+/** Longest name of a file that disks take, without its ending, bytes (255 with it). */
+const MOST_BYTES = 230;
+const bytesOf = (text: string): number => new TextEncoder().encode(text).length;
+
+/** A job's name as a file name: letters with their marks, digits and dashes of any script, as long as disks take it. */
+export function fileName(name: string, ending: string): string {
+  const signs = [
+    ...name
       .normalize('NFC')
-      .replace(/[^\p{L}\p{N}]+/gu, '-')
+      .replace(/[^\p{L}\p{M}\p{N}]+/gu, '-')
       .replace(/^-+|-+$/g, '')
-      .toLowerCase() || 'job'
-  }.${ending}`;
+      .toLowerCase(),
+  ];
+  while (bytesOf(signs.join('')) > MOST_BYTES) signs.pop();
+  return `${signs.join('') || 'job'}.${ending}`;
+}

@@ -1,7 +1,7 @@
 import { config } from 'zod/mini';
 import english from 'zod/v4/locales/en.js';
 import { MAX_PIXELS, MAX_SIDE_PX } from '@/core/art';
-import type { NamesFault } from '@/core/job';
+import type { NameList, NamesFault } from '@/core/job';
 import type { DocumentFault, Issues } from '@/core/model';
 import type { OutlineFault } from '@/core/form';
 
@@ -35,6 +35,14 @@ export function namesFaultWords(fault: NamesFault): string {
     case 'too-long':
       return `“${fault.name.slice(0, 30)}…” has ${fault.name.length} letters; up to ${fault.most} fit.`;
   }
+}
+
+/** Of which column of a table names were taken, so that a wrong one is seen; empty where it was no table. */
+export function namesColumnWords({ names, column }: NameList): string {
+  if (!column) return '';
+  const { nth, of, heading } = column;
+  const which = heading === null ? `column ${nth} of ${of}` : `the column “${heading}”`;
+  return `${names.length} ${names.length === 1 ? 'name' : 'names'}, from ${which}. If it is another one, paste that column alone.`;
 }
 
 /** Signs that the letters of a line do not have. */

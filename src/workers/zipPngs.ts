@@ -19,7 +19,7 @@ export async function zipPngs(plan: PrintPlan, sources: SheetSources): Promise<B
     sources.onProgress({ doing, share: i / plan.sheets.length });
     const nth = String(i + 1).padStart(digits, '0');
     const entry = new ZipPassThrough(
-      `${nth} ${sheetWords(sheet.called).replace(/[^\p{L}\p{N} ._-]/gu, '-')}.png`,
+      `${nth} ${sheetWords(sheet.called).replace(/[^\p{L}\p{M}\p{N} ._-]/gu, '-')}.png`,
     );
     zip.add(entry);
     entry.push(await writeSheetPng(plan, sheet, { ...sources, onProgress: () => undefined }), true);

@@ -10,18 +10,91 @@ export type NamesFault =
   | { readonly code: 'too-many'; readonly names: number; readonly most: number }
   | { readonly code: 'too-long'; readonly name: string; readonly most: number };
 
-/** What the first line of a table of names may say that is nobody's name. */
-const HEADING = /^(?:first |full |last )?names?:?$/i;
+/** Which column of a table the names are from: its place from 1 among those that hold anything, its heading where it has one. */
+export interface NamesColumn {
+  readonly nth: number;
+  readonly of: number;
+  readonly heading: string | null;
+}
+
+/** Names in their order, repeats kept, since two guests may share a name. */
+export interface NameList {
+  readonly names: readonly string[];
+  /** Null where no table was told apart: nothing was left out. */
+  readonly column: NamesColumn | null;
+}
+
+/** What the first line of a table of names may say that is nobody's name; the best first. */
+const HEADINGS = [
+  /^(?:full |guest |player |child |student )?names?:?$/i,
+  /^(?:first|given) names?:?$/i,
+  /^(?:last|family) names?:?$/i,
+];
+const isHeading = (cell: string): boolean => HEADINGS.some((heading) => heading.test(cell));
+
+/** Signs that take no room, which come along from web pages. */
+const UNSEEN = /[\u200B\u2060\uFEFF]/g;
+const tidy = (cell: string): string => cell.replace(UNSEEN, '').replace(/\s+/g, ' ').trim();
+
+const NUMBERED = /^\(?(\d+)[.)]\s+(?=\S)/;
+const BULLET = /^[-–•*]\s+(?=\S)/;
+
+/** A list's own numbers or bullets are nobody's name. */
+function withoutMarks(names: readonly string[]): readonly string[] {
+  const first = Number(NUMBERED.exec(names[0] ?? '')?.[1]);
+  const counted = names.every((name, i) => Number(NUMBERED.exec(name)?.[1]) === first + i);
+  if (names.length > 1 && counted) return names.map((name) => name.replace(NUMBERED, ''));
+  const dotted = names.length > 1 && names.every((name) => BULLET.test(name));
+  return dotted ? names.map((name) => name.replace(BULLET, '')) : names;
+}
+
+/** The column that a heading calls names; without one, the first in which letters stand, or the first that holds anything. */
+function columnOf(rows: readonly (readonly string[])[]): NameList {
+  const width = Math.max(...rows.map((cells) => cells.length));
+  const used = Array.from({ length: width }, (_, column) => column).filter((column) =>
+    rows.some((cells) => cells[column]),
+  );
+  const [top = []] = rows;
+  const called = HEADINGS.map((heading) => top.findIndex((cell) => heading.test(cell))).find(
+    (column) => column >= 0,
+  );
+  const lettered = used.find((column) =>
+    rows.every((cells) => !cells[column] || /\p{L}/u.test(cells[column])),
+  );
+  const column = called ?? lettered ?? used[0] ?? 0;
+  const heading = called === undefined ? null : (top[called] ?? null);
+  // a row that begins further right is nobody's loss
+  const others = (cells: readonly string[]) =>
+    heading === null ? cells.find((cell) => /\p{L}/u.test(cell)) : '';
+  const names = rows
+    .slice(heading === null ? 0 : 1)
+    .map((cells) => cells[column] || (others(cells) ?? ''));
+  const told = { nth: used.indexOf(column) + 1, of: used.length, heading };
+  return { names, column: used.length > 1 ? told : null };
+}
+
+function listed(table: readonly (readonly string[])[], lines: readonly string[]): NameList {
+  const rows = table.map((cells) => cells.map(tidy)).filter((cells) => cells.some(Boolean));
+  const [top = []] = rows;
+  if (rows.length === 0) return { names: [], column: null };
+  // “Mira, Theo, Ana”: nobody writes one guest's row like that
+  if (rows.length === 1 && !top.some(isHeading)) return { names: top, column: null };
+  const even = rows.every(({ length }) => length === top.length);
+  const isTable = even || top.some(isHeading) || lines.some((line) => line.includes('\t'));
+  return isTable ? columnOf(rows) : { names: lines.map(tidy), column: null };
+}
 
 /**
- * Names from rows of a table: the first column that is not empty, repeats kept, since two guests may
- * share a name; a heading is none.
- * @returns why the list cannot be taken, or the names in their order.
+ * Names from what was typed, pasted or read from a file: one a line, all on one line, or a column of a table.
+ * @param table the lines cut into cells; @param lines the same lines as they stand.
+ * @returns why the list cannot be taken, or its names.
  */
-export function namesFrom(rows: readonly (readonly string[])[]): Result<string[], NamesFault> {
-  const names = rows
-    .map((cells) => cells.map((cell) => cell.trim()).find((cell) => cell !== '') ?? '')
-    .filter((name, i) => name !== '' && !(i === 0 && HEADING.test(name)));
+export function namesFrom(
+  table: readonly (readonly string[])[],
+  lines: readonly string[],
+): Result<NameList, NamesFault> {
+  const { names: told, column } = listed(table, lines);
+  const names = withoutMarks(told.filter((name) => name !== ''));
   if (names.length === 0) return failure({ code: 'none' });
   if (names.length > MAX_ITEMS) {
     return failure({ code: 'too-many', names: names.length, most: MAX_ITEMS });
@@ -30,5 +103,11 @@ export function namesFrom(rows: readonly (readonly string[])[]): Result<string[]
   if (long) {
     return failure({ code: 'too-long', name: long, most: MAX_LENGTH });
   }
-  return success(names);
+  return success({ names, column });
 }
+
+/** Names as they are shown to be edited, one a line, so that `namesFrom` reads the same ones again. */
+export const namesAsText = (names: readonly string[]): string =>
+  names
+    .map((name) => (/[,;|"\t]/.test(name) ? `"${name.replaceAll('"', '""')}"` : name))
+    .join('\n');

@@ -1,13 +1,11 @@
 import { artwork, blankOf, jobOn, mugJob, NOW, shelf } from '@tests/support/jobs';
 import { facesOf } from '../blank';
-import { MAX_ITEMS } from '../model';
 import { planJob } from '../plan';
 import { BUILT_IN_SHELF, withTransfer } from '../shelf';
 import { inches } from '../units';
 import {
   hangBelow,
   inOtherOrder,
-  namesFrom,
   newJob,
   onEveryFace,
   replaceEverywhere,
@@ -92,27 +90,6 @@ test('a prepared picture takes the place of the original wherever it is used', (
   const job = replaceEverywhere(twice, square.sha256, made);
   expect(job.placements.map(({ artSha256 }) => artSha256)).toEqual([made.sha256, made.sha256]);
   expect(job.arts.map(({ madeFrom }) => madeFrom)).toEqual([square.sha256]);
-});
-
-describe('a list of names', () => {
-  test('first column that holds something, blank lines left out, twins kept', () => {
-    const table = [['Ada', '12'], ['', 'Ben'], [' '], ['Ada']];
-    expect(namesFrom(table)).toEqual({ ok: true, value: ['Ada', 'Ben', 'Ada'] });
-    // a heading is nobody's name, but for a second line that says the same
-    expect(namesFrom([['Name', 'Size'], ...table])).toEqual(namesFrom(table));
-    expect(namesFrom([['First name'], ['Names']])).toEqual({ ok: true, value: ['Names'] });
-  });
-
-  test.each([
-    [[['']], { code: 'none' }],
-    [
-      Array.from({ length: MAX_ITEMS + 1 }, () => ['x']),
-      { code: 'too-many', names: MAX_ITEMS + 1, most: MAX_ITEMS },
-    ],
-    [[['x'.repeat(200)]], { code: 'too-long', name: 'x'.repeat(200), most: 120 }],
-  ])('%#: what cannot be taken is told', (rows, reason) => {
-    expect(namesFrom(rows)).toEqual({ ok: false, reason });
-  });
 });
 
 test('another transfer brings its machine, printer and paper along, and takes them back', () => {

@@ -5,23 +5,21 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { startTransition, useState } from 'react';
-import { namesOf, withArt, withLettering, withNames } from '@/core/job';
+import { namesAsText, namesOf, withArt, withLettering, withNames } from '@/core/job';
 import { NAME_SIGN, namedPlaces, TEXT_FONTS, type TextSpec } from '@/core/model';
 import { SelectField } from '@/ui/fields/SelectField';
 import { ColourField } from '@/ui/fields/ColourField';
 import { LengthField, OffsetField } from '@/ui/fields/QuantityField';
 import { SwitchField } from '@/ui/fields/SwitchField';
 import { useJob } from '@/ui/job/jobContext';
-import { useNotify } from '@/ui/notify';
 import { Pair } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { ForeignSigns } from './ForeignSigns';
-import { NamesFields, readNames } from './items/NamesFields';
+import { NamesFields, useNames } from './items/NamesFields';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
 import { newId } from '@/store';
-import { namesFaultWords } from '@/words';
 
 const START: TextSpec = {
   words: 'Star Party',
@@ -108,25 +106,17 @@ export function Lettering({ selection, takeIn }: { selection: Selection; takeIn:
 
 function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
   const { job, editDesign } = useJob();
-  const notify = useNotify();
+  const readNames = useNames();
   const { selected } = selection;
   const own = selected?.art.text ?? null;
   const [draft, setDraft] = useState<TextSpec | null>(null);
   const spec = draft ?? own ?? START;
   const [list, setList] = useState<string | null>(null);
   const personal = spec.words.includes(NAME_SIGN);
-  const text = list ?? namesOf(job).join('\n');
-
-  async function namesNow(): Promise<string[] | null> {
-    if (!personal) return [];
-    const read = await readNames(text);
-    if (read.ok) return read.value;
-    notify({ tone: 'error', text: namesFaultWords(read.reason) });
-    return null;
-  }
+  const text = list ?? namesAsText(namesOf(job));
 
   async function put(onto: 'new' | 'selected') {
-    const names = await namesNow();
+    const names = personal ? await readNames(text) : [];
     if (!names) return;
     const arts = await takeIn.letter(spec, names);
     const [first] = arts ?? [];

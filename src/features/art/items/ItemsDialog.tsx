@@ -12,18 +12,16 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { useTheme } from '@mui/material/styles';
 import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
-import { namesOf, withRow } from '@/core/job';
+import { namesAsText, namesOf, withRow } from '@/core/job';
 import { itemLabels, NAME_SIGN, thingsIn } from '@/core/model';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useJob } from '@/ui/job/jobContext';
-import { useNotify } from '@/ui/notify';
 import { COLOURS } from '@/ui/theme';
 import { TaskProgress } from '@/ui/useTask';
-import { namesFaultWords } from '@/words';
 import { ForeignSigns } from '../ForeignSigns';
 import type { TakeIn } from '../useTakeIn';
 import { ItemLine } from './ItemLine';
-import { NamesFields, readNames } from './NamesFields';
+import { NamesFields, useNames } from './NamesFields';
 import { newId } from '@/store';
 import type { Items } from './useItems';
 
@@ -34,13 +32,13 @@ const MOST_PLACES = 3;
 
 function NamesDraft({ items, onDone }: { items: Items; onDone: () => void }) {
   const { job } = useJob();
-  const notify = useNotify();
-  const [text, setText] = useState(() => namesOf(job).filter(Boolean).join('\n'));
+  const readNames = useNames();
+  const [text, setText] = useState(() => namesAsText(namesOf(job).filter(Boolean)));
   const take = async () => {
-    const read = await readNames(text);
-    if (!read.ok) return notify({ tone: 'error', text: namesFaultWords(read.reason) });
+    const names = await readNames(text);
+    if (!names) return;
     onDone();
-    void items.setNames(read.value);
+    void items.setNames(names);
   };
   return (
     <Box sx={{ py: 1.5, maxWidth: 420, display: 'flex', flexDirection: 'column', gap: 1 }}>

@@ -3,19 +3,27 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
-import { namesFrom } from '@/core/job';
-import type { Result } from '@/core/result';
-import type { NamesFault } from '@/core/job';
 import { HEAVY_FROM } from '@/core/weight';
 import { textOf } from '@/files/text';
 import { LinesField } from '@/ui/fields/LinesField';
 import { atRest } from '@/ui/atRest';
+import { useNotify } from '@/ui/notify';
+import { namesColumnWords, namesFaultWords } from '@/words/documents';
 import { warmUpForLines, warmUpPlanner } from '@/workers';
 
-/** Names from what was typed or pasted: one a line, or a table's first column. */
-export async function readNames(text: string): Promise<Result<string[], NamesFault>> {
-  const { default: Papa } = await import('papaparse');
-  return namesFrom(Papa.parse<string[]>(text, { skipEmptyLines: true }).data);
+/**
+ * Names from what was typed or pasted, as a function that tells the person why a list cannot be taken (then null), or of
+ * which column it took them.
+ */
+export function useNames(): (text: string) => Promise<readonly string[] | null> {
+  const notify = useNotify();
+  return async (text) => {
+    const { readNames } = await import('@/files/names');
+    const read = readNames(text);
+    if (!read.ok) notify({ tone: 'error', text: namesFaultWords(read.reason) });
+    else if (read.value.column) notify({ tone: 'info', text: namesColumnWords(read.value) });
+    return read.ok ? read.value.names : null;
+  };
 }
 
 /** A job of so many names, each on a face with a picture, is planned beside the page. */

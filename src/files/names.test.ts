@@ -1,0 +1,74 @@
+import { namesAsText, type NameList } from '@/core/job';
+import { MAX_ITEMS } from '@/core/model';
+import { readNames } from './names';
+
+const read = (text: string): NameList => {
+  const found = readNames(text);
+  if (!found.ok) throw new Error(found.reason.code);
+  return found.value;
+};
+const namesIn = (text: string): readonly string[] => read(text).names;
+
+describe('names as they are typed', () => {
+  test.each([
+    [
+      'one a line, twins kept, gaps left out',
+      'Mira\r\n\r\n  Theo \n \nMira',
+      ['Mira', 'Theo', 'Mira'],
+    ],
+    ['all on one line', 'Mira, Theo, Ana', ['Mira', 'Theo', 'Ana']],
+    ['all on one line, by semicolons', 'Mira; Theo;', ['Mira', 'Theo']],
+    [
+      'a comma in one of them',
+      'The Vogels, house 3\nMira\nTheo',
+      ['The Vogels, house 3', 'Mira', 'Theo'],
+    ],
+    ['a numbered list', '1. Mira\n2. Theo\n3. Ana', ['Mira', 'Theo', 'Ana']],
+    ['in brackets', '3) Mira\n4) Theo', ['Mira', 'Theo']],
+    ['bullets', '- Mira\n- Theo', ['Mira', 'Theo']],
+    ['figures that are no numbering', '7\n23', ['7', '23']],
+    ['one guest of a number', '2. Theo', ['2. Theo']],
+    ['a nickname and a mark never closed', '"Ace\nTheo\nAna', ['"Ace', 'Theo', 'Ana']],
+    ['signs that take no room', '\uFEFFMira\u200B\u00A0K\nTheo', ['Mira K', 'Theo']],
+    ['a heading', 'Names:\nMira', ['Mira']],
+  ])('%s', (_, text, names) => {
+    const found = read(text);
+    expect(found).toEqual({ names, column: null });
+    // what is shown to be edited is read as the same names
+    expect(namesIn(namesAsText(names))).toEqual(names);
+  });
+});
+
+describe('names in a table', () => {
+  test.each([
+    ['headed', 'Name,Size\nMira,M\nTheo,L', { nth: 1, of: 2, heading: 'Name' }],
+    ['not the first', 'No,Name,Size\n1,Mira,M\n2,Theo,L', { nth: 2, of: 3, heading: 'Name' }],
+    ['numbered, no heading', '1\tMira\tM\n2\tTheo\tL', { nth: 2, of: 3, heading: null }],
+    [
+      'first and last',
+      'Last name;First name\nVogel;Mira\nBrandt;Theo',
+      { nth: 2, of: 2, heading: 'First name' },
+    ],
+    ['rows of unlike length', 'Mira\tM\nTheo', { nth: 1, of: 2, heading: null }],
+    ['a row that begins further right', 'Mira,M\n,Theo', { nth: 1, of: 2, heading: null }],
+  ])('%s', (_, text, column) => {
+    expect(read(text)).toEqual({ names: ['Mira', 'Theo'], column });
+  });
+
+  test('columns that hold nothing are none', () => {
+    expect(read('Mira,,\nTheo,,')).toEqual({ names: ['Mira', 'Theo'], column: null });
+  });
+});
+
+test('a heading is nobody, but for a second line that says the same', () => {
+  expect(namesIn('First name\nNames')).toEqual(['Names']);
+});
+
+test.each([
+  ['', { code: 'none' }],
+  [' \n,,\n', { code: 'none' }],
+  ['Mira\n'.repeat(MAX_ITEMS + 1), { code: 'too-many', names: MAX_ITEMS + 1, most: MAX_ITEMS }],
+  ['x'.repeat(200), { code: 'too-long', name: 'x'.repeat(200), most: 120 }],
+])('%#: what cannot be taken is told', (text, reason) => {
+  expect(readNames(text)).toEqual({ ok: false, reason });
+});
