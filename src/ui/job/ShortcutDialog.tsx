@@ -11,6 +11,7 @@ import TableRow from '@mui/material/TableRow';
 const SHORTCUTS: readonly (readonly [string, string])[] = [
   ['Ctrl Z', 'Undo'],
   ['Ctrl Shift Z or Ctrl Y', 'Redo'],
+  ['Ctrl V at Art', 'Paste a picture that was copied elsewhere'],
   ['1 … 6', 'Go to a station'],
   ['Arrow keys on the art', 'Nudge by 1/16 in or 1 mm'],
   ['Shift and arrow keys', 'Nudge four times as far'],
