@@ -43,6 +43,11 @@ describe('names in a table', () => {
   test.each([
     ['headed', 'Name,Size\nMira,M\nTheo,L', { nth: 1, of: 2, heading: 'Name' }],
     ['not the first', 'No,Name,Size\n1,Mira,M\n2,Theo,L', { nth: 2, of: 3, heading: 'Name' }],
+    [
+      'from a form',
+      'When,Your name\n1/10/2026 6:03 PM,Mira\n1/10/2026 6:09 PM,Theo',
+      { nth: 2, of: 2, heading: 'Your name' },
+    ],
     ['numbered, no heading', '1\tMira\tM\n2\tTheo\tL', { nth: 2, of: 3, heading: null }],
     [
       'first and last',
@@ -53,6 +58,10 @@ describe('names in a table', () => {
     ['a row that begins further right', 'Mira,M\n,Theo', { nth: 1, of: 2, heading: null }],
   ])('%s', (_, text, column) => {
     expect(read(text)).toEqual({ names: ['Mira', 'Theo'], column });
+  });
+
+  test('a guest called by a figure is among them', () => {
+    expect(namesIn('Mira\tM\n7\tL\nTheo\tS')).toEqual(['Mira', '7', 'Theo']);
   });
 
   test('columns that hold nothing are none', () => {
@@ -67,6 +76,7 @@ test('a heading is nobody, but for a second line that says the same', () => {
 test.each([
   ['', { code: 'none' }],
   [' \n,,\n', { code: 'none' }],
+  ['7,x\n'.repeat(300_000), { code: 'too-many', names: 300_000, most: MAX_ITEMS }],
   ['Mira\n'.repeat(MAX_ITEMS + 1), { code: 'too-many', names: MAX_ITEMS + 1, most: MAX_ITEMS }],
   ['x'.repeat(200), { code: 'too-long', name: 'x'.repeat(200), most: 120 }],
 ])('%#: what cannot be taken is told', (text, reason) => {

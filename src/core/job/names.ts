@@ -30,11 +30,15 @@ const HEADINGS = [
   /^(?:first|given) names?:?$/i,
   /^(?:last|family) names?:?$/i,
 ];
+/** What a column of a table may be called besides: “Your name”, “Name on the mug”. */
+const COLUMN_HEADING = /\bnames?\b/i;
 const isHeading = (cell: string): boolean => HEADINGS.some((heading) => heading.test(cell));
 
 /** Signs that take no room, which come along from web pages. */
 const UNSEEN = /[\u200B\u2060\uFEFF]/g;
 const tidy = (cell: string): string => cell.replace(UNSEEN, '').replace(/\s+/g, ' ').trim();
+
+const hasLetters = (cell: string): boolean => /\p{L}/u.test(cell);
 
 const NUMBERED = /^\(?(\d+)[.)]\s+(?=\S)/;
 const BULLET = /^[-–•*]\s+(?=\S)/;
@@ -50,22 +54,23 @@ function withoutMarks(names: readonly string[]): readonly string[] {
 
 /** The column that a heading calls names; without one, the first in which letters stand, or the first that holds anything. */
 function columnOf(rows: readonly (readonly string[])[]): NameList {
-  const width = Math.max(...rows.map((cells) => cells.length));
+  const width = rows.reduce((most, { length }) => Math.max(most, length), 0);
   const used = Array.from({ length: width }, (_, column) => column).filter((column) =>
     rows.some((cells) => cells[column]),
   );
   const [top = []] = rows;
-  const called = HEADINGS.map((heading) => top.findIndex((cell) => heading.test(cell))).find(
-    (column) => column >= 0,
-  );
-  const lettered = used.find((column) =>
-    rows.every((cells) => !cells[column] || /\p{L}/u.test(cells[column])),
-  );
+  const headings = used.length > 1 ? [...HEADINGS, COLUMN_HEADING] : HEADINGS;
+  const called = headings
+    .map((heading) => top.findIndex((cell) => heading.test(cell)))
+    .find((column) => column >= 0);
+  const lettered = used.find((column) => {
+    const filled = rows.flatMap((cells) => cells[column] || []);
+    return filled.filter(hasLetters).length * 2 > filled.length;
+  });
   const column = called ?? lettered ?? used[0] ?? 0;
   const heading = called === undefined ? null : (top[called] ?? null);
   // a row that begins further right is nobody's loss
-  const others = (cells: readonly string[]) =>
-    heading === null ? cells.find((cell) => /\p{L}/u.test(cell)) : '';
+  const others = (cells: readonly string[]) => (heading === null ? cells.find(hasLetters) : '');
   const names = rows
     .slice(heading === null ? 0 : 1)
     .map((cells) => cells[column] || (others(cells) ?? ''));
