@@ -22,8 +22,17 @@ const VIEWS = [
         return inSight.length > 0 && inSight.every(drawn);
       }),
   ],
-  ['blank', job('tee', 'blank')],
-  ['shelf', '/demo/shelf'],
+  // fields are loaded where they are needed
+  [
+    'blank',
+    job('tee', 'blank'),
+    (page) => page.getByRole('textbox', { name: 'Across, laid flat' }).waitFor(),
+  ],
+  [
+    'shelf',
+    '/demo/shelf',
+    (page) => page.getByRole('heading', { name: 'Ink and electricity' }).waitFor(),
+  ],
   ['art', job('moons', 'art')],
   [
     'names',
