@@ -55,3 +55,22 @@ test('a picture pasted on the bench begins a job; a link dragged there is answer
   await paste(page, 'image/png', (await pngPicture(900, 400)).toString('base64'));
   await expect(page.getByText('900 × 400 px')).toBeVisible();
 });
+
+test('what is pasted goes into the table while that lies on top, not onto what is behind it', async ({
+  page,
+}) => {
+  await startMug(page);
+  await goTo(page, 'Art');
+  await paste(page, 'image/png', (await pngPicture(900, 400)).toString('base64'));
+  await expect(page.getByText('900 × 400 px')).toBeVisible();
+  await page.getByRole('button', { name: 'Make several' }).click();
+  const table = page.getByRole('dialog', { name: 'What is made' });
+  await expect(table).toBeVisible();
+  const rows = table.getByRole('button', { name: /^Take .+ off$/ });
+  await paste(page, 'image/png', (await pngPicture(910, 400)).toString('base64'));
+  await expect(rows).toHaveCount(1);
+  await paste(page, 'image/png', (await pngPicture(920, 400)).toString('base64'));
+  await expect(rows).toHaveCount(2);
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('2 things in 2 rows.')).toBeVisible();
+});

@@ -5,10 +5,16 @@ import { useDropzone, type DropzoneRootProps, type DropzoneState } from 'react-d
 import { useNotify } from '../notify';
 import { pastedFiles } from './pasted';
 
-/** Where what is pasted is words, or belongs to what lies over the screen. */
-const OTHERS =
-  'textarea, [contenteditable], [role="dialog"], [role="menu"], [role="listbox"], ' +
+/** Where what is pasted is words. */
+const WORDS =
+  'textarea, [contenteditable], ' +
   'input:not([type="radio"], [type="checkbox"], [type="range"], [type="button"], [type="file"])';
+
+/** What lies over the screen: a dialog, a menu. */
+const OVER = '.MuiModal-root';
+/** Whether an element is in what lies on top, so that what is pasted is meant for it. */
+const isOnTop = (element: Element | null): boolean =>
+  (element?.closest(OVER) ?? null) === ([...document.querySelectorAll(OVER)].at(-1) ?? null);
 
 /** A place for files, and what its outermost element is given. */
 interface FileDrop extends Omit<DropzoneState, 'getRootProps'> {
@@ -16,7 +22,7 @@ interface FileDrop extends Omit<DropzoneState, 'getRootProps'> {
 }
 
 /**
- * A screen that takes files in: dropped anywhere on it, pasted, or chosen (`open`). Of what is dragged out of
+ * A screen or dialog that takes files in: dropped anywhere on it, pasted while it lies on top, or chosen (`open`). Of what is dragged out of
  * another page often only the address comes; then what to do is said.
  */
 export function useFileDrop(onFiles: (files: readonly File[]) => void): FileDrop {
@@ -24,7 +30,8 @@ export function useFileDrop(onFiles: (files: readonly File[]) => void): FileDrop
   const zone = useDropzone({ noClick: true, noKeyboard: true, onDrop: onFiles });
   const onPaste = useEffectEvent((event: ClipboardEvent) => {
     const { target, clipboardData } = event;
-    if (!clipboardData || (target instanceof Element && target.closest(OTHERS))) return;
+    if (!clipboardData || !isOnTop(zone.rootRef.current)) return;
+    if (target instanceof Element && target.closest(WORDS)) return;
     const files = pastedFiles(clipboardData);
     if (files.length === 0) return;
     event.preventDefault();

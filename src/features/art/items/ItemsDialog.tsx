@@ -11,10 +11,10 @@ import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useTheme } from '@mui/material/styles';
 import { useState } from 'react';
-import { useDropzone } from 'react-dropzone';
 import { namesAsText, namesOf, withRow } from '@/core/job';
 import { itemLabels, NAME_SIGN, thingsIn } from '@/core/model';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
+import { useFileDrop } from '@/ui/art/useFileDrop';
 import { useJob } from '@/ui/job/jobContext';
 import { COLOURS } from '@/ui/theme';
 import { TaskProgress } from '@/ui/useTask';
@@ -70,11 +70,7 @@ export function ItemsDialog({
   const [naming, setNaming] = useState(false);
   const small = useMediaQuery(useTheme().breakpoints.down('sm'));
   const previews = useArtPreviews(design.arts.map(({ sha256 }) => sha256));
-  const drop = useDropzone({
-    noClick: true,
-    noKeyboard: true,
-    onDrop: (files) => void items.addPictures(files),
-  });
+  const drop = useFileDrop((files) => void items.addPictures(files));
   const labels = itemLabels(design);
   const pages = Math.ceil(design.items.length / A_PAGE);
   const from = (Math.min(page, pages) - 1) * A_PAGE;
@@ -90,11 +86,11 @@ export function ItemsDialog({
   return (
     <Dialog open fullWidth fullScreen={small} maxWidth="md" onClose={close}>
       <DialogTitle>What is made</DialogTitle>
-      <DialogContent {...drop.getRootProps()}>
+      <DialogContent {...drop.rootProps}>
         <input {...drop.getInputProps({ 'aria-label': 'Pictures, a row for each' })} />
         <Typography sx={{ color: COLOURS.graphite, mb: 1.5 }}>
           Every row is the same design, with its own picture, name or blank where you give it one.
-          Drop several pictures here: each makes a row.
+          Drop or paste several pictures here: each makes a row.
         </Typography>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
           <Button variant="outlined" onClick={drop.open}>
