@@ -1,7 +1,7 @@
 import { config } from 'zod/mini';
 import english from 'zod/v4/locales/en.js';
 import { MAX_PIXELS, MAX_SIDE_PX } from '@/core/art';
-import type { NameList, NamesFault } from '@/core/job';
+import type { NamesColumn, NamesFault } from '@/core/job';
 import type { DocumentFault, Issues } from '@/core/model';
 import type { OutlineFault } from '@/core/form';
 
@@ -37,12 +37,10 @@ export function namesFaultWords(fault: NamesFault): string {
   }
 }
 
-/** Of which column of a table names were taken, so that a wrong one is seen; empty where it was no table. */
-export function namesColumnWords({ names, column }: NameList): string {
-  if (!column) return '';
-  const { nth, of, heading } = column;
+/** Of which column of a table so many names were taken, so that a wrong one is seen. */
+export function namesColumnWords({ nth, of, heading }: NamesColumn, count: number): string {
   const which = heading === null ? `column ${nth} of ${of}` : `the column “${heading}”`;
-  return `${names.length} ${names.length === 1 ? 'name' : 'names'}, from ${which}. If it is another one, paste that column alone.`;
+  return `${count} ${count === 1 ? 'name' : 'names'}, from ${which}. If it is another one, paste that column alone.`;
 }
 
 /** Signs that the letters of a line do not have. */

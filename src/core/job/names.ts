@@ -69,11 +69,11 @@ function columnOf(rows: readonly (readonly string[])[]): NameList {
   });
   const column = called ?? lettered ?? used[0] ?? 0;
   const heading = called === undefined ? null : (top[called] ?? null);
-  // a row that begins further right is nobody's loss
-  const others = (cells: readonly string[]) => (heading === null ? cells.find(hasLetters) : '');
-  const names = rows
-    .slice(heading === null ? 0 : 1)
-    .map((cells) => cells[column] || (others(cells) ?? ''));
+  const names =
+    heading === null
+      ? // a row that begins further right is nobody's loss
+        rows.map((cells) => cells[column] || (cells.find(hasLetters) ?? ''))
+      : rows.slice(1).map((cells) => cells[column] ?? '');
   const told = { nth: used.indexOf(column) + 1, of: used.length, heading };
   return { names, column: used.length > 1 ? told : null };
 }

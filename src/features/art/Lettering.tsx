@@ -5,7 +5,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { startTransition, useState } from 'react';
-import { namesAsText, namesOf, withArt, withLettering, withNames } from '@/core/job';
+import { namesOf, withArt, withLettering, withNames } from '@/core/job';
 import { NAME_SIGN, namedPlaces, TEXT_FONTS, type TextSpec } from '@/core/model';
 import { SelectField } from '@/ui/fields/SelectField';
 import { ColourField } from '@/ui/fields/ColourField';
@@ -106,17 +106,15 @@ export function Lettering({ selection, takeIn }: { selection: Selection; takeIn:
 
 function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
   const { job, editDesign } = useJob();
-  const readNames = useNames();
   const { selected } = selection;
   const own = selected?.art.text ?? null;
   const [draft, setDraft] = useState<TextSpec | null>(null);
   const spec = draft ?? own ?? START;
-  const [list, setList] = useState<string | null>(null);
   const personal = spec.words.includes(NAME_SIGN);
-  const text = list ?? namesAsText(namesOf(job));
+  const { text, setText, read, forget } = useNames(namesOf(job).filter(Boolean));
 
   async function put(onto: 'new' | 'selected') {
-    const names = personal ? await readNames(text) : [];
+    const names = personal ? await read() : [];
     if (!names) return;
     const arts = await takeIn.letter(spec, names);
     const [first] = arts ?? [];
@@ -130,14 +128,14 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
       });
       selection.choose(id);
       setDraft(null);
-      setList(null);
+      forget();
     });
   }
 
   return (
     <>
       <SpecFields spec={spec} change={(part) => setDraft({ ...spec, ...part })} />
-      {personal && <NamesFields text={text} onText={setList} />}
+      {personal && <NamesFields text={text} onText={setText} />}
       <ForeignSigns fonts={[spec.font]} text={personal ? spec.words + text : spec.words} />
       {own && (
         <Button variant="contained" onClick={() => void put('selected')}>

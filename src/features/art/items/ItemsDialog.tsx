@@ -11,7 +11,7 @@ import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useTheme } from '@mui/material/styles';
 import { useState } from 'react';
-import { namesAsText, namesOf, withRow } from '@/core/job';
+import { namesOf, withRow } from '@/core/job';
 import { itemLabels, NAME_SIGN, thingsIn } from '@/core/model';
 import { useArtPreviews } from '@/ui/bench/useArtPreviews';
 import { useFileDrop } from '@/ui/art/useFileDrop';
@@ -32,10 +32,9 @@ const MOST_PLACES = 3;
 
 function NamesDraft({ items, onDone }: { items: Items; onDone: () => void }) {
   const { job } = useJob();
-  const readNames = useNames();
-  const [text, setText] = useState(() => namesAsText(namesOf(job).filter(Boolean)));
+  const { text, setText, read } = useNames(namesOf(job).filter(Boolean));
   const take = async () => {
-    const names = await readNames(text);
+    const names = await read();
     if (!names) return;
     onDone();
     void items.setNames(names);

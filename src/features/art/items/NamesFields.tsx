@@ -2,7 +2,8 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { namesAsText } from '@/core/job';
 import { HEAVY_FROM } from '@/core/weight';
 import { textOf } from '@/files/text';
 import { LinesField } from '@/ui/fields/LinesField';
@@ -12,18 +13,26 @@ import { namesColumnWords, namesFaultWords } from '@/words/documents';
 import { warmUpForLines, warmUpPlanner } from '@/workers';
 
 /**
- * Names from what was typed or pasted, as a function that tells the person why a list cannot be taken (then null), or of
- * which column it took them.
+ * A list of names as it is edited. `read` gives those that are in it, or null where it cannot be taken (the person has been
+ * told); a list that nobody touched is not read again, so that each of `names` stays as it is.
  */
-export function useNames(): (text: string) => Promise<readonly string[] | null> {
+export function useNames(names: readonly string[]) {
   const notify = useNotify();
-  return async (text) => {
+  const [list, setText] = useState<string | null>(null);
+  const text = list ?? namesAsText(names);
+  const read = async (): Promise<readonly string[] | null> => {
+    if (list === null && names.length > 0) return names;
     const { readNames } = await import('@/files/names');
-    const read = readNames(text);
-    if (!read.ok) notify({ tone: 'error', text: namesFaultWords(read.reason) });
-    else if (read.value.column) notify({ tone: 'info', text: namesColumnWords(read.value) });
-    return read.ok ? read.value.names : null;
+    const found = readNames(text);
+    if (!found.ok) {
+      notify({ tone: 'error', text: namesFaultWords(found.reason) });
+      return null;
+    }
+    const { names: told, column } = found.value;
+    if (column) notify({ tone: 'info', text: namesColumnWords(column, told.length) });
+    return told;
   };
+  return { text, setText, read, forget: () => setText(null) };
 }
 
 /** A job of so many names, each on a face with a picture, is planned beside the page. */
