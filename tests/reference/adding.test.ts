@@ -80,9 +80,9 @@ const FIX: Addition = [
   "  'wipe-it': Nothing;\n",
 ];
 const FORM: Addition = [
-  'src/core/form/flat.ts',
-  'export const FLAT_FORMS = { ',
-  "tile: formOf({ schema: z.object({ kind: z.literal('tile'), sideMm: positiveLengthSchema }), traits: FLAT_TRAITS, start: { kind: 'tile', sideMm: 100 }, faces: () => [], doubt: () => null }), ",
+  'src/core/form/measures/flat.ts',
+  'export const FLAT_MEASURES = { ',
+  "tile: measuresOf({ schema: z.object({ kind: z.literal('tile'), sideMm: positiveLengthSchema }), traits: FLAT_TRAITS, start: { kind: 'tile', sideMm: 100 } }), ",
 ];
 const RECORDS: readonly Addition[] = [
   [
@@ -116,6 +116,11 @@ const RECORDS: readonly Addition[] = [
     "  'wipe-it': () => 'Wipe it',\n",
   ],
   [
+    'src/core/form/flat.ts',
+    'FLAT_FORMS: RulesOf<FlatKind> = {\n',
+    '  tile: { faces: () => [], doubt: () => null },\n',
+  ],
+  [
     'src/ui/blank/formParts.tsx',
     'FormParts<K> } = {\n',
     "  tile: { label: 'Tile', Measures: () => null, thing: '', tape: '', says: '' },\n",
@@ -139,7 +144,10 @@ test.each<readonly [string, Addition, readonly string[]]>([
 );
 
 test('a form of blank: the compiler names what it lacks', () => {
-  expect(complaints([FORM], WITH_FORMS)).toEqual(['src/ui/blank/formParts.tsx']);
+  expect(complaints([FORM], WITH_FORMS)).toEqual([
+    'src/core/form/flat.ts',
+    'src/ui/blank/formParts.tsx',
+  ]);
 }, 240_000);
 
 test('one of each, with what the page says it needs, leaves nothing open', () => {

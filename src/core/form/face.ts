@@ -1,29 +1,5 @@
+import type { DatumName, EdgeName, FaceName, ZoneId } from './names';
 import { rectRing, type Box, type Point, type Region, type Sector } from '../geometry';
-
-/** What the edges of faces are called; in words: `words/places`. */
-export const EDGE_NAMES = [
-  ...(['top', 'bottom', 'left', 'right', 'rim', 'base'] as const),
-  ...(['shoulder', 'hem', 'cuff', 'toe'] as const),
-] as const;
-/** What an edge of a face is called. */
-export type EdgeName = (typeof EDGE_NAMES)[number];
-
-/** What faces are called. */
-export const FACE_NAMES = [
-  ...(['wrap', 'face', 'front', 'back', 'sleeve-left', 'sleeve-right'] as const),
-  ...(['left-outside', 'left-inside', 'right-outside', 'right-inside'] as const),
-] as const;
-/** What a face is called; in words: `words/places`. */
-export type FaceName = (typeof FACE_NAMES)[number];
-
-/** The parts of faces that have a name. */
-export const ZONE_IDS = [
-  ...(['rim', 'base', 'handle-left', 'handle-right', 'handle-roots'] as const),
-  ...(['edge', 'hole', 'collar', 'pocket', 'seam-left', 'seam-right', 'hem'] as const),
-  ...(['roll-left', 'roll-right'] as const),
-] as const;
-/** A part of a face that has a name. */
-export type ZoneId = (typeof ZONE_IDS)[number];
 
 /**
  * A named part of a face. `keep-out`: dye takes badly there, or a seam or pocket is in the way.
@@ -35,15 +11,6 @@ export interface Zone {
   readonly kind: 'keep-out' | 'cut-away' | 'hole' | 'handle' | 'roll';
   readonly region: Region;
 }
-
-/** What the points are called that a crafter measures from. */
-export const DATUM_NAMES = [
-  ...(['opposite-handle', 'right-holder', 'left-holder'] as const),
-  ...(['opposite-seam', 'right-half', 'left-half', 'centre'] as const),
-  ...(['neckline', 'top-edge', 'left-chest', 'right-chest', 'sleeve-middle'] as const),
-] as const;
-/** What a datum point is called; in words: `words/places`. */
-export type DatumName = (typeof DATUM_NAMES)[number];
 
 /** A point a crafter measures from, e.g. the middle of the side a right-handed holder sees. */
 export interface Datum extends Point {

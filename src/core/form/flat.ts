@@ -1,5 +1,3 @@
-import * as z from 'zod/mini';
-import { FLAT_TRAITS } from '../traits';
 import {
   ellipseRing,
   growRegion,
@@ -11,53 +9,12 @@ import {
   thinned,
   type Region,
 } from '../geometry';
-import { lengthSchema, positiveLengthSchema } from '../primitives';
 import { unlessTooMuch } from '../work';
 import { unitDoubt } from './doubt';
-import {
-  faceBox,
-  middleOf,
-  PLAIN_EDGES,
-  present,
-  type Face,
-  type FaceName,
-  type Zone,
-} from './face';
-import { outlineSchema } from './outline';
-import { formOf, sidesSchema } from './rules';
-import { inches } from '../units';
-
-/** The size it is sold as; kept apart from what the tape says. */
-const nominalSchema = z.nullable(
-  z.object({ widthMm: positiveLengthSchema, heightMm: positiveLengthSchema }),
-);
-
-/** A flat four-cornered thing: tea towel, wall panel, pillow, mat, square coaster, tote. mm. */
-const panelSchema = z.object({
-  kind: z.literal('panel'),
-  nominal: nominalSchema,
-  widthMm: positiveLengthSchema,
-  heightMm: positiveLengthSchema,
-  cornerRadiusMm: lengthSchema,
-  /** Band along the edge where nothing that matters should lie. */
-  edgeKeepOutMm: lengthSchema,
-  sides: sidesSchema,
-});
-
-/** A round thing: coaster, medallion, ornament. mm. */
-const discSchema = z.object({
-  kind: z.literal('disc'),
-  nominal: nominalSchema,
-  diameterMm: positiveLengthSchema,
-  /** Hanging hole, 0 where there is none. */
-  holeMm: lengthSchema,
-  /** From the disc's edge to the hole, at the top. */
-  holeFromEdgeMm: lengthSchema,
-  /** Whether that distance runs to the hole's near edge or to its middle. */
-  holeMeasuredTo: z.enum(['edge', 'centre']),
-  edgeKeepOutMm: lengthSchema,
-  sides: sidesSchema,
-});
+import { faceBox, middleOf, PLAIN_EDGES, present, type Face, type Zone } from './face';
+import type { FlatKind, FormOf } from './measures';
+import type { FaceName } from './names';
+import type { FormRules, RulesOf } from './rules';
 
 interface Flat {
   readonly region: Region;
@@ -106,18 +63,7 @@ function flatFaces(flat: Flat): Face[] {
 }
 
 /** Anything flat with four corners. */
-const PANEL = formOf({
-  schema: panelSchema,
-  traits: FLAT_TRAITS,
-  start: {
-    kind: 'panel',
-    nominal: null,
-    widthMm: inches(11.5),
-    heightMm: inches(17.5),
-    cornerRadiusMm: 0,
-    edgeKeepOutMm: inches(1 / 4),
-    sides: 1,
-  },
+const PANEL: FormRules<FormOf<'panel'>> = {
   faces: (form) =>
     flatFaces({
       ...form,
@@ -135,26 +81,14 @@ const PANEL = formOf({
       widthMm: form.widthMm * by,
       heightMm: form.heightMm * by,
     })),
-});
+};
 
 /** Where the hanging hole's middle is, mm below the disc's top. */
-export const holeMiddleMm = (form: z.infer<typeof discSchema>): number =>
+export const holeMiddleMm = (form: FormOf<'disc'>): number =>
   form.holeFromEdgeMm + (form.holeMeasuredTo === 'edge' ? form.holeMm / 2 : 0);
 
 /** Anything round, with or without a hanging hole. */
-const DISC = formOf({
-  schema: discSchema,
-  traits: FLAT_TRAITS,
-  start: {
-    kind: 'disc',
-    nominal: null,
-    diameterMm: inches(3),
-    holeMm: 0,
-    holeFromEdgeMm: inches(0.2),
-    holeMeasuredTo: 'edge',
-    edgeKeepOutMm: inches(1 / 8),
-    sides: 1,
-  },
+const DISC: FormRules<FormOf<'disc'>> = {
   faces: (form) => {
     const rim = ellipseRing({ x: 0, y: 0, width: form.diameterMm, height: form.diameterMm });
     const hole = ellipseRing({
@@ -171,28 +105,13 @@ const DISC = formOf({
       ...form,
       diameterMm: form.diameterMm * by,
     })),
-});
+};
 
 /** Points of an outline nearer than this to the line without them are left out, mm. */
 const TOLERANCE_MM = 0.005;
 
 /** Any outline in real units. */
-const OUTLINE = formOf({
-  schema: outlineSchema,
-  traits: FLAT_TRAITS,
-  start: {
-    kind: 'outline',
-    rings: [
-      [
-        [0, 30],
-        [30, 0],
-        [60, 30],
-        [30, 80],
-      ],
-    ],
-    edgeKeepOutMm: inches(1 / 8),
-    sides: 1,
-  },
+const OUTLINE: FormRules<FormOf<'outline'>> = {
   faces: (form) => {
     const drawn = form.rings.map((ring) => ring.map(([x, y]) => ({ x, y })));
     const rings = thinned(drawn, TOLERANCE_MM);
@@ -200,7 +119,7 @@ const OUTLINE = formOf({
     return flatFaces({ ...form, region: whole, holes: whole.slice(1) });
   },
   doubt: () => null,
-});
+};
 
 function size(ring: Region[number]): number {
   const { width, height } = regionBox([ring]);
@@ -208,4 +127,8 @@ function size(ring: Region[number]): number {
 }
 
 /** Flat things; one more stands here too. */
-export const FLAT_FORMS = { panel: PANEL, disc: DISC, outline: OUTLINE };
+export const FLAT_FORMS: RulesOf<FlatKind> = {
+  panel: PANEL,
+  disc: DISC,
+  outline: OUTLINE,
+};

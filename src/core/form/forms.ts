@@ -1,49 +1,34 @@
-import * as z from 'zod/mini';
-import { keysOf } from '../keys';
-import type { FormTraits } from '../traits';
 import { onceFor } from '../work';
 import type { CupRules, Wall } from './cup';
 import type { Doubt } from './doubt';
 import type { Face } from './face';
 import { FLAT_FORMS } from './flat';
 import { GARMENT } from './garment';
-import type { FormRules } from './rules';
+import {
+  isCup,
+  MEASURES,
+  type BlankForm,
+  type CupForm,
+  type CupKind,
+  type FormKind,
+  type FormOf,
+} from './measures';
+import type { FormRules, RulesOf } from './rules';
 import { SOCKS } from './socks';
 import { STRAIGHT_WRAP } from './straightWrap';
 import { TAPERED_WRAP } from './taperedWrap';
 
 /** What a print goes round. */
-const CUP_FORMS = { 'straight-wrap': STRAIGHT_WRAP, 'tapered-wrap': TAPERED_WRAP };
-
-/** Every form of blank. */
-export const FORMS = {
-  ...CUP_FORMS,
-  ...FLAT_FORMS,
-  garment: GARMENT,
-  socks: SOCKS,
+const CUP_FORMS: { readonly [K in CupKind]: CupRules<FormOf<K>> } = {
+  'straight-wrap': STRAIGHT_WRAP,
+  'tapered-wrap': TAPERED_WRAP,
 };
 
-/** A kind of form. */
-export type FormKind = keyof typeof FORMS;
-/** The form of one kind, with its measures, mm. */
-export type FormOf<K extends FormKind> = z.output<(typeof FORMS)[K]['schema']>;
-/** The form of a blank with its measures, mm. */
-export type BlankForm = FormOf<FormKind>;
-/** Anything whose wall is wrapped. */
-export type CupForm = FormOf<keyof typeof CUP_FORMS>;
-
-type FormSchema = (typeof FORMS)[FormKind]['schema'];
-const schemas = keysOf(FORMS).map((kind): FormSchema => FORMS[kind].schema);
-
-/** A form of blank as it is kept. */
-export const blankFormSchema = z.discriminatedUnion(
-  'kind',
-  // never empty
-  schemas as [FormSchema, ...FormSchema[]],
-);
+/** Every form of blank. */
+const FORMS: RulesOf<FormKind> = { ...CUP_FORMS, ...FLAT_FORMS, garment: GARMENT, socks: SOCKS };
 
 /** The rules of a form's own kind; the table guarantees that they belong together. */
-const rulesOf = (form: BlankForm) => FORMS[form.kind] as unknown as FormRules<FormSchema>;
+const rulesOf = (form: BlankForm) => FORMS[form.kind] as unknown as FormRules<BlankForm>;
 
 /** The flat faces of a form, as they look when finished; the same ones whenever they are asked for. */
 export const facesOfForm = onceFor(
@@ -55,15 +40,9 @@ export const facesOfForm = onceFor(
 export const measuringDoubt = (form: BlankForm): Doubt<BlankForm> | null =>
   rulesOf(form).doubt(form);
 
-/** What every blank of such a form has in common. */
-export const traitsOf = ({ kind }: BlankForm): FormTraits => FORMS[kind].traits;
-
-/** Whether the print goes round it. */
-export const isCup = (form: BlankForm): form is CupForm => Object.hasOwn(CUP_FORMS, form.kind);
-
-type CupSchema = (typeof CUP_FORMS)[keyof typeof CUP_FORMS]['schema'];
+/** The rules of a cup's own kind. */
 const cupRulesOf = ({ kind }: Pick<CupForm, 'kind'>) =>
-  CUP_FORMS[kind] as unknown as CupRules<CupSchema>;
+  CUP_FORMS[kind] as unknown as CupRules<CupForm>;
 
 /** The wall of a cup in plain figures. */
 export const wallOf = (form: CupForm): Wall => cupRulesOf(form).wall(form);
@@ -74,7 +53,7 @@ export const fullWallMm = (form: CupForm): number => cupRulesOf(form).fullWallMm
 /** The same blank taken for another form: a cup keeps its figures, anything else starts afresh. */
 export function convertForm(form: BlankForm, kind: FormKind): BlankForm {
   if (form.kind === kind) return form;
-  const { start } = FORMS[kind];
+  const { start } = MEASURES[kind];
   if (!isCup(form) || !isCup(start)) return start;
   const { handleGapMm, rimKeepOutMm, baseKeepOutMm } = form;
   // a wall is in circumferences

@@ -1,44 +1,35 @@
 export type { Wall } from './cup';
 export type { Doubt, Misread } from './doubt';
-export {
-  DATUM_NAMES,
-  EDGE_NAMES,
-  FACE_NAMES,
-  faceBox,
-  middleOf,
-  ZONE_IDS,
-  type Datum,
-  type DatumName,
-  type EdgeName,
-  type Face,
-  type FaceName,
-  type Zone,
-  type ZoneId,
-} from './face';
+export { faceBox, middleOf, type Datum, type Face, type Zone } from './face';
+export { holeMiddleMm } from './flat';
+export { convertForm, facesOfForm, fullWallMm, measuringDoubt, wallOf } from './forms';
 export {
   blankFormSchema,
-  convertForm,
-  facesOfForm,
-  FORMS,
-  fullWallMm,
+  GARMENTS,
   isCup,
-  measuringDoubt,
+  MAX_OUTLINE_CROSSINGS,
+  MAX_OUTLINE_POINTS,
+  MAX_OUTLINE_RINGS,
+  MEASURES,
+  PLAIN_STRAIGHT,
   traitsOf,
-  wallOf,
   type BlankForm,
   type CupForm,
   type FormKind,
   type FormOf,
-} from './forms';
-export { PLAIN_STRAIGHT, type StraightWrapForm } from './straightWrap';
-export type { TaperedWrapForm } from './taperedWrap';
-export { holeMiddleMm } from './flat';
-export { GARMENTS } from './garment';
-export {
-  MAX_OUTLINE_CROSSINGS,
-  MAX_OUTLINE_POINTS,
-  MAX_OUTLINE_RINGS,
-  tidyOutline,
   type OutlineFault,
-} from './outline';
+  type StraightWrapForm,
+  type TaperedWrapForm,
+} from './measures';
+export {
+  DATUM_NAMES,
+  EDGE_NAMES,
+  FACE_NAMES,
+  ZONE_IDS,
+  type DatumName,
+  type EdgeName,
+  type FaceName,
+  type ZoneId,
+} from './names';
+export { tidyOutline } from './outline';
 export { aroundMm, midCircumferenceMm, uprightHeightMm } from './wall';

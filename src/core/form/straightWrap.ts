@@ -1,45 +1,9 @@
-import * as z from 'zod/mini';
 import { rectRing, subtract, type Region, type Ring } from '../geometry';
-import { lengthSchema, offsetSchema, positiveLengthSchema } from '../primitives';
-import { CUP_TRAITS } from '../traits';
-import { cupFields, cupOf, type Wall } from './cup';
+import type { CupRules, Wall } from './cup';
 import { girthMisread } from './doubt';
 import type { Face } from './face';
+import { PLAIN_STRAIGHT, type StraightWrapForm } from './measures';
 import { aroundMm, midCircumferenceMm, wallFace, zonesOf } from './wall';
-import { inches } from '../units';
-import { withDefault } from '../schema';
-
-/** A straight-walled cup, as a tape measure gives it. All lengths mm. */
-const straightWrapSchema = z.object({
-  kind: z.literal('straight-wrap'),
-  ...cupFields,
-  girthMm: positiveLengthSchema,
-  wallHeightMm: positiveLengthSchema,
-  /** A shoulder, lip or hump takes this much off the wall from above; paper stops below it. */
-  humpMm: withDefault(lengthSchema, 0),
-  /** One at the base takes this much off it from below. */
-  baseHumpMm: withDefault(lengthSchema, 0),
-  /** How far the paper's upper and lower edge bow upwards in the middle (negative: downwards). */
-  rimCurveMm: withDefault(offsetSchema, 0),
-  baseCurveMm: withDefault(offsetSchema, 0),
-  /** Where the handle's roots are, from the rim down: the paper is notched there, full elsewhere. */
-  handleNotch: withDefault(
-    z.nullable(z.object({ fromMm: lengthSchema, toMm: lengthSchema })),
-    null,
-  ),
-});
-/** A mug or tumbler with a straight wall, mm. */
-export type StraightWrapForm = z.infer<typeof straightWrapSchema>;
-
-/** A straight wall without hump, bow or notch. */
-export const PLAIN_STRAIGHT = {
-  kind: 'straight-wrap',
-  humpMm: 0,
-  baseHumpMm: 0,
-  rimCurveMm: 0,
-  baseCurveMm: 0,
-  handleNotch: null,
-} as const;
 
 /** A straight wall in plain figures, mm. */
 const straightWallOf = (form: StraightWrapForm): Wall => {
@@ -103,18 +67,7 @@ function shapeStraightFace(face: Face, wall: Wall, form: StraightWrapForm): Face
 }
 
 /** A straight-walled mug or tumbler: its wall unrolls to a rectangle. */
-export const STRAIGHT_WRAP = cupOf({
-  schema: straightWrapSchema,
-  traits: CUP_TRAITS,
-  start: {
-    ...PLAIN_STRAIGHT,
-    girthMeasuredAs: 'circumference',
-    girthMm: inches(10.25),
-    wallHeightMm: inches(3.79),
-    handleGapMm: inches(1.5),
-    rimKeepOutMm: inches(0.095),
-    baseKeepOutMm: inches(0.095),
-  },
+export const STRAIGHT_WRAP: CupRules<StraightWrapForm> = {
   faces: (form) => {
     const wall = straightWallOf(form);
     return [shapeStraightFace(wallFace(wall, form, null), wall, form)];
@@ -131,4 +84,4 @@ export const STRAIGHT_WRAP = cupOf({
     girthMm: midCircumferenceMm(wall),
     wallHeightMm: wall.slantMm,
   }),
-});
+};

@@ -1,24 +1,8 @@
-import * as z from 'zod/mini';
-import { positiveLengthSchema } from '../primitives';
 import { canExist, developFrustum, isStraight, slantOf, type Sector } from '../geometry';
-import { CUP_TRAITS } from '../traits';
-import { cupFields, cupOf, type Wall } from './cup';
+import type { CupRules, Wall } from './cup';
 import { girthMisread } from './doubt';
+import type { TaperedWrapForm } from './measures';
 import { aroundMm, midCircumferenceMm, wallFace } from './wall';
-import { inches } from '../units';
-
-/** A cup that narrows: two girths and a height, as a tape measure gives them. All lengths mm. */
-const taperedWrapSchema = z.object({
-  kind: z.literal('tapered-wrap'),
-  ...cupFields,
-  rimGirthMm: positiveLengthSchema,
-  baseGirthMm: positiveLengthSchema,
-  /** Along the wall (`slant`) or straight up. */
-  heightMeasuredAs: z.enum(['slant', 'upright']),
-  heightMm: positiveLengthSchema,
-});
-/** A cup that narrows, mm. */
-export type TaperedWrapForm = z.infer<typeof taperedWrapSchema>;
 
 /** A tapered wall in plain figures, mm; the slant from the height where that was measured. */
 function taperedWallOf(form: TaperedWrapForm): Wall {
@@ -41,20 +25,7 @@ function developmentOf(wall: Wall): Sector | null {
 }
 
 /** A cup that narrows: its wall unrolls to a ring sector, and a rectangle will not lie flat on it. */
-export const TAPERED_WRAP = cupOf({
-  schema: taperedWrapSchema,
-  traits: CUP_TRAITS,
-  start: {
-    kind: 'tapered-wrap',
-    girthMeasuredAs: 'circumference',
-    rimGirthMm: inches(11.25),
-    baseGirthMm: inches(7.75),
-    heightMeasuredAs: 'slant',
-    heightMm: inches(4.1),
-    handleGapMm: 0,
-    rimKeepOutMm: inches(0.15),
-    baseKeepOutMm: inches(0.15),
-  },
+export const TAPERED_WRAP: CupRules<TaperedWrapForm> = {
   faces: (form) => {
     const wall = taperedWallOf(form);
     // figures that no cup can have leave nothing to print on; `core/check` says so to the user
@@ -69,7 +40,7 @@ export const TAPERED_WRAP = cupOf({
   },
   wall: taperedWallOf,
   fullWallMm: (form) => taperedWallOf(form).slantMm,
-  like: (wall, fields): TaperedWrapForm => ({
+  like: (wall, fields) => ({
     kind: 'tapered-wrap',
     ...fields,
     rimGirthMm: wall.rimCircumferenceMm,
@@ -77,4 +48,4 @@ export const TAPERED_WRAP = cupOf({
     heightMeasuredAs: 'slant',
     heightMm: wall.slantMm,
   }),
-});
+};

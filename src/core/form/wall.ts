@@ -1,6 +1,7 @@
 import { rectRing, type Sector } from '../geometry';
-import type { CupFields, Wall } from './cup';
+import type { Wall } from './cup';
 import { boxZone, PLAIN_EDGES, present, type Datum, type Face, type Zone } from './face';
+import type { CupFields } from './measures';
 
 /** Girth half way up, where a wall straightened out is true. */
 export const midCircumferenceMm = (wall: Wall): number =>

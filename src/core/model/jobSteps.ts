@@ -1,6 +1,5 @@
 import { FIRST_ITEM, MAX_COPIES } from './item';
 import { isRaw, type Raw } from './migrate';
-import { tidyOutline } from '../form';
 import { LEAST_SIZE_MM } from '../primitives';
 
 /** Lifts sizes that are smaller than anything can be to the least there is. */
@@ -18,14 +17,10 @@ const FORM_SIZES = ['girthMm', 'rimGirthMm', 'baseGirthMm', 'wallHeightMm', 'hei
   ...['widthMm', 'lengthMm', 'diameterMm'],
 );
 
-/** Version 4 of a blank: least sizes, outlines simple and thinned. */
+/** Version 4 of a blank: least sizes. */
 export function blankTo4(document: Raw): Raw {
   const { form } = document;
-  if (!isRaw(form)) return document;
-  const sized = lifted(form, FORM_SIZES, LEAST_SIZE_MM);
-  if (form.kind !== 'outline' || !Array.isArray(form.rings)) return { ...document, form: sized };
-  const tidy = tidyOutline(form.rings as [number, number][][]);
-  return { ...document, form: tidy.ok ? { ...sized, rings: tidy.value } : sized };
+  return isRaw(form) ? { ...document, form: lifted(form, FORM_SIZES, LEAST_SIZE_MM) } : document;
 }
 
 /** Version 4 of a job: its blank's, and least sizes of pictures and times. */

@@ -1,4 +1,4 @@
-import { FORMS, PLAIN_STRAIGHT, type FormOf } from '../form';
+import { MEASURES, PLAIN_STRAIGHT, type FormOf } from '../form';
 import { NOTHING_ABOUT, type Blank, type Substrate } from '../model';
 import { inches } from '../units';
 
@@ -57,7 +57,7 @@ const LATTE_CUP: Blank = {
   origin: 'from memory',
   about: NOTHING_ABOUT,
   substrate: hard('ceramic'),
-  form: { ...FORMS['tapered-wrap'].start, handleGapMm: inches(1.75) },
+  form: { ...MEASURES['tapered-wrap'].start, handleGapMm: inches(1.75) },
 };
 
 const nominal = (widthIn: number, heightIn: number) => ({
@@ -137,7 +137,7 @@ export const TEE_WIDTHS_IN: Readonly<Record<string, number>> = {
 };
 
 /** An adult tee as measuring starts with it. */
-const TEE = FORMS.garment.start;
+const TEE = MEASURES.garment.start;
 
 /** Every blank of the trade that stands on the shelf before the user measures one. */
 export const BLANKS: readonly Blank[] = [
