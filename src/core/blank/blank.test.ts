@@ -10,7 +10,7 @@ import {
   midCircumferenceMm,
   uprightHeightMm,
   wallOf,
-  FORMS,
+  MEASURES,
   isCup,
 } from '../form';
 
@@ -122,6 +122,6 @@ describe('a tapered cup', () => {
 });
 
 test('the record of a form is of the kind it stands for, and begins with measures that can be kept', () => {
-  for (const [kind, { schema, start }] of Object.entries(FORMS))
+  for (const [kind, { schema, start }] of Object.entries(MEASURES))
     expect(schema.parse(start)).toMatchObject({ kind });
 });

@@ -1,9 +1,6 @@
-import { facesOfForm, isCup, traitsOf, type Face } from '../form';
+import { isCup, traitsOf } from '../form';
 import type { Blank } from '../model';
 import { isCloth, MATERIAL_TRAITS, type Work } from '../traits';
-
-/** The flat faces of a blank, as they look when finished. */
-export const facesOf = ({ form }: Blank): readonly Face[] => facesOfForm(form);
 
 /** What kind of work a blank is. */
 export function workOf({ form, substrate }: Blank): Work {

@@ -1,7 +1,7 @@
 import { blankOf, mugJob, withForm } from '@tests/support/jobs';
 import { regionArea, regionBox } from '../geometry';
 import type { Blank } from '../model';
-import { type FormOf, convertForm, FORMS, holeMiddleMm, measuringDoubt } from '../form';
+import { type FormOf, convertForm, MEASURES, holeMiddleMm, measuringDoubt } from '../form';
 import { inches } from '../units';
 import { facesOf, usualBleedMm } from '.';
 
@@ -152,10 +152,10 @@ describe('inches typed as millimetres', () => {
   });
 });
 
-test.each(Object.keys(FORMS))(
+test.each(Object.keys(MEASURES))(
   'a %s to start from has faces of some size, each with a home',
   (kind) => {
-    const form = convertForm(blankOf('tee').form, kind as keyof typeof FORMS);
+    const form = convertForm(blankOf('tee').form, kind as keyof typeof MEASURES);
     const faces = facesOf({ ...blankOf('tee'), form });
     expect(faces.length).toBeGreaterThan(0);
     for (const face of faces) {

@@ -1,1 +1,2 @@
-export { facesOf, usualBleedMm, workOf } from './blank';
+export { usualBleedMm, workOf } from './blank';
+export { facesOf } from './faces';

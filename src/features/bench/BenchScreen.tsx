@@ -14,7 +14,6 @@ import { storageProblem, type StoredJob } from '@/store';
 import { useFileDrop } from '@/ui/art/useFileDrop';
 import { asideName } from '@/ui/bench/aside';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { exportJob, packedJob } from '@/ui/bench/jobFiles';
 import { fileName } from '@/ui/files';
 import { Mark } from '@/ui/Mark';
 import { useNotify } from '@/ui/notify';
@@ -39,6 +38,9 @@ const HandOverDialog = dynamic(() =>
 const RenameDialog = dynamic(() => import('./RenameDialog').then((m) => m.RenameDialog));
 const TogetherDialog = dynamic(() => import('./TogetherDialog').then((m) => m.TogetherDialog));
 const PageDialog = dynamic(() => import('@/ui/art/PageDialog').then((m) => m.PageDialog));
+
+/** Making job files, loaded with the first. */
+const jobFiles = () => import('@/ui/bench/jobFiles');
 
 function EmptyBench({ onNew }: { onNew: () => void }) {
   return (
@@ -104,10 +106,12 @@ export function BenchScreen() {
     }
   }
 
+  const exported = async (job: Job) => (await jobFiles()).exportJob(store, job, shelf, task.run);
+
   const actionsOf = ({ stored }: BenchJob) => ({
     onRename: () => setRenaming(stored),
     onDuplicate: () => void duplicate(stored.body),
-    onExport: () => void exportJob(store, stored.body, shelf, task.run),
+    onExport: () => void exported(stored.body),
     onHandOver: () => setHandingOver(stored.body),
     onDelete: () => void remove(stored),
   });
@@ -219,7 +223,7 @@ export function BenchScreen() {
         <HandOverDialog
           what={`“${handingOver.name}”`}
           fileName={fileName(handingOver.name, 'job.zip')}
-          pack={(run) => packedJob(store, handingOver, shelf, run)}
+          pack={async (run) => (await jobFiles()).packedJob(store, handingOver, shelf, run)}
           onClose={() => setHandingOver(null)}
         />
       )}

@@ -1,6 +1,6 @@
 import type { Check } from '@/core/check';
-import type { Shelf } from '@/core/model';
-import { planJob, type JobPlan } from '@/core/plan';
+import type { Job, Shelf } from '@/core/model';
+import type { JobPlan } from '@/core/plan';
 import type { StoredJob } from '@/store';
 import { inTurn } from '@/ui/inTurn';
 import { startTurn } from '@/ui/turntable';
@@ -20,10 +20,16 @@ export interface CardFacts {
   readonly next: (entry: BenchJob) => { readonly station: string; readonly label: string };
 }
 
+/** Works a job out on the page, by code that is loaded only where nothing works beside it. */
+async function planHere(job: Job, shelf: Shelf): Promise<JobPlan> {
+  const { planJob } = await import('@/core/plan');
+  return inTurn(() => planJob(job, shelf));
+}
+
 /** Works a job out beside the page, or on it where nothing works beside it. */
 export async function factsOf(stored: StoredJob, shelf: Shelf): Promise<CardFacts> {
   const { body: job } = stored;
-  const plan = await planAside({ job, shelf }).catch(() => inTurn(() => planJob(job, shelf)));
+  const plan = await planAside({ job, shelf }).catch(() => planHere(job, shelf));
   const worst = plan.checks.find(({ level }) => level !== 'note');
   return {
     ...{ plan, worst },

@@ -1,12 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { facesOf } from '@/core/blank';
 import type { Blank } from '@/core/model';
 import { storageProblem } from '@/store';
 import { useFileIntake } from '@/ui/art/useFileIntake';
 import { useBench } from '@/ui/bench/BenchProvider';
-import { importJob } from '@/ui/bench/jobFiles';
 import { useNotify } from '@/ui/notify';
 import type { TaskRunner } from '@/ui/useTask';
 import { isBackupTask, unpackJobTask, type TakenIn } from '@/workers';
@@ -20,6 +18,10 @@ const jobNameOf = ({ name }: File): string =>
     .replace(/\.[a-z0-9]{1,5}$/i, '')
     .trim()
     .slice(0, 120) || 'New job';
+
+/** What is needed once there is a file: the geometry of blanks, and what job files bring along. */
+const facesOfBlanks = () => import('@/core/blank');
+const jobFiles = () => import('@/ui/bench/jobFiles');
 
 interface Into {
   readonly task: TaskRunner;
@@ -63,6 +65,7 @@ export function useIntake({ task, blank, create, refresh, open, backup }: Into) 
     if (!read) return;
     if (!read.ok) return notify({ tone: 'error', text: read.reason });
     try {
+      const { importJob } = await jobFiles();
       const taken = await importJob(bench, read.value, ask);
       if (!taken.ok) return notify({ tone: 'error', text: taken.reason });
       await refresh();
@@ -74,6 +77,7 @@ export function useIntake({ task, blank, create, refresh, open, backup }: Into) 
 
   /** One picture opens its job; of several, each begins one and they stay on the bench. */
   async function takePictures(files: readonly File[]): Promise<void> {
+    const { facesOf } = await facesOfBlanks();
     const [face] = blank ? facesOf(blank) : [];
     const room = { widthMm: face?.widthMm ?? 0, heightMm: face?.heightMm ?? 0 };
     const made: string[] = [];
