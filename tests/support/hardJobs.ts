@@ -69,6 +69,21 @@ function elongated(atEdge: 'cut' | 'whole only'): Job {
   };
 }
 
+/** Such a line cut along its edge and ironed onto a tee: hundreds of kilometres, for which nobody has the time. */
+function ironed(): Job {
+  const line = artwork({ storedWidthPx: 1, storedHeightPx: 65_535 });
+  const job = jobOn('tee', line, { widthMm: 5000 });
+  return {
+    ...job,
+    transfer: 'dark-paper',
+    placements: job.placements.map((each) => ({
+      ...each,
+      ...{ sizing: { mode: 'cover' as const }, at: { ...each.at, dxMm: 0, dyMm: 0 } },
+    })),
+    heat: { ...job.heat, machineId: 'iron' },
+  };
+}
+
 /** A corner of the schema that a campaign once found to take long, with its shelf; what jobs say since then is added. */
 function foundOnce(file: string): { job: Job; shelf: Shelf } {
   const path = join('tests/fixtures/corners', `${file}.json`);
@@ -97,6 +112,12 @@ export const HARD_JOBS: readonly (readonly [string, Job, Shelf, RegExp | null])[
     },
     press({ timerMaxS: 5 }),
     /too-many-presses/,
+  ],
+  [
+    'a picture 65 535 times as high as wide covers a tee 5 m wide, ironed for its size, on a timer of 5 s',
+    ironed(),
+    { ...shelf, machines: shelf.machines.map((each) => ({ ...each, timerMaxS: 5 })) },
+    /cut-off/,
   ],
   [
     'as many repeats as there may be, whole only, in steps of a millimetre',

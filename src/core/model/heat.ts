@@ -6,8 +6,11 @@ import { numberIn } from '../schema';
 /** Kinds of transfer; what each demands stands in `core/transfer`. */
 export const TRANSFER_KINDS = keysOf(TRANSFERS);
 
-/** How long something is pressed, s: from a touch to two hours. */
-export const dwellSchema = numberIn(1, 7200);
+/** Longest that anything is pressed at a time, s: two hours. */
+export const LONGEST_DWELL_S = 7200;
+
+/** How long something is pressed, s: from a touch to the longest. */
+export const dwellSchema = numberIn(1, LONGEST_DWELL_S);
 
 /** How hard a press is closed. */
 export const pressureSchema = z.enum(['light', 'medium', 'firm']);

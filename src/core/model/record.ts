@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { lookSchema } from './look';
-import { pressureSchema, TRANSFER_KINDS } from './heat';
+import { LONGEST_DWELL_S, pressureSchema, TRANSFER_KINDS } from './heat';
 import { programSchema } from './program';
 import { eventSchema } from './run';
 import { idSchema, nameSchema, sha256Schema, timestampSchema } from '../primitives';
@@ -130,7 +130,7 @@ export const recordSchema = z.object({
   machineName: nameSchema,
   /** Plate or oven temperature used, °C; null where the machine's program is fixed. */
   temperatureC: z.nullable(numberIn(0, 400)),
-  dwellS: z.number().check(z.positive(), z.maximum(7200)),
+  dwellS: z.number().check(z.positive(), z.maximum(LONGEST_DWELL_S)),
   pressure: z.nullable(pressureSchema),
   paperId: z.nullable(idSchema),
   paperName: nameSchema,

@@ -1,5 +1,5 @@
 import { inches } from '../units';
-import type { TimeBySize } from '../model';
+import { LONGEST_DWELL_S, type TimeBySize } from '../model';
 
 /** A full page of iron-on paper: US letter (ASME Y14.1). mm². */
 const FULL_PAGE_MM2 = inches(8.5) * inches(11);
@@ -18,8 +18,8 @@ export type AreaRule = 'iron' | 'plate' | readonly TimeBySize[];
 /** How long a picture of such a size is pressed, and by what rule. */
 export interface AreaDwell {
   readonly dwellS: number;
-  /** `share`: in proportion to a full page; `least`: never shorter, however small; `table`: a line of the maker's; else the plate's steps. */
-  readonly rule: 'share' | 'least' | 'small' | 'large' | 'each placement' | 'table';
+  /** `share`: in proportion to a full page; `least`, `most`: never shorter or longer, however small or large; `table`: a line of the maker's; else the plate's steps. */
+  readonly rule: 'share' | 'least' | 'most' | 'small' | 'large' | 'each placement' | 'table';
   /** Part of a full page. */
   readonly share: number;
 }
@@ -38,7 +38,8 @@ function byTable(
 
 /**
  * Time by the size of the picture. With an iron in proportion to its share of a full page (the three
- * figures of common practice lie on one line), never under 15 s; under a plate in two steps.
+ * figures of common practice lie on one line), never under 15 s nor over the longest dwell there is; under a
+ * plate in two steps.
  * @param areaMm2 of one piece's picture, mm².
  * @example dwellByArea('iron', 0.5 * 8.5 * 11 * 25.4 ** 2) // → 90 s
  */
@@ -53,6 +54,8 @@ export function dwellByArea(rule: AreaRule, areaMm2: number): AreaDwell {
       share,
     };
   }
-  const dwellS = Math.max(IRON_LEAST_S, Math.round(IRON_FULL_PAGE_S * share));
-  return { dwellS, rule: dwellS === IRON_LEAST_S ? 'least' : 'share', share };
+  const byShareS = Math.round(IRON_FULL_PAGE_S * share);
+  if (byShareS <= IRON_LEAST_S) return { dwellS: IRON_LEAST_S, rule: 'least', share };
+  if (byShareS >= LONGEST_DWELL_S) return { dwellS: LONGEST_DWELL_S, rule: 'most', share };
+  return { dwellS: byShareS, rule: 'share', share };
 }

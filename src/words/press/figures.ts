@@ -95,6 +95,8 @@ export function areaLine(area: AreaDwell | null, unit: LengthUnit): string | nul
       return `Over ${square(8, unit)}: 90 s for each place the plate is put down.`;
     case 'least':
       return 'Never under about 15 s a piece, however small.';
+    case 'most':
+      return 'Never over two hours, however large: make it smaller, or press it in parts.';
     case 'share':
       return `${Math.round(area.share * 100)} % of a full page (180 s), in proportion: half a page 90 s, a quarter 45 s.`;
   }

@@ -99,6 +99,8 @@ test('the iron: full page 180 s, half 90, quarter 45, never under 15; in between
   expect([1, 0.5, 0.25, 0.01].map(of)).toEqual([180, 90, 45, 15]);
   expect(of(0.75)).toBe(135);
   expect(areaLine(dwellByArea('iron', page / 3), 'in')).toMatch(/33 % of a full page/);
+  expect(of(1000)).toBe(7200); // two hours: nothing is pressed longer
+  expect(areaLine(dwellByArea('iron', 1000 * page), 'in')).toMatch(/in parts/);
 });
 
 test('white film: 8 s, carrier off, then the print; clear film asks its maker for the time', () => {
