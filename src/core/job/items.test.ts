@@ -163,6 +163,21 @@ describe('lettering by name', () => {
     expect(namesOf(jobOn('tote', picture(1)))).toEqual([]);
   });
 
+  test('whoever comes in before them takes nothing of theirs', () => {
+    const [, place] = lettered.placements;
+    if (!place) throw new Error('no place');
+    const own = withItemPicture(lettered, 'row-1', 'p2', picture(5));
+    const more = withNames(own, ['Cleo', 'Bartholomew', 'Ada'], () => 'row-7');
+    expect(more.items.map(({ id, name }) => [id, name])).toEqual([
+      ['row-7', 'Cleo'],
+      ['row-1', 'Bartholomew'],
+      ['first', 'Ada'],
+    ]);
+    const pictureOf = (id: string) => more.items.find((item) => item.id === id)?.pictures;
+    expect(pictureOf('row-7')).toEqual([]);
+    expect(pictureOf('row-1')).toEqual([{ placementId: 'p2', artSha256: picture(5).sha256 }]);
+  });
+
   test('who is renamed, or added, is not lettered yet', () => {
     const [, place] = lettered.placements;
     if (!place) throw new Error('no place');

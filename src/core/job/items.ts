@@ -89,17 +89,23 @@ export function withPictureRows(
 }
 
 /**
- * The rows called so, one after the other: those there are keep all else, more are added, surplus ones go that had a
- * name; what never had one (a size, a colour) stays.
+ * The rows called so, one after the other: whose name is known stays what they are, wherever it stands now; other names go to
+ * the rows that are left, in their order, then to new ones. Surplus rows go that had a name; what never had one (a size, a
+ * colour) stays.
  */
-export const withNames = (job: Job, names: readonly string[], newId: () => string): Job =>
-  keepUsedArt({
-    ...job,
-    items: [
-      ...names.map((name, i) => ({ ...(job.items[i] ?? plainItem(newId())), name })),
-      ...job.items.slice(names.length).filter(({ name }) => name === ''),
-    ],
-  });
+export function withNames(job: Job, names: readonly string[], newId: () => string): Job {
+  const left = [...job.items];
+  const take = (is: (item: Item) => boolean): Item | undefined => {
+    const at = left.findIndex(is);
+    return at < 0 ? undefined : left.splice(at, 1)[0];
+  };
+  const known = names.map((name) => take((item) => item.name === name));
+  const rows = names.map((name, i) => ({
+    ...(known[i] ?? take(() => true) ?? plainItem(newId())),
+    name,
+  }));
+  return keepUsedArt({ ...job, items: [...rows, ...left.filter(({ name }) => name === '')] });
+}
 
 /** The names of the rows; none where nothing is told of what is made. */
 export const namesOf = (job: Job): string[] =>
