@@ -1,5 +1,6 @@
 import { namesAsText, type NameList } from '@/core/job';
 import { MAX_ITEMS } from '@/core/model';
+import { namesColumnWords } from '@/words/documents';
 import { readNames } from './names';
 
 const read = (text: string): NameList => {
@@ -33,7 +34,7 @@ describe('names as they are typed', () => {
     ['a heading', 'Names:\nMira', ['Mira']],
   ])('%s', (_, text, names) => {
     const found = read(text);
-    expect(found).toEqual({ names, column: null });
+    expect(found).toEqual({ names, each: null, column: null });
     // what is shown to be edited is read as the same names
     expect(namesIn(namesAsText(names))).toEqual(names);
   });
@@ -57,15 +58,34 @@ describe('names in a table', () => {
     ['rows of unlike length', 'Mira\tM\nTheo', { nth: 1, of: 2, heading: null }],
     ['a row that begins further right', 'Mira,M\n,Theo', { nth: 1, of: 2, heading: null }],
   ])('%s', (_, text, column) => {
-    expect(read(text)).toEqual({ names: ['Mira', 'Theo'], column });
+    expect(read(text)).toEqual({ names: ['Mira', 'Theo'], each: null, column });
   });
 
   test('a guest called by a figure is among them', () => {
     expect(namesIn('Mira\tM\n7\tL\nTheo\tS')).toEqual(['Mira', '7', 'Theo']);
   });
 
+  test.each([
+    ['how many of each', 'Qty,Name\n2,Mira\n,\n,Theo', { heading: 'Qty', copies: [2, 1] }],
+    [
+      'no whole numbers',
+      'Name;How many?\nMira;two\nTheo;1',
+      { heading: 'How many?', copies: null },
+    ],
+    ['none at all', 'Name,Copies\nMira,0\nTheo,3', { heading: 'Copies', copies: null }],
+  ])('%s', (_, text, each) => {
+    const found = read(text);
+    expect(found).toMatchObject({ names: ['Mira', 'Theo'], each });
+    if (!found.column) throw new Error('two columns');
+    expect(namesColumnWords(found.column, 2, each)).toMatch(
+      each.copies ? /copies from “Qty”, 3 in all/ : /copies stay as they are/,
+    );
+  });
+
   test('columns that hold nothing are none', () => {
-    expect(read('Mira,,\nTheo,,')).toEqual({ names: ['Mira', 'Theo'], column: null });
+    expect(read('Mira,,\nTheo,,')).toEqual({
+      ...{ names: ['Mira', 'Theo'], each: null, column: null },
+    });
   });
 });
 

@@ -1,7 +1,7 @@
 import { config } from 'zod/mini';
 import english from 'zod/v4/locales/en.js';
 import { MAX_PIXELS, MAX_SIDE_PX } from '@/core/art';
-import type { NamesColumn, NamesFault } from '@/core/job';
+import type { CopiesColumn, NamesColumn, NamesFault } from '@/core/job';
 import type { DocumentFault, Issues } from '@/core/model';
 import type { OutlineFault } from '@/core/form';
 
@@ -37,11 +37,21 @@ export function namesFaultWords(fault: NamesFault): string {
   }
 }
 
-/** Of which column of a table so many names were taken, so that a wrong one is seen. */
-export function namesColumnWords({ nth, of, heading }: NamesColumn, count: number): string {
+/** Of which column of a table so many names were taken, and of which how many are made, so that a wrong one is seen. */
+export function namesColumnWords(
+  { nth, of, heading }: NamesColumn,
+  count: number,
+  each: CopiesColumn | null,
+): string {
   const which = heading === null ? `column ${nth} of ${of}` : `the column “${heading}”`;
-  return `${count} ${count === 1 ? 'name' : 'names'}, from ${which}. If it is another one, paste that column alone.`;
+  const names = `${count} ${count === 1 ? 'name' : 'names'}, from ${which}`;
+  if (!each) return `${names}. If it is another one, paste that column alone.`;
+  return each.copies
+    ? `${names}; copies from “${each.heading}”, ${sum(each.copies)} in all.`
+    : `${names}. “${each.heading}” does not hold whole numbers from 1 up, so the copies stay as they are: set them in the rows.`;
 }
+
+const sum = (numbers: readonly number[]): number => numbers.reduce((all, one) => all + one, 0);
 
 /** Signs that the letters of a line do not have. */
 export const foreignSignsWords = (signs: readonly string[], font: string): string =>

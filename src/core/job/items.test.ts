@@ -163,21 +163,6 @@ describe('lettering by name', () => {
     expect(namesOf(jobOn('tote', picture(1)))).toEqual([]);
   });
 
-  test('whoever comes in before them takes nothing of theirs', () => {
-    const [, place] = lettered.placements;
-    if (!place) throw new Error('no place');
-    const own = withItemPicture(lettered, 'row-1', 'p2', picture(5));
-    const more = withNames(own, ['Cleo', 'Bartholomew', 'Ada'], () => 'row-7');
-    expect(more.items.map(({ id, name }) => [id, name])).toEqual([
-      ['row-7', 'Cleo'],
-      ['row-1', 'Bartholomew'],
-      ['first', 'Ada'],
-    ]);
-    const pictureOf = (id: string) => more.items.find((item) => item.id === id)?.pictures;
-    expect(pictureOf('row-7')).toEqual([]);
-    expect(pictureOf('row-1')).toEqual([{ placementId: 'p2', artSha256: picture(5).sha256 }]);
-  });
-
   test('who is renamed, or added, is not lettered yet', () => {
     const [, place] = lettered.placements;
     if (!place) throw new Error('no place');
@@ -267,4 +252,19 @@ test('rows are called so that no two are alike', () => {
   };
   expect(itemLabels(job)).toEqual(['Ada, M', 'Ada, M (2)', 'XL', 'M']);
   expect(itemLabels({ ...job, items: [plainItem('a'), plainItem('b')] })).toEqual(['1', '2']);
+});
+
+test('whoever comes into a list before others takes nothing of theirs, and copies are told along', () => {
+  const design = withArt(jobOn('tote', picture(1)), picture(2), 'p2');
+  const two = withNames(design, ['Ada', 'Bartholomew'], counter());
+  const own = withItemPicture(two, 'row-1', 'p2', picture(5));
+  const more = withNames(own, ['Cleo', 'Bartholomew', 'Ada'], () => 'row-7', [4, 1, 2]);
+  expect(more.items.map(({ id, name, copies }) => [id, name, copies])).toEqual([
+    ['row-7', 'Cleo', 4],
+    ['row-1', 'Bartholomew', 1],
+    ['first', 'Ada', 2],
+  ]);
+  const pictureOf = (id: string) => more.items.find((item) => item.id === id)?.pictures;
+  expect(pictureOf('row-7')).toEqual([]);
+  expect(pictureOf('row-1')).toEqual([{ placementId: 'p2', artSha256: picture(5).sha256 }]);
 });

@@ -92,8 +92,14 @@ export function withPictureRows(
  * The rows called so, one after the other: whose name is known stays what they are, wherever it stands now; other names go to
  * the rows that are left, in their order, then to new ones. Surplus rows go that had a name; what never had one (a size, a
  * colour) stays.
+ * @param copies how many are made for each; null leaves them as they are.
  */
-export function withNames(job: Job, names: readonly string[], newId: () => string): Job {
+export function withNames(
+  job: Job,
+  names: readonly string[],
+  newId: () => string,
+  copies: readonly number[] | null = null,
+): Job {
   const left = [...job.items];
   const take = (is: (item: Item) => boolean): Item | undefined => {
     const at = left.findIndex(is);
@@ -103,6 +109,7 @@ export function withNames(job: Job, names: readonly string[], newId: () => strin
   const rows = names.map((name, i) => ({
     ...(known[i] ?? take(() => true) ?? plainItem(newId())),
     name,
+    ...(copies?.[i] !== undefined && { copies: copies[i] }),
   }));
   return keepUsedArt({ ...job, items: [...rows, ...left.filter(({ name }) => name === '')] });
 }

@@ -1,4 +1,4 @@
-import { MAX_ITEMS } from '../model';
+import { MAX_COPIES, MAX_ITEMS } from '../model';
 import { failure, success, type Result } from '../result';
 
 /** Longest name a piece is labelled with. */
@@ -17,9 +17,18 @@ export interface NamesColumn {
   readonly heading: string | null;
 }
 
+/** How many are made for each name, as a column of a table says. */
+export interface CopiesColumn {
+  readonly heading: string;
+  /** One for each name; null where the column cannot be read as whole numbers. */
+  readonly copies: readonly number[] | null;
+}
+
 /** Names in their order, repeats kept, since two guests may share a name. */
 export interface NameList {
   readonly names: readonly string[];
+  /** Null where no column says so. */
+  readonly each: CopiesColumn | null;
   /** Null where no table was told apart: nothing was left out. */
   readonly column: NamesColumn | null;
 }
@@ -33,6 +42,10 @@ const HEADINGS = [
 /** What a column of a table may be called besides: “Your name”, “Name on the mug”. */
 const COLUMN_HEADING = /\bnames?\b/i;
 const isHeading = (cell: string): boolean => HEADINGS.some((heading) => heading.test(cell));
+
+/** What a column is called that says how many are made. */
+const COPIES_HEADING =
+  /^(?:copies|qty\.?|quantity|how many\b.*|count|pieces|pcs\.?|amount|number of (?:copies|pieces|mugs|shirts|tees)):?$/i;
 
 /** Signs that take no room, which come along from web pages. */
 const UNSEEN = /[\u200B\u2060\uFEFF]/g;
@@ -69,24 +82,47 @@ function columnOf(rows: readonly (readonly string[])[]): NameList {
   });
   const column = called ?? lettered ?? used[0] ?? 0;
   const heading = called === undefined ? null : (top[called] ?? null);
-  const names =
-    heading === null
-      ? // a row that begins further right is nobody's loss
-        rows.map((cells) => cells[column] || (cells.find(hasLetters) ?? ''))
-      : rows.slice(1).map((cells) => cells[column] ?? '');
   const told = { nth: used.indexOf(column) + 1, of: used.length, heading };
-  return { names, column: used.length > 1 ? told : null };
+  if (heading === null) {
+    // a row that begins further right is nobody's loss
+    const names = rows.map((cells) => cells[column] || (cells.find(hasLetters) ?? ''));
+    return { names: names.filter(Boolean), each: null, column: used.length > 1 ? told : null };
+  }
+  const people = rows.slice(1).filter((cells) => cells[column]);
+  return {
+    names: people.map((cells) => cells[column] ?? ''),
+    each: copiesOf(top, people),
+    column: used.length > 1 ? told : null,
+  };
+}
+
+/** How many are made for each row of a table, where a column says so; an empty cell is one. */
+function copiesOf(
+  top: readonly string[],
+  rows: readonly (readonly string[])[],
+): CopiesColumn | null {
+  const column = top.findIndex((cell) => COPIES_HEADING.test(cell));
+  const heading = top[column];
+  if (heading === undefined) return null;
+  const copies = rows.map((cells) => Number(cells[column] || 1));
+  const readable = copies.every(
+    (each) => Number.isInteger(each) && each >= 1 && each <= MAX_COPIES,
+  );
+  return { heading, copies: readable ? copies : null };
 }
 
 function listed(table: readonly (readonly string[])[], lines: readonly string[]): NameList {
   const rows = table.map((cells) => cells.map(tidy)).filter((cells) => cells.some(Boolean));
   const [top = []] = rows;
-  if (rows.length === 0) return { names: [], column: null };
+  if (rows.length === 0) return { names: [], each: null, column: null };
   // “Mira, Theo, Ana”: nobody writes one guest's row like that
-  if (rows.length === 1 && !top.some(isHeading)) return { names: top, column: null };
+  if (rows.length === 1 && !top.some(isHeading))
+    return { names: top.filter(Boolean), each: null, column: null };
   const even = rows.every(({ length }) => length === top.length);
   const isTable = even || top.some(isHeading) || lines.some((line) => line.includes('\t'));
-  return isTable ? columnOf(rows) : { names: lines.map(tidy), column: null };
+  return isTable
+    ? columnOf(rows)
+    : { names: lines.map(tidy).filter(Boolean), each: null, column: null };
 }
 
 /**
@@ -98,8 +134,8 @@ export function namesFrom(
   table: readonly (readonly string[])[],
   lines: readonly string[],
 ): Result<NameList, NamesFault> {
-  const { names: told, column } = listed(table, lines);
-  const names = withoutMarks(told.filter((name) => name !== ''));
+  const { names: told, each, column } = listed(table, lines);
+  const names = withoutMarks(told);
   if (names.length === 0) return failure({ code: 'none' });
   if (names.length > MAX_ITEMS) {
     return failure({ code: 'too-many', names: names.length, most: MAX_ITEMS });
@@ -108,7 +144,7 @@ export function namesFrom(
   if (long) {
     return failure({ code: 'too-long', name: long, most: MAX_LENGTH });
   }
-  return success({ names, column });
+  return success({ names, each, column });
 }
 
 /** Names as they are shown to be edited, one a line, so that `namesFrom` reads the same ones again. */

@@ -114,8 +114,9 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
   const { text, setText, read, forget } = useNames(namesOf(job).filter(Boolean));
 
   async function put(onto: 'new' | 'selected') {
-    const names = personal ? await read() : [];
-    if (!names) return;
+    const found = personal ? await read() : { names: [], copies: null };
+    if (!found) return;
+    const { names, copies } = found;
     const arts = await takeIn.letter(spec, names);
     const [first] = arts ?? [];
     if (!arts || !first) return;
@@ -123,7 +124,7 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
     startTransition(() => {
       editDesign((old) => {
         const ready = onto === 'new' ? withArt(old, first, id, selection.face?.id) : old;
-        const rows = personal ? withNames(ready, names, newId) : ready;
+        const rows = personal ? withNames(ready, names, newId, copies) : ready;
         return withLettering(rows, id, arts);
       });
       selection.choose(id);

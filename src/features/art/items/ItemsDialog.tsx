@@ -34,10 +34,10 @@ function NamesDraft({ items, onDone }: { items: Items; onDone: () => void }) {
   const { job } = useJob();
   const { text, setText, read } = useNames(namesOf(job).filter(Boolean));
   const take = async () => {
-    const names = await read();
-    if (!names) return;
+    const found = await read();
+    if (!found) return;
     onDone();
-    void items.setNames(names);
+    void items.setNames(found);
   };
   return (
     <Box sx={{ py: 1.5, maxWidth: 420, display: 'flex', flexDirection: 'column', gap: 1 }}>

@@ -12,25 +12,34 @@ import { useNotify } from '@/ui/notify';
 import { namesColumnWords, namesFaultWords } from '@/words/documents';
 import { warmUpForLines, warmUpPlanner } from '@/workers';
 
+/** Names as they were read, and how many are made for each; null where the list does not say. */
+export interface NamesRead {
+  readonly names: readonly string[];
+  readonly copies: readonly number[] | null;
+}
+
 /**
- * A list of names as it is edited. `read` gives those that are in it, or null where it cannot be taken (the person has been
- * told); a list that nobody touched is not read again, so that each of `names` stays as it is.
+ * A list of names as it is edited. `read` gives those that are in it, with how many are made for each where it says so, or
+ * null where it cannot be taken (the person has been told); a list that nobody touched is not read again, so that each of `names` stays as it is.
  */
 export function useNames(names: readonly string[]) {
   const notify = useNotify();
   const [list, setText] = useState<string | null>(null);
   const text = list ?? namesAsText(names);
-  const read = async (): Promise<readonly string[] | null> => {
-    if (list === null && names.length > 0) return names;
+  const read = async (): Promise<NamesRead | null> => {
+    if (list === null && names.length > 0) return { names, copies: null };
     const { readNames } = await import('@/files/names');
     const found = readNames(text);
     if (!found.ok) {
       notify({ tone: 'error', text: namesFaultWords(found.reason) });
       return null;
     }
-    const { names: told, column } = found.value;
-    if (column) notify({ tone: 'info', text: namesColumnWords(column, told.length) });
-    return told;
+    const { names: told, each, column } = found.value;
+    if (column) {
+      const tone = each && !each.copies ? 'warning' : 'info';
+      notify({ tone, text: namesColumnWords(column, told.length, each) });
+    }
+    return { names: told, copies: each?.copies ?? null };
   };
   return { text, setText, read, forget: () => setText(null) };
 }
@@ -55,6 +64,7 @@ export function NamesFields({ text, onText }: { text: string; onText: (text: str
       <LinesField
         rows={5}
         label="Names, one a line"
+        helperText="Of a table with headings, the columns “Name” and “Copies” are taken."
         value={text}
         onChange={({ target }) => onText(target.value)}
       />

@@ -7,6 +7,7 @@ import { useJob } from '@/ui/job/jobContext';
 import type { Selection } from '../useSelection';
 import { newId } from '@/store';
 import type { TakeIn } from '../useTakeIn';
+import type { NamesRead } from './NamesFields';
 
 export interface Items {
   /** A row for each picture file, in the place that is chosen (or made) on the face. */
@@ -14,7 +15,7 @@ export interface Items {
   /** Another picture for one row, in a place of the design. */
   readonly givePicture: (itemId: string, placementId: string, file: File) => Promise<void>;
   /** The rows called so, one each, and lettered where their names stand on them. */
-  readonly setNames: (names: readonly string[]) => Promise<void>;
+  readonly setNames: (found: NamesRead) => Promise<void>;
   /** Draws the lettering of rows whose names have changed. */
   readonly letterAnew: () => Promise<void>;
 }
@@ -75,8 +76,8 @@ export function useItems(selection: Selection, takeIn: TakeIn): Items {
           () => void editDesign((now) => withItemPicture(now, itemId, placementId, art)),
         );
     },
-    setNames: async (names) => {
-      if (editDesign((now) => withNames(now, names, newId))) await letterAnew();
+    setNames: async ({ names, copies }) => {
+      if (editDesign((now) => withNames(now, names, newId, copies))) await letterAnew();
     },
   };
 }
