@@ -19,3 +19,17 @@ test('a name too long for a disk is cut between letters', () => {
   expect(saved).toMatch(/^宇+\.job\.zip$/);
   expect(Buffer.byteLength(saved)).toBeLessThanOrEqual(255);
 });
+
+test.each([
+  ['Mugs for the night watch', 'mugs-for-the-night-watch-press-card.pdf'],
+  ['मी'.repeat(60), `${'मी'.repeat(36)}-press-card.pdf`],
+])('of “%s” it stays said what the file is, and no letter loses its mark', (name, saved) => {
+  expect(fileName(name, 'pdf', 'press card')).toBe(saved);
+  expect(Buffer.byteLength(saved)).toBeLessThanOrEqual(255);
+});
+
+test('what a file is of a job may be long itself', () => {
+  const saved = fileName('x'.repeat(120), 'png', '月'.repeat(120));
+  expect(saved).toMatch(/^x+-月+\.png$/);
+  expect(Buffer.byteLength(saved)).toBeLessThanOrEqual(255);
+});

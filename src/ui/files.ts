@@ -22,15 +22,25 @@ export const csvFile = (text: string): Blob => new Blob(['\ufeff', text], { type
 const MOST_BYTES = 230;
 const bytesOf = (text: string): number => new TextEncoder().encode(text).length;
 
-/** A job's name as a file name: letters with their marks, digits and dashes of any script, as long as disks take it. */
-export function fileName(name: string, ending: string): string {
-  const signs = [
-    ...name
-      .normalize('NFC')
-      .replace(/[^\p{L}\p{M}\p{N}]+/gu, '-')
-      .replace(/^-+|-+$/g, '')
-      .toLowerCase(),
-  ];
-  while (bytesOf(signs.join('')) > MOST_BYTES) signs.pop();
-  return `${signs.join('') || 'job'}.${ending}`;
+const slug = (text: string): string =>
+  text
+    .normalize('NFC')
+    .replace(/[^\p{L}\p{M}\p{N}]+/gu, '-')
+    .replace(/^-+|-+$/g, '')
+    .toLowerCase();
+
+/** As much of a text as so many bytes take, cut between whole letters. */
+function cutTo(text: string, bytes: number): string {
+  const letters = Array.from(new Intl.Segmenter().segment(text), ({ segment }) => segment);
+  while (bytesOf(letters.join('')) > bytes) letters.pop();
+  return letters.join('').replace(/-$/, '');
+}
+
+/**
+ * A job's name as a file name: letters with their marks, digits and dashes of any script, as long as disks take it.
+ * @param what the file is of the job; a long name is cut before it.
+ */
+export function fileName(name: string, ending: string, what = ''): string {
+  const rest = what && `-${cutTo(slug(what), MOST_BYTES / 2)}`;
+  return `${cutTo(slug(name), MOST_BYTES - bytesOf(rest)) || 'job'}${rest}.${ending}`;
 }

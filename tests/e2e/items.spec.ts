@@ -90,6 +90,30 @@ test('the table: names pasted, a colour, copies, one row less; undone step by st
   await expect(page.getByText('6 things in 3 rows.')).toBeVisible();
 });
 
+test('the list comes again with a guest more and how many of each: who was on it keeps their tee', async ({
+  page,
+}) => {
+  await page.goto('/own');
+  await startOn(page, 'Tee, polyester');
+  await goTo(page, 'Art');
+  await page.getByRole('button', { name: /^Make several/ }).click();
+  const table = page.getByRole('dialog');
+  const list = async (text: string) => {
+    await table.getByRole('button', { name: 'Names, a row for each' }).click();
+    await table.getByRole('textbox', { name: 'Names, one a line' }).fill(text);
+    await table.getByRole('button', { name: 'A row for each name' }).click();
+  };
+  await list('Ada\nBen');
+  const ben = table.getByRole('group', { name: 'Ben' });
+  await ben.getByRole('combobox', { name: 'Colour' }).click();
+  await page.getByRole('option', { name: 'navy' }).click();
+  await list('Name\tCopies\nCleo\t2\nBen\t4\nAda');
+  await expect(page.getByText(/copies from “Copies”, 7 in all/)).toBeVisible();
+  await expect(table.getByText('7 things in 3 rows')).toBeVisible();
+  await expect(ben.getByRole('combobox', { name: 'Colour' })).toHaveText('navy');
+  await expect(ben.getByRole('textbox', { name: 'Copies' })).toHaveValue('4');
+});
+
 test('who is renamed in the table is lettered anew', async ({ page }) => {
   await page.goto('/own');
   await startOn(page, 'Round coaster, 4 in');

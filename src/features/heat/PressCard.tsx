@@ -91,7 +91,7 @@ function SavePdf() {
       pageHeightMm: textHeightOn(paper),
     });
     const pdf = await task.run((onProgress) => patternPdfTask(card, paper, onProgress));
-    if (pdf) download(fileName(`${job.name} press card`, 'pdf'), pdf);
+    if (pdf) download(fileName(job.name, 'pdf', 'press card'), pdf);
   }
   return (
     <>

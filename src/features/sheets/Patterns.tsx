@@ -61,7 +61,7 @@ function PatternRow({ pattern, pdf }: { pattern: Pattern; pdf: boolean }) {
   // no jig is printed on a dye sheet or on film
   const paper = plainPaper(plan.tools);
   const task = useTask();
-  const name = (ending: string) => fileName(`${job.name} ${pattern.name}`, ending);
+  const name = (ending: string) => fileName(job.name, ending, pattern.name);
   async function savePdf() {
     const file = await task.run((onProgress) => patternPdfTask(pattern, paper, onProgress));
     if (file) download(name('pdf'), file);

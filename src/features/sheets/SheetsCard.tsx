@@ -88,7 +88,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
       sheetsPdfTask({ job, plan: printed, blobs, units }, onProgress),
     );
     if (!pdf) return;
-    download(fileName(`${job.name} plain proof`, 'pdf'), pdf);
+    download(fileName(job.name, 'pdf', 'plain proof'), pdf);
     notify({
       tone: 'success',
       text: 'Print it at 100 % on ordinary paper, cut it out and hold it to the blank, picture outwards. It is not mirrored: never press it.',
@@ -100,7 +100,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
     const png = await task.run((onProgress) =>
       sheetPngTask({ job, plan, sheetId: one.id, blobs, units }, onProgress),
     );
-    if (png) download(fileName(`${job.name} ${sheetWords(one.called)}`, 'png'), png);
+    if (png) download(fileName(job.name, 'png', sheetWords(one.called)), png);
   }
 
   async function savePngs() {
@@ -108,7 +108,7 @@ function PrintFile({ sheet }: { sheet: Sheet | undefined }) {
     const zip = await task.run((onProgress) =>
       allPngsTask({ job, plan, blobs, units }, onProgress),
     );
-    if (zip) download(fileName(`${job.name} sheets`, 'zip'), zip);
+    if (zip) download(fileName(job.name, 'zip', 'sheets'), zip);
   }
 
   const { paper, printer } = plan.tools;

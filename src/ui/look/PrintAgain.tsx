@@ -28,7 +28,7 @@ export function PrintAgain({
     const pdf = await task.run((onProgress) =>
       sheetsPdfTask({ job, plan: printed, blobs, units }, onProgress),
     );
-    if (pdf) download(fileName(`${job.name} ${what} again`, 'pdf'), pdf);
+    if (pdf) download(fileName(job.name, 'pdf', `${what} again`), pdf);
   }
   return (
     <>

@@ -97,10 +97,7 @@ export function ReadingsDialog({
               size="small"
               disabled={readings.places.length === 0}
               onClick={() =>
-                download(
-                  fileName(`${machine.name} readings`, 'csv'),
-                  csvFile(writePlaces(readings)),
-                )
+                download(fileName(machine.name, 'csv', 'readings'), csvFile(writePlaces(readings)))
               }
             >
               Save the places
