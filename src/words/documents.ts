@@ -2,7 +2,7 @@ import { config } from 'zod/mini';
 import english from 'zod/v4/locales/en.js';
 import { MAX_PIXELS, MAX_SIDE_PX } from '@/core/art';
 import type { CopiesColumn, NamesColumn, NamesFault } from '@/core/job';
-import type { DocumentFault, Issues } from '@/core/model';
+import { MAX_COPIES, type DocumentFault, type Issues } from '@/core/model';
 import type { OutlineFault } from '@/core/form';
 
 const KEEP_EDGE = 'Keep only the edge and its holes.';
@@ -48,7 +48,7 @@ export function namesColumnWords(
   if (!each) return `${names}. If it is another one, paste that column alone.`;
   return each.copies
     ? `${names}; copies from “${each.heading}”, ${sum(each.copies)} in all.`
-    : `${names}. “${each.heading}” does not hold whole numbers from 1 up, so the copies stay as they are: set them in the rows.`;
+    : `${names}. “${each.heading}” does not hold whole numbers from 1 to ${MAX_COPIES}, so the copies stay as they are: set them in the rows.`;
 }
 
 const sum = (numbers: readonly number[]): number => numbers.reduce((all, one) => all + one, 0);
