@@ -38,7 +38,7 @@ function tooDense(rings: Drawn): OutlineFault | null {
 }
 
 /** Any outline in real units, holes included; its box starts at (0, 0). mm. */
-export const outlineSchema = z.object({
+const outlineSchema = z.object({
   kind: z.literal('outline'),
   rings: listIn(
     listIn(z.tuple([lengthSchema, lengthSchema]), 3, MAX_OUTLINE_POINTS),
