@@ -1,7 +1,7 @@
 import { config } from 'zod/mini';
 import english from 'zod/v4/locales/en.js';
 import { MAX_PIXELS, MAX_SIDE_PX } from '@/core/art';
-import type { CopiesColumn, NamesColumn, NamesFault } from '@/core/job';
+import type { CopiesColumn, Heir, NamesColumn, NamesFault } from '@/core/job';
 import { MAX_COPIES, type DocumentFault, type Issues } from '@/core/model';
 import type { OutlineFault } from '@/core/form';
 
@@ -49,6 +49,23 @@ export function namesColumnWords(
   return each.copies
     ? `${names}; copies from “${each.heading}”, ${sum(each.copies)} in all.`
     : `${names}. “${each.heading}” does not hold whole numbers from 1 to ${MAX_COPIES}, so the copies stay as they are: set them in the rows.`;
+}
+
+/** At most so many who take another's row are told by name. */
+const MAX_HEIRS_TOLD = 3;
+
+/** Whose rows, with what is their own, go to others, so that a guest does not get another's photo. */
+export function heirsWords(heirs: readonly Heir[]): string {
+  const told = heirs.slice(0, MAX_HEIRS_TOLD).map(({ name, row }) => {
+    const own = [
+      row.pictures.length > 0 && 'picture',
+      row.size && `size ${row.size.name}`,
+      row.colour && row.colour.colourName,
+    ].filter(Boolean);
+    return `“${name}” takes the row of “${row.name}” (${own.join(', ')})`;
+  });
+  const more = heirs.length - told.length;
+  return `${told.join('; ')}${more > 0 ? `; and ${more} more` : ''}. Right for a name spelled anew; for another guest, start the row anew.`;
 }
 
 const sum = (numbers: readonly number[]): number => numbers.reduce((all, one) => all + one, 0);

@@ -112,6 +112,15 @@ test('the list comes again with a guest more and how many of each: who was on it
   await expect(table.getByText('7 things in 3 rows')).toBeVisible();
   await expect(ben.getByRole('combobox', { name: 'Colour' })).toHaveText('navy');
   await expect(ben.getByRole('textbox', { name: 'Copies' })).toHaveValue('4');
+
+  await list('Cleo\nDora\nAda');
+  await expect(page.getByText('“Dora” takes the row of “Ben” (navy).')).toBeVisible();
+  const colour = table
+    .getByRole('group', { name: 'Dora' })
+    .getByRole('combobox', { name: 'Colour' });
+  await expect(colour).toHaveText('navy');
+  await page.getByRole('button', { name: 'Start the row anew' }).click();
+  await expect(colour).toHaveText('white');
 });
 
 test('who is renamed in the table is lettered anew', async ({ page }) => {

@@ -3,6 +3,7 @@ export * from './history';
 export * from './start';
 export * from './testJob';
 export * from './items';
+export * from './nameRows';
 export * from './names';
 export * from './sheets';
 export * from './limits';

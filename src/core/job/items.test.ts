@@ -1,4 +1,5 @@
-import { artwork, jobOn, shelf } from '@tests/support/jobs';
+import { jobOn, shelf } from '@tests/support/jobs';
+import { counter, line, picture } from '@tests/support/rows';
 import {
   FIRST_ITEM,
   itemLabels,
@@ -25,26 +26,6 @@ import {
 } from '.';
 import { pieceWords } from '@/words';
 
-const picture = (n: number, part: Partial<Artwork> = {}): Artwork =>
-  artwork({
-    ...{ sha256: n.toString(16).padStart(64, '0'), name: `fern ${n}.png` },
-    ...{ storedWidthPx: 1500, storedHeightPx: 1500 },
-    ...part,
-  });
-const counter = () => {
-  let n = 0;
-  return () => `row-${++n}`;
-};
-const line = (n: number, words: string, part: Partial<Artwork> = {}): Artwork =>
-  picture(n, {
-    ...{ name: words, realMm: { widthMm: 10 * words.length, heightMm: 8 } },
-    ...{ storedWidthPx: 100 * words.length, storedHeightPx: 80 },
-    text: {
-      ...{ words: 'Hi {name}', font: 'DM Mono', bold: false },
-      ...{ colour: '#000000', capHeightMm: 8, arcRadiusMm: 0 },
-    },
-    ...part,
-  });
 const piecesOf = (job: Job) => planJob(job, shelf).pieces;
 
 describe('pictures dropped as rows', () => {
@@ -252,19 +233,4 @@ test('rows are called so that no two are alike', () => {
   };
   expect(itemLabels(job)).toEqual(['Ada, M', 'Ada, M (2)', 'XL', 'M']);
   expect(itemLabels({ ...job, items: [plainItem('a'), plainItem('b')] })).toEqual(['1', '2']);
-});
-
-test('whoever comes into a list before others takes nothing of theirs, and copies are told along', () => {
-  const design = withArt(jobOn('tote', picture(1)), picture(2), 'p2');
-  const two = withNames(design, ['Ada', 'Bartholomew'], counter());
-  const own = withItemPicture(two, 'row-1', 'p2', picture(5));
-  const more = withNames(own, ['Cleo', 'Bartholomew', 'Ada'], () => 'row-7', [4, 1, 2]);
-  expect(more.items.map(({ id, name, copies }) => [id, name, copies])).toEqual([
-    ['row-7', 'Cleo', 4],
-    ['row-1', 'Bartholomew', 1],
-    ['first', 'Ada', 2],
-  ]);
-  const pictureOf = (id: string) => more.items.find((item) => item.id === id)?.pictures;
-  expect(pictureOf('row-7')).toEqual([]);
-  expect(pictureOf('row-1')).toEqual([{ placementId: 'p2', artSha256: picture(5).sha256 }]);
 });

@@ -88,32 +88,6 @@ export function withPictureRows(
   return keepUsedArt(withRows(withArts(job, arts), rows));
 }
 
-/**
- * The rows called so, one after the other: whose name is known stays what they are, wherever it stands now; other names go to
- * the rows that are left, in their order, then to new ones. Surplus rows go that had a name; what never had one (a size, a
- * colour) stays.
- * @param copies how many are made for each; null leaves them as they are.
- */
-export function withNames(
-  job: Job,
-  names: readonly string[],
-  newId: () => string,
-  copies: readonly number[] | null = null,
-): Job {
-  const left = [...job.items];
-  const take = (is: (item: Item) => boolean): Item | undefined => {
-    const at = left.findIndex(is);
-    return at < 0 ? undefined : left.splice(at, 1)[0];
-  };
-  const known = names.map((name) => take((item) => item.name === name));
-  const rows = names.map((name, i) => ({
-    ...(known[i] ?? take(() => true) ?? plainItem(newId())),
-    name,
-    ...(copies?.[i] !== undefined && { copies: copies[i] }),
-  }));
-  return keepUsedArt({ ...job, items: [...rows, ...left.filter(({ name }) => name === '')] });
-}
-
 /** The names of the rows; none where nothing is told of what is made. */
 export const namesOf = (job: Job): string[] =>
   isUntold(job) ? [] : job.items.map(({ name }) => name);

@@ -105,13 +105,13 @@ export function Lettering({ selection, takeIn }: { selection: Selection; takeIn:
 }
 
 function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: TakeIn }) {
-  const { job, editDesign } = useJob();
+  const { editDesign } = useJob();
   const { selected } = selection;
   const own = selected?.art.text ?? null;
   const [draft, setDraft] = useState<TextSpec | null>(null);
   const spec = draft ?? own ?? START;
   const personal = spec.words.includes(NAME_SIGN);
-  const { text, setText, read, forget } = useNames(namesOf(job).filter(Boolean));
+  const { text, setText, read, forget } = useNames();
 
   async function put(onto: 'new' | 'selected') {
     const found = personal ? await read() : { names: [], copies: null };

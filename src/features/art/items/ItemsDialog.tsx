@@ -31,8 +31,7 @@ const A_PAGE = 20;
 const MOST_PLACES = 3;
 
 function NamesDraft({ items, onDone }: { items: Items; onDone: () => void }) {
-  const { job } = useJob();
-  const { text, setText, read } = useNames(namesOf(job).filter(Boolean));
+  const { text, setText, read } = useNames();
   const take = async () => {
     const found = await read();
     if (!found) return;

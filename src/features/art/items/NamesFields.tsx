@@ -3,13 +3,21 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
-import { namesAsText } from '@/core/job';
+import {
+  heirsAmong,
+  namesAsText,
+  namesOf,
+  withPlainRows,
+  type Heir,
+  type NameList,
+} from '@/core/job';
 import { HEAVY_FROM } from '@/core/weight';
 import { textOf } from '@/files/text';
 import { LinesField } from '@/ui/fields/LinesField';
 import { atRest } from '@/ui/atRest';
-import { useNotify } from '@/ui/notify';
-import { namesColumnWords, namesFaultWords } from '@/words/documents';
+import { useJob } from '@/ui/job/jobContext';
+import { useNotify, type Notice } from '@/ui/notify';
+import { heirsWords, namesColumnWords, namesFaultWords } from '@/words/documents';
 import { warmUpForLines, warmUpPlanner } from '@/workers';
 
 /** Names as they were read, and how many are made for each; null where the list does not say. */
@@ -18,14 +26,39 @@ export interface NamesRead {
   readonly copies: readonly number[] | null;
 }
 
+/** What is told of a list of names as it is taken: of which column it is, and who takes the row of another; null for nothing. */
+function noticeOf({ names, each, column }: NameList, heirs: readonly Heir[]): Notice | null {
+  if (!column && heirs.length === 0) return null;
+  const columns = column ? namesColumnWords(column, names.length, each) : '';
+  const rows = heirs.length > 0 ? heirsWords(heirs) : '';
+  const tone = heirs.length > 0 || (each && !each.copies) ? 'warning' : 'info';
+  return { tone, text: [rows, columns].filter(Boolean).join(' ') };
+}
+
 /**
- * A list of names as it is edited. `read` gives those that are in it, with how many are made for each where it says so, or
- * null where it cannot be taken (the person has been told); a list that nobody touched is not read again, so that each of `names` stays as it is.
+ * The list of a job's names as it is edited. `read` gives those that are in it, with how many are made for each where it says
+ * so, or null where it cannot be taken (the person has been told); a list that nobody touched is not read again, so that each
+ * name stays as it is.
  */
-export function useNames(names: readonly string[]) {
+export function useNames() {
+  const { job, editDesign } = useJob();
   const notify = useNotify();
   const [list, setText] = useState<string | null>(null);
+  const names = namesOf(job).filter(Boolean);
   const text = list ?? namesAsText(names);
+
+  const tell = (found: NameList) => {
+    const heirs = heirsAmong(job, found.names);
+    const notice = noticeOf(found, heirs);
+    if (!notice) return;
+    const ids = heirs.map(({ row }) => row.id);
+    const anew = {
+      label: ids.length === 1 ? 'Start the row anew' : 'Start the rows anew',
+      run: () => void editDesign((now) => withPlainRows(now, ids)),
+    };
+    notify(heirs.length > 0 ? { ...notice, action: anew } : notice);
+  };
+
   const read = async (): Promise<NamesRead | null> => {
     if (list === null && names.length > 0) return { names, copies: null };
     const { readNames } = await import('@/files/names');
@@ -34,12 +67,8 @@ export function useNames(names: readonly string[]) {
       notify({ tone: 'error', text: namesFaultWords(found.reason) });
       return null;
     }
-    const { names: told, each, column } = found.value;
-    if (column) {
-      const tone = each && !each.copies ? 'warning' : 'info';
-      notify({ tone, text: namesColumnWords(column, told.length, each) });
-    }
-    return { names: told, copies: each?.copies ?? null };
+    tell(found.value);
+    return { names: found.value.names, copies: found.value.each?.copies ?? null };
   };
   return { text, setText, read, forget: () => setText(null) };
 }

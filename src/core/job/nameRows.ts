@@ -1,0 +1,73 @@
+import { namedPlaces, plainItem, type Item, type Job } from '../model';
+import { keepUsedArt } from './edit';
+
+/**
+ * The row each name goes to, undefined where it needs a new one, and the rows that are left: whose name is known keeps their
+ * row, wherever the name stands now; other names go to the rows that are left, in their order.
+ */
+function rowsCalled(job: Job, names: readonly string[]) {
+  const left = [...job.items];
+  const take = (is: (item: Item) => boolean): Item | undefined => {
+    const at = left.findIndex(is);
+    return at < 0 ? undefined : left.splice(at, 1)[0];
+  };
+  const known = names.map((name) => take((item) => item.name === name));
+  return { rows: known.map((row) => row ?? take(() => true)), left };
+}
+
+/**
+ * The rows called so, one after the other: whose name is known stays what they are, other names take the rows that are left,
+ * then new ones. Surplus rows go that had a name; what never had one (a size, a colour) stays.
+ * @param copies how many are made for each; null leaves them as they are.
+ */
+export function withNames(
+  job: Job,
+  names: readonly string[],
+  newId: () => string,
+  copies: readonly number[] | null = null,
+): Job {
+  const called = rowsCalled(job, names);
+  const rows = names.map((name, i) => ({
+    ...(called.rows[i] ?? plainItem(newId())),
+    name,
+    ...(copies?.[i] !== undefined && { copies: copies[i] }),
+  }));
+  const left = called.left.filter(({ name }) => name === '');
+  return keepUsedArt({ ...job, items: [...rows, ...left] });
+}
+
+/** Who takes the row of somebody struck off a list of names, and that row with the pictures chosen for it. */
+export interface Heir {
+  readonly name: string;
+  readonly row: Item;
+}
+
+/** The pictures of a row that are not its name lettered, which is drawn anew for whoever has the row. */
+const chosenPictures = (job: Job, { pictures }: Item): Item['pictures'] => {
+  const lettered = new Set(namedPlaces(job).map(({ id }) => id));
+  return pictures.filter(({ placementId }) => !lettered.has(placementId));
+};
+
+/**
+ * Who would take, by `withNames`, the row of somebody else that has a picture, a colour or a size of its own. It may be the
+ * same person, spelled rightly now; it may be another, who should not get the first one's photo.
+ */
+export const heirsAmong = (job: Job, names: readonly string[]): Heir[] =>
+  rowsCalled(job, names).rows.flatMap((row, i) => {
+    const name = names[i] ?? '';
+    if (!row || row.name === '' || row.name === name) return [];
+    const pictures = chosenPictures(job, row);
+    const own = row.colour || row.size || pictures.length > 0;
+    return own ? [{ name, row: { ...row, pictures } }] : [];
+  });
+
+/** Rows that are like the design again but for name, copies and what is lettered of the name. */
+export function withPlainRows(job: Job, ids: readonly string[]): Job {
+  const items = job.items.map((item) => {
+    if (!ids.includes(item.id)) return item;
+    const chosen = chosenPictures(job, item);
+    const pictures = item.pictures.filter((each) => !chosen.includes(each));
+    return { ...plainItem(item.id), name: item.name, copies: item.copies, pictures };
+  });
+  return keepUsedArt({ ...job, items });
+}
