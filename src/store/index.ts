@@ -13,4 +13,4 @@ export * from './arts';
 export { isLogRead, latestRecords, listRecords, recordsOf, recordsOfJob } from './records';
 export * from './leaving';
 export * from './jobSession';
-export { storageProblem } from './problem';
+export { missingPartProblem, storageProblem } from './problem';

@@ -4,6 +4,7 @@ import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { ReactNode } from 'react';
+import { MissingPart } from './MissingPart';
 import { NewerVersion } from './NewerVersion';
 import { NonceContext } from './nonce';
 import { NotifyProvider } from './notify';
@@ -18,7 +19,10 @@ export function AppShell({ nonce, children }: { nonce: string | undefined; child
         <ThemeProvider theme={theme}>
           <CssBaseline />
           <UnitsProvider>
-            <NotifyProvider>{children}</NotifyProvider>
+            <NotifyProvider>
+              {children}
+              <MissingPart />
+            </NotifyProvider>
             <NewerVersion />
           </UnitsProvider>
         </ThemeProvider>

@@ -77,6 +77,7 @@ export function NotifyProvider({ children }: { children: ReactNode }) {
                 <Button
                   color="inherit"
                   size="small"
+                  sx={{ minWidth: { xs: 96, sm: 'max-content' } }}
                   onClick={() => {
                     notice.action?.run();
                     close();

@@ -65,7 +65,7 @@ export function heirsWords(heirs: readonly Heir[]): string {
     return `“${name}” takes the row of “${row.name}” (${own.join(', ')})`;
   });
   const more = heirs.length - told.length;
-  return `${told.join('; ')}${more > 0 ? `; and ${more} more` : ''}. Right for a name spelled anew; for another guest, start the row anew.`;
+  return `${told.join('; ')}${more > 0 ? `; and ${more} more` : ''}. Right for a name spelled anew; for another guest, start anew.`;
 }
 
 const sum = (numbers: readonly number[]): number => numbers.reduce((all, one) => all + one, 0);

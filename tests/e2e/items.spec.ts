@@ -119,7 +119,7 @@ test('the list comes again with a guest more and how many of each: who was on it
     .getByRole('group', { name: 'Dora' })
     .getByRole('combobox', { name: 'Colour' });
   await expect(colour).toHaveText('navy');
-  await page.getByRole('button', { name: 'Start the row anew' }).click();
+  await page.getByRole('button', { name: 'Start anew' }).click();
   await expect(colour).toHaveText('white');
 });
 

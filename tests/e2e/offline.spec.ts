@@ -39,6 +39,47 @@ test('once opened, a job can be worked on from bench to print without a network'
   await expect(page.getByRole('heading', { name: 'New mug' })).toBeVisible();
 });
 
+test.describe('over a plain network address, where nothing is kept offline', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('a part that cannot be fetched is told, and is there once the server is back', async ({
+    page,
+  }) => {
+    const gone = '**/_next/static/**';
+    const jobs = page.getByRole('list', { name: 'Jobs' });
+    const told = page.getByText(/what serves this page does not answer/);
+    const menu = page.getByRole('button', { name: /^More for/ });
+    const onBench = async () => {
+      await page.goto('/own');
+      await expect(jobs.getByRole('link')).toHaveText('Add a picture');
+    };
+    await page.goto('/own');
+    await startMug(page);
+    await onBench();
+    await page.route(gone, (route) => route.abort());
+    await menu.click();
+    await expect(
+      page.getByRole('list', { name: 'Jobs' }).getByText(/what serves this page/),
+    ).toBeVisible();
+
+    await page.unroute(gone);
+    await onBench();
+    await menu.click();
+    const out = page.getByRole('menuitem', { name: 'Export job file' });
+    await expect(out).toBeVisible();
+    await page.route(gone, (route) => route.abort());
+    await out.click();
+    await expect(told).toBeVisible();
+
+    await page.unroute(gone);
+    await onBench();
+    await menu.click();
+    const coming = page.waitForEvent('download');
+    await out.click();
+    expect((await coming).suggestedFilename()).toMatch(/job\.zip$/);
+  });
+});
+
 test('a PDF that names a font and holds a picture in JPEG 2000 comes in whole without a network', async ({
   page,
   context,

@@ -27,6 +27,7 @@ import { KeptSafe } from './KeptSafe';
 import { NewJobMenu } from './NewJobMenu';
 import { UnreadableList } from './UnreadableList';
 import { useBackup } from './useBackup';
+import { jobFiles } from './parts';
 import { useBenchJobs, type BenchJob } from './useBenchJobs';
 import { useIntake } from './useIntake';
 
@@ -38,9 +39,6 @@ const HandOverDialog = dynamic(() =>
 const RenameDialog = dynamic(() => import('./RenameDialog').then((m) => m.RenameDialog));
 const TogetherDialog = dynamic(() => import('./TogetherDialog').then((m) => m.TogetherDialog));
 const PageDialog = dynamic(() => import('@/ui/art/PageDialog').then((m) => m.PageDialog));
-
-/** Making job files, loaded with the first. */
-const jobFiles = () => import('@/ui/bench/jobFiles');
 
 function EmptyBench({ onNew }: { onNew: () => void }) {
   return (
@@ -193,7 +191,9 @@ export function BenchScreen() {
           {jobs?.slice(0, (drawn + 1) * CARDS_A_STEP).map((entry) => (
             <ErrorBoundary
               key={entry.stored.id}
-              fallback={<BrokenCard job={entry.stored.body} actions={actionsOf(entry)} />}
+              fallbackRender={({ error }) => (
+                <BrokenCard job={entry.stored.body} actions={actionsOf(entry)} error={error} />
+              )}
             >
               <JobCard entry={entry} actions={actionsOf(entry)} />
             </ErrorBoundary>

@@ -6,13 +6,20 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import type { Job } from '@/core/model';
+import { missingPartProblem } from '@/store';
 import { useBench } from '@/ui/bench/BenchProvider';
 import { COLOURS } from '@/ui/theme';
 import type { CardActions } from './ActionsMenu';
 import { CardMenu } from './CardMenu';
 
+interface Props {
+  readonly job: Job;
+  readonly actions: CardActions;
+  readonly error: unknown;
+}
+
 /** In place of a card that cannot be worked out or drawn: the job itself is untouched. */
-export function BrokenCard({ job, actions }: { job: Job; actions: CardActions }) {
+export function BrokenCard({ job, actions, error }: Props) {
   const { name } = useBench();
   return (
     <Paper
@@ -27,8 +34,8 @@ export function BrokenCard({ job, actions }: { job: Job; actions: CardActions })
         <CardMenu name={job.name} actions={actions} />
       </Box>
       <Typography sx={{ fontSize: 14, color: COLOURS.ember }}>
-        This job could not be worked out. Nothing of it is lost: open it, or save it as a file and
-        delete it.
+        {missingPartProblem(error) ??
+          'This job could not be worked out. Nothing of it is lost: open it, or save it as a file and delete it.'}
       </Typography>
       <Button
         component={NextLink}

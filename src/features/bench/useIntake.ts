@@ -9,6 +9,7 @@ import { useNotify } from '@/ui/notify';
 import type { TaskRunner } from '@/ui/useTask';
 import { isBackupTask, unpackJobTask, type TakenIn } from '@/workers';
 import type { FiguresQuestion } from './FiguresDialog';
+import { blankFaces, jobFiles } from './parts';
 
 const isZip = (file: File): boolean => /\.zip$/i.test(file.name) || file.type === 'application/zip';
 
@@ -18,10 +19,6 @@ const jobNameOf = ({ name }: File): string =>
     .replace(/\.[a-z0-9]{1,5}$/i, '')
     .trim()
     .slice(0, 120) || 'New job';
-
-/** What is needed once there is a file: the geometry of blanks, and what job files bring along. */
-const facesOfBlanks = () => import('@/core/blank');
-const jobFiles = () => import('@/ui/bench/jobFiles');
 
 interface Into {
   readonly task: TaskRunner;
@@ -77,7 +74,7 @@ export function useIntake({ task, blank, create, refresh, open, backup }: Into) 
 
   /** One picture opens its job; of several, each begins one and they stay on the bench. */
   async function takePictures(files: readonly File[]): Promise<void> {
-    const { facesOf } = await facesOfBlanks();
+    const { facesOf } = await blankFaces();
     const [face] = blank ? facesOf(blank) : [];
     const room = { widthMm: face?.widthMm ?? 0, heightMm: face?.heightMm ?? 0 };
     const made: string[] = [];

@@ -53,7 +53,7 @@ export function useNames() {
     if (!notice) return;
     const ids = heirs.map(({ row }) => row.id);
     const anew = {
-      label: ids.length === 1 ? 'Start the row anew' : 'Start the rows anew',
+      label: 'Start anew',
       run: () => void editDesign((now) => withPlainRows(now, ids)),
     };
     notify(heirs.length > 0 ? { ...notice, action: anew } : notice);
