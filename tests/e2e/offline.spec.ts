@@ -53,7 +53,6 @@ test.describe('over a plain network address, where nothing is kept offline', () 
       await page.goto('/own');
       await expect(jobs.getByRole('link')).toHaveText('Add a picture');
     };
-    await page.goto('/own');
     await startMug(page);
     await onBench();
     await page.route(gone, (route) => route.abort());
@@ -71,8 +70,11 @@ test.describe('over a plain network address, where nothing is kept offline', () 
     await out.click();
     await expect(told).toBeVisible();
 
+    await page.getByRole('button', { name: 'New job' }).click();
+    const anew = page.getByRole('button', { name: 'Load it anew' });
+    await expect(anew).toBeVisible();
     await page.unroute(gone);
-    await onBench();
+    await anew.click();
     await menu.click();
     const coming = page.waitForEvent('download');
     await out.click();
