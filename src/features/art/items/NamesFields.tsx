@@ -109,7 +109,7 @@ export function NamesFields({ text, onText }: { text: string; onText: (text: str
           target.value = '';
         }}
       />
-      <Button size="small" onClick={() => csv.current?.click()}>
+      <Button size="small" sx={{ alignSelf: 'flex-start' }} onClick={() => csv.current?.click()}>
         Take the names from a CSV file
       </Button>
     </Box>
