@@ -34,7 +34,7 @@ describe('names as they are typed', () => {
     ['a heading', 'Names:\nMira', ['Mira']],
   ])('%s', (_, text, names) => {
     const found = read(text);
-    expect(found).toEqual({ names, each: null, column: null });
+    expect(found).toEqual({ names, each: null, sizes: null, column: null });
     // what is shown to be edited is read as the same names
     expect(namesIn(namesAsText(names))).toEqual(names);
   });
@@ -58,7 +58,8 @@ describe('names in a table', () => {
     ['rows of unlike length', 'Mira\tM\nTheo', { nth: 1, of: 2, heading: null }],
     ['a row that begins further right', 'Mira,M\n,Theo', { nth: 1, of: 2, heading: null }],
   ])('%s', (_, text, column) => {
-    expect(read(text)).toEqual({ names: ['Mira', 'Theo'], each: null, column });
+    const sizes = text.includes('Size') ? { heading: 'Size', cells: ['M', 'L'] } : null;
+    expect(read(text)).toEqual({ names: ['Mira', 'Theo'], each: null, sizes, column });
   });
 
   test('a guest called by a figure is among them', () => {
@@ -84,7 +85,7 @@ describe('names in a table', () => {
 
   test('columns that hold nothing are none', () => {
     expect(read('Mira,,\nTheo,,')).toEqual({
-      ...{ names: ['Mira', 'Theo'], each: null, column: null },
+      ...{ names: ['Mira', 'Theo'], each: null, sizes: null, column: null },
     });
   });
 });

@@ -1,7 +1,7 @@
 import { config } from 'zod/mini';
 import english from 'zod/v4/locales/en.js';
 import { MAX_PIXELS, MAX_SIDE_PX } from '@/core/art';
-import type { CopiesColumn, Heir, NamesColumn, NamesFault } from '@/core/job';
+import type { CopiesColumn, Heir, NamesColumn, NamesFault, SizesColumn } from '@/core/job';
 import { MAX_COPIES, type DocumentFault, type Issues } from '@/core/model';
 import type { OutlineFault } from '@/core/form';
 
@@ -37,19 +37,43 @@ export function namesFaultWords(fault: NamesFault): string {
   }
 }
 
-/** Of which column of a table so many names were taken, and of which how many are made, so that a wrong one is seen. */
+/**
+ * Of which columns of a table so many names were taken, how many are made and in which size, so that a wrong one is seen.
+ * @param sizes of a garment; null where no column says so. @param unknown sizes that are not known here.
+ */
 export function namesColumnWords(
   { nth, of, heading }: NamesColumn,
   count: number,
   each: CopiesColumn | null,
+  sizes: SizesColumn | null = null,
+  unknown: readonly string[] = [],
 ): string {
   const which = heading === null ? `column ${nth} of ${of}` : `the column “${heading}”`;
+  const more = [
+    each?.copies && `copies from “${each.heading}”, ${sum(each.copies)} in all`,
+    sizes && `sizes from “${sizes.heading}”`,
+  ].filter(Boolean);
   const names = `${count} ${count === 1 ? 'name' : 'names'}, from ${which}`;
-  if (!each) return `${names}. If it is another one, paste that column alone.`;
-  return each.copies
-    ? `${names}; copies from “${each.heading}”, ${sum(each.copies)} in all.`
-    : `${names}. “${each.heading}” does not hold whole numbers from 1 to ${MAX_COPIES}, so the copies stay as they are: set them in the rows.`;
+  const doubts = [
+    each &&
+      !each.copies &&
+      `“${each.heading}” does not hold whole numbers from 1 to ${MAX_COPIES}, so the copies stay as they are: set them in the rows.`,
+    unknown.length > 0 && unknownSizesWords(unknown),
+    more.length + unknown.length === 0 && !each && 'If it is another one, paste that column alone.',
+  ].filter(Boolean);
+  return [`${[names, ...more].join('; ')}.`, ...doubts].join(' ');
 }
+
+/** At most so many sizes are told by name. */
+const MAX_SIZES_TOLD = 3;
+
+const unknownSizesWords = (unknown: readonly string[]): string =>
+  `No width is known for ${unknown
+    .slice(0, MAX_SIZES_TOLD)
+    .map((size) => `“${size.slice(0, 30)}”`)
+    .join(
+      ', ',
+    )}${unknown.length > MAX_SIZES_TOLD ? ', …' : ''}: choose the size in the rows, and measure across.`;
 
 /** At most so many who take another's row are told by name. */
 const MAX_HEIRS_TOLD = 3;

@@ -107,9 +107,12 @@ test('the list comes again with a guest more and how many of each: who was on it
   const ben = table.getByRole('group', { name: 'Ben' });
   await ben.getByRole('combobox', { name: 'Colour' }).click();
   await page.getByRole('option', { name: 'navy' }).click();
-  await list('Name\tCopies\nCleo\t2\nBen\t4\nAda');
-  await expect(page.getByText(/copies from “Copies”, 7 in all/)).toBeVisible();
+  await list('Name\tCopies\tSize\nCleo\t2\tXXL\nBen\t4\nAda');
+  await expect(page.getByText(/copies from “Copies”, 7 in all; sizes from “Size”/)).toBeVisible();
   await expect(table.getByText('7 things in 3 rows')).toBeVisible();
+  const cleo = table.getByRole('group', { name: /^Cleo/ });
+  await expect(cleo.getByRole('combobox', { name: 'Size' })).toHaveText('2XL');
+  await expect(cleo.getByRole('textbox', { name: /^Across/ })).toHaveValue(/^26/);
   await expect(ben.getByRole('combobox', { name: 'Colour' })).toHaveText('navy');
   await expect(ben.getByRole('textbox', { name: 'Copies' })).toHaveValue('4');
 

@@ -4,6 +4,7 @@ export * from './start';
 export * from './testJob';
 export * from './items';
 export * from './nameRows';
+export * from './nameSizes';
 export * from './names';
 export * from './sheets';
 export * from './limits';

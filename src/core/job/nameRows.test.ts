@@ -16,7 +16,11 @@ test('whoever comes into a list before others takes nothing of theirs, and copie
   const design = withArt(jobOn('tote', picture(1)), picture(2), 'p2');
   const two = withNames(design, ['Ada', 'Bartholomew'], counter());
   const own = withItemPicture(two, 'row-1', 'p2', picture(5));
-  const more = withNames(own, ['Cleo', 'Bartholomew', 'Ada'], () => 'row-7', [4, 1, 2]);
+  const more = withNames(own, ['Cleo', 'Bartholomew', 'Ada'], () => 'row-7', [
+    { copies: 4 },
+    {},
+    { copies: 2 },
+  ]);
   expect(more.items.map(({ id, name, copies }) => [id, name, copies])).toEqual([
     ['row-7', 'Cleo', 4],
     ['row-1', 'Bartholomew', 1],
@@ -29,15 +33,14 @@ test('whoever comes into a list before others takes nothing of theirs, and copie
 
   // Dora would get what was chosen for Bartholomew, which is told; his row can be started anew for her
   const list = ['Ada', 'Dora'];
-  const [heir, ...others] = heirsAmong(own, list);
-  expect([heir?.name, heir?.row.id, heir?.row.name]).toEqual(['Dora', 'row-1', 'Bartholomew']);
-  expect(others).toEqual([]);
-  expect(heirsWords(heir ? [heir] : [])).toContain(
-    '“Dora” takes the row of “Bartholomew” (picture)',
-  );
+  const heirs = heirsAmong(own, list);
+  expect(heirs.map(({ name, row }) => [name, row.id, row.name])).toEqual([
+    ['Dora', 'row-1', 'Bartholomew'],
+  ]);
+  expect(heirsWords(heirs)).toContain('“Dora” takes the row of “Bartholomew” (picture)');
   const anew = withPlainRows(
     withNames(own, list, () => ''),
-    ['row-1'],
+    heirs,
   );
   expect(anew.items[1]).toEqual({ ...plainItem('row-1'), name: 'Dora' });
   expect(anew.arts.map(({ sha256 }) => sha256)).not.toContain(picture(5).sha256);
@@ -49,9 +52,9 @@ test('a name lettered is nobody’s choice: whoever takes the row is lettered an
   const lettered = withLettering(two, 'p2', [line(8, 'Hi Ada'), line(9, 'Hi Bo')]);
   expect(heirsAmong(lettered, ['Ada', 'Cy'])).toEqual([]);
   const sized = withItem(lettered, 'row-1', { size: { name: 'XL', widthMm: 600 } });
-  const [heir] = heirsAmong(sized, ['Ada', 'Cy']);
-  expect([heir?.name, heir?.row.pictures]).toEqual(['Cy', []]);
-  const [ada, bo] = withPlainRows(sized, ['row-1']).items;
+  const heirs = heirsAmong(sized, ['Ada', 'Cy']);
+  expect(heirs.map(({ name, row }) => [name, row.pictures])).toEqual([['Cy', []]]);
+  const [ada, bo] = withPlainRows(sized, heirs).items;
   expect([ada, bo?.size, bo?.pictures]).toEqual([
     lettered.items[0],
     null,

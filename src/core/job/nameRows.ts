@@ -15,31 +15,38 @@ function rowsCalled(job: Job, names: readonly string[]) {
   return { rows: known.map((row) => row ?? take(() => true)), left };
 }
 
+/** What a list of names says of a row besides. */
+export type RowPart = Partial<Pick<Item, 'copies' | 'size'>>;
+
 /**
  * The rows called so, one after the other: whose name is known stays what they are, other names take the rows that are left,
  * then new ones. Surplus rows go that had a name; what never had one (a size, a colour) stays.
- * @param copies how many are made for each; null leaves them as they are.
+ * @param parts what is told of each besides; what is not stays as it is.
  */
 export function withNames(
   job: Job,
   names: readonly string[],
   newId: () => string,
-  copies: readonly number[] | null = null,
+  parts: readonly RowPart[] = [],
 ): Job {
   const called = rowsCalled(job, names);
   const rows = names.map((name, i) => ({
     ...(called.rows[i] ?? plainItem(newId())),
+    ...parts[i],
     name,
-    ...(copies?.[i] !== undefined && { copies: copies[i] }),
   }));
   const left = called.left.filter(({ name }) => name === '');
   return keepUsedArt({ ...job, items: [...rows, ...left] });
 }
 
-/** Who takes the row of somebody struck off a list of names, and that row with the pictures chosen for it. */
+/**
+ * Who takes the row of somebody struck off a list of names: that row with the pictures chosen for it and the size it hands
+ * on, and what the list says of the new one.
+ */
 export interface Heir {
   readonly name: string;
   readonly row: Item;
+  readonly part: RowPart;
 }
 
 /** The pictures of a row that are not its name lettered, which is drawn anew for whoever has the row. */
@@ -52,22 +59,30 @@ const chosenPictures = (job: Job, { pictures }: Item): Item['pictures'] => {
  * Who would take, by `withNames`, the row of somebody else that has a picture, a colour or a size of its own. It may be the
  * same person, spelled rightly now; it may be another, who should not get the first one's photo.
  */
-export const heirsAmong = (job: Job, names: readonly string[]): Heir[] =>
+export const heirsAmong = (
+  job: Job,
+  names: readonly string[],
+  parts: readonly RowPart[] = [],
+): Heir[] =>
   rowsCalled(job, names).rows.flatMap((row, i) => {
     const name = names[i] ?? '';
     if (!row || row.name === '' || row.name === name) return [];
+    const part = parts[i] ?? {};
+    const size = part.size === undefined ? row.size : null;
     const pictures = chosenPictures(job, row);
-    const own = row.colour || row.size || pictures.length > 0;
-    return own ? [{ name, row: { ...row, pictures } }] : [];
+    const own = row.colour || size || pictures.length > 0;
+    return own ? [{ name, row: { ...row, pictures, size }, part }] : [];
   });
 
-/** Rows that are like the design again but for name, copies and what is lettered of the name. */
-export function withPlainRows(job: Job, ids: readonly string[]): Job {
+/** The rows of heirs like the design again but for what the list says of them, their copies and what is lettered of the name. */
+export function withPlainRows(job: Job, heirs: readonly Heir[]): Job {
   const items = job.items.map((item) => {
-    if (!ids.includes(item.id)) return item;
+    const heir = heirs.find(({ row }) => row.id === item.id);
+    if (!heir) return item;
     const chosen = chosenPictures(job, item);
     const pictures = item.pictures.filter((each) => !chosen.includes(each));
-    return { ...plainItem(item.id), name: item.name, copies: item.copies, pictures };
+    const { id, name, copies } = item;
+    return { ...plainItem(id), copies, ...heir.part, name, pictures };
   });
   return keepUsedArt({ ...job, items });
 }

@@ -24,11 +24,19 @@ export interface CopiesColumn {
   readonly copies: readonly number[] | null;
 }
 
+/** Which size each is made in, as a column of a table says: one cell for each name, as it stands there. */
+export interface SizesColumn {
+  readonly heading: string;
+  readonly cells: readonly string[];
+}
+
 /** Names in their order, repeats kept, since two guests may share a name. */
 export interface NameList {
   readonly names: readonly string[];
   /** Null where no column says so. */
   readonly each: CopiesColumn | null;
+  /** Null where no column says so. */
+  readonly sizes: SizesColumn | null;
   /** Null where no table was told apart: nothing was left out. */
   readonly column: NamesColumn | null;
 }
@@ -47,6 +55,9 @@ const isHeading = (cell: string): boolean => HEADINGS.some((heading) => heading.
 const COPIES_HEADING =
   /^(?:copies|qty\.?|quantity|how many\b.*|count|pieces|pcs\.?|amount|number of (?:copies|pieces|mugs|shirts|tees)):?$/i;
 
+/** What a column is called that says which size: “Size”, “T-shirt size”, “Size of tee”. */
+const SIZES_HEADING = /\bsizes?\b/i;
+
 /** Signs that take no room, which come along from web pages. */
 const UNSEEN = /[\u200B\u2060\uFEFF]/g;
 const tidy = (cell: string): string => cell.replace(UNSEEN, '').replace(/\s+/g, ' ').trim();
@@ -64,6 +75,11 @@ function withoutMarks(names: readonly string[]): readonly string[] {
   const dotted = names.length > 1 && names.every((name) => BULLET.test(name));
   return dotted ? names.map((name) => name.replace(BULLET, '')) : names;
 }
+
+/** Names that nothing else is told of. */
+const alone = (names: readonly string[], column: NamesColumn | null = null): NameList => ({
+  ...{ names, each: null, sizes: null, column },
+});
 
 /** The column that a heading calls names; without one, the first in which letters stand, or the first that holds anything. */
 function columnOf(rows: readonly (readonly string[])[]): NameList {
@@ -86,12 +102,13 @@ function columnOf(rows: readonly (readonly string[])[]): NameList {
   if (heading === null) {
     // a row that begins further right is nobody's loss
     const names = rows.map((cells) => cells[column] || (cells.find(hasLetters) ?? ''));
-    return { names: names.filter(Boolean), each: null, column: used.length > 1 ? told : null };
+    return alone(names.filter(Boolean), used.length > 1 ? told : null);
   }
   const people = rows.slice(1).filter((cells) => cells[column]);
   return {
     names: people.map((cells) => cells[column] ?? ''),
     each: copiesOf(top, people),
+    sizes: sizesOf(top, people),
     column: used.length > 1 ? told : null,
   };
 }
@@ -111,18 +128,24 @@ function copiesOf(
   return { heading, copies: readable ? copies : null };
 }
 
+/** Which size each row of a table says. */
+function sizesOf(top: readonly string[], rows: readonly (readonly string[])[]): SizesColumn | null {
+  const column = top.findIndex((cell) => SIZES_HEADING.test(cell));
+  const heading = top[column];
+  return heading === undefined
+    ? null
+    : { heading, cells: rows.map((cells) => cells[column] ?? '') };
+}
+
 function listed(table: readonly (readonly string[])[], lines: readonly string[]): NameList {
   const rows = table.map((cells) => cells.map(tidy)).filter((cells) => cells.some(Boolean));
   const [top = []] = rows;
-  if (rows.length === 0) return { names: [], each: null, column: null };
+  if (rows.length === 0) return alone([]);
   // “Mira, Theo, Ana”: nobody writes one guest's row like that
-  if (rows.length === 1 && !top.some(isHeading))
-    return { names: top.filter(Boolean), each: null, column: null };
+  if (rows.length === 1 && !top.some(isHeading)) return alone(top.filter(Boolean));
   const even = rows.every(({ length }) => length === top.length);
   const isTable = even || top.some(isHeading) || lines.some((line) => line.includes('\t'));
-  return isTable
-    ? columnOf(rows)
-    : { names: lines.map(tidy).filter(Boolean), each: null, column: null };
+  return isTable ? columnOf(rows) : alone(lines.map(tidy).filter(Boolean));
 }
 
 /**
@@ -134,7 +157,7 @@ export function namesFrom(
   table: readonly (readonly string[])[],
   lines: readonly string[],
 ): Result<NameList, NamesFault> {
-  const { names: told, each, column } = listed(table, lines);
+  const { names: told, ...more } = listed(table, lines);
   const names = withoutMarks(told);
   if (names.length === 0) return failure({ code: 'none' });
   if (names.length > MAX_ITEMS) {
@@ -144,7 +167,7 @@ export function namesFrom(
   if (long) {
     return failure({ code: 'too-long', name: long, most: MAX_LENGTH });
   }
-  return success({ names, each, column });
+  return success({ names, ...more });
 }
 
 /** Names as they are shown to be edited, one a line, so that `namesFrom` reads the same ones again. */

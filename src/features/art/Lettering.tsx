@@ -114,9 +114,9 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
   const { text, setText, read, forget } = useNames();
 
   async function put(onto: 'new' | 'selected') {
-    const found = personal ? await read() : { names: [], copies: null };
+    const found = personal ? await read() : { names: [], parts: [] };
     if (!found) return;
-    const { names, copies } = found;
+    const { names, parts } = found;
     const arts = await takeIn.letter(spec, names);
     const [first] = arts ?? [];
     if (!arts || !first) return;
@@ -124,7 +124,7 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
     startTransition(() => {
       editDesign((old) => {
         const ready = onto === 'new' ? withArt(old, first, id, selection.face?.id) : old;
-        const rows = personal ? withNames(ready, names, newId, copies) : ready;
+        const rows = personal ? withNames(ready, names, newId, parts) : ready;
         return withLettering(rows, id, arts);
       });
       selection.choose(id);

@@ -7,10 +7,14 @@ import {
   heirsAmong,
   namesAsText,
   namesOf,
+  partsOf,
+  unknownSizes,
   withPlainRows,
   type Heir,
   type NameList,
+  type RowPart,
 } from '@/core/job';
+import type { Job } from '@/core/model';
 import { HEAVY_FROM } from '@/core/weight';
 import { textOf } from '@/files/text';
 import { LinesField } from '@/ui/fields/LinesField';
@@ -20,25 +24,27 @@ import { useNotify, type Notice } from '@/ui/notify';
 import { heirsWords, namesColumnWords, namesFaultWords } from '@/words/documents';
 import { warmUpForLines, warmUpPlanner } from '@/workers';
 
-/** Names as they were read, and how many are made for each; null where the list does not say. */
+/** Names as they were read, and what the list says of each besides. */
 export interface NamesRead {
   readonly names: readonly string[];
-  readonly copies: readonly number[] | null;
+  readonly parts: readonly RowPart[];
 }
 
-/** What is told of a list of names as it is taken: of which column it is, and who takes the row of another; null for nothing. */
-function noticeOf({ names, each, column }: NameList, heirs: readonly Heir[]): Notice | null {
+/** What is told of a list of names as it is taken: of which columns it is, and who takes the row of another; null for nothing. */
+function noticeOf(job: Job, list: NameList, heirs: readonly Heir[]): Notice | null {
+  const { names, each, sizes, column } = list;
   if (!column && heirs.length === 0) return null;
-  const columns = column ? namesColumnWords(column, names.length, each) : '';
+  const unknown = unknownSizes(job, list);
+  const worn = job.blank.form.kind === 'garment' ? sizes : null;
+  const columns = column ? namesColumnWords(column, names.length, each, worn, unknown) : '';
   const rows = heirs.length > 0 ? heirsWords(heirs) : '';
-  const tone = heirs.length > 0 || (each && !each.copies) ? 'warning' : 'info';
-  return { tone, text: [rows, columns].filter(Boolean).join(' ') };
+  const doubtful = heirs.length > 0 || unknown.length > 0 || (each && !each.copies);
+  return { tone: doubtful ? 'warning' : 'info', text: [rows, columns].filter(Boolean).join(' ') };
 }
 
 /**
- * The list of a job's names as it is edited. `read` gives those that are in it, with how many are made for each where it says
- * so, or null where it cannot be taken (the person has been told); a list that nobody touched is not read again, so that each
- * name stays as it is.
+ * The list of a job's names as it is edited. `read` gives those that are in it, with what it says of each, or null where it
+ * cannot be taken (the person has been told); a list that nobody touched is not read again, so that each name stays as it is.
  */
 export function useNames() {
   const { job, editDesign } = useJob();
@@ -47,28 +53,28 @@ export function useNames() {
   const names = namesOf(job).filter(Boolean);
   const text = list ?? namesAsText(names);
 
-  const tell = (found: NameList) => {
-    const heirs = heirsAmong(job, found.names);
-    const notice = noticeOf(found, heirs);
+  const tell = (found: NameList, parts: readonly RowPart[]) => {
+    const heirs = heirsAmong(job, found.names, parts);
+    const notice = noticeOf(job, found, heirs);
     if (!notice) return;
-    const ids = heirs.map(({ row }) => row.id);
     const anew = {
       label: 'Start anew',
-      run: () => void editDesign((now) => withPlainRows(now, ids)),
+      run: () => void editDesign((now) => withPlainRows(now, heirs)),
     };
     notify(heirs.length > 0 ? { ...notice, action: anew } : notice);
   };
 
   const read = async (): Promise<NamesRead | null> => {
-    if (list === null && names.length > 0) return { names, copies: null };
+    if (list === null && names.length > 0) return { names, parts: [] };
     const { readNames } = await import('@/files/names');
     const found = readNames(text);
     if (!found.ok) {
       notify({ tone: 'error', text: namesFaultWords(found.reason) });
       return null;
     }
-    tell(found.value);
-    return { names: found.value.names, copies: found.value.each?.copies ?? null };
+    const parts = partsOf(job, found.value);
+    tell(found.value, parts);
+    return { names: found.value.names, parts };
   };
   return { text, setText, read, forget: () => setText(null) };
 }
@@ -93,7 +99,7 @@ export function NamesFields({ text, onText }: { text: string; onText: (text: str
       <LinesField
         rows={5}
         label="Names, one a line"
-        helperText="Of a table with headings, the columns “Name” and “Copies” are taken."
+        helperText="Of a table with headings, the columns “Name”, “Copies” and “Size” are taken."
         value={text}
         onChange={({ target }) => onText(target.value)}
       />

@@ -76,8 +76,8 @@ export function useItems(selection: Selection, takeIn: TakeIn): Items {
           () => void editDesign((now) => withItemPicture(now, itemId, placementId, art)),
         );
     },
-    setNames: async ({ names, copies }) => {
-      if (editDesign((now) => withNames(now, names, newId, copies))) await letterAnew();
+    setNames: async ({ names, parts }) => {
+      if (editDesign((now) => withNames(now, names, newId, parts))) await letterAnew();
     },
   };
 }
