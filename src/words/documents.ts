@@ -1,7 +1,14 @@
 import { config } from 'zod/mini';
 import english from 'zod/v4/locales/en.js';
 import { MAX_PIXELS, MAX_SIDE_PX } from '@/core/art';
-import type { CopiesColumn, Heir, NamesColumn, NamesFault, SizesColumn } from '@/core/job';
+import type {
+  CopiesColumn,
+  Heir,
+  NamesColumn,
+  NamesFault,
+  SizesColumn,
+  UnknownSize,
+} from '@/core/job';
 import { MAX_COPIES, type DocumentFault, type Issues } from '@/core/model';
 import type { OutlineFault } from '@/core/form';
 
@@ -39,14 +46,14 @@ export function namesFaultWords(fault: NamesFault): string {
 
 /**
  * Of which columns of a table so many names were taken, how many are made and in which size, so that a wrong one is seen.
- * @param sizes of a garment; null where no column says so. @param unknown sizes that are not known here.
+ * @param sizes of a garment; null where no column says so. @param unknown of whom a size is not known here.
  */
 export function namesColumnWords(
   { nth, of, heading }: NamesColumn,
   count: number,
   each: CopiesColumn | null,
   sizes: SizesColumn | null = null,
-  unknown: readonly string[] = [],
+  unknown: readonly UnknownSize[] = [],
 ): string {
   const which = heading === null ? `column ${nth} of ${of}` : `the column “${heading}”`;
   const more = [
@@ -64,23 +71,22 @@ export function namesColumnWords(
   return [`${[names, ...more].join('; ')}.`, ...doubts].join(' ');
 }
 
-/** At most so many sizes are told by name. */
-const MAX_SIZES_TOLD = 3;
+/** At most so many of an unknown size, or who take another's row, are told by name. */
+const MAX_TOLD = 3;
 
-const unknownSizesWords = (unknown: readonly string[]): string =>
-  `No width is known for ${unknown
-    .slice(0, MAX_SIZES_TOLD)
-    .map((size) => `“${size.slice(0, 30)}”`)
-    .join(
-      ', ',
-    )}${unknown.length > MAX_SIZES_TOLD ? ', …' : ''}: choose the size in the rows, and measure across.`;
+const unknownSizesWords = (unknown: readonly UnknownSize[]): string => {
+  const told = unknown
+    .slice(0, MAX_TOLD)
+    .map(({ name, size }) => `“${size.slice(0, 30)}” (${name})`);
+  return `No width is known for ${listWithRest(told, unknown.length)}: choose the size in the rows, and measure across.`;
+};
 
-/** At most so many who take another's row are told by name. */
-const MAX_HEIRS_TOLD = 3;
+const listWithRest = (told: readonly string[], count: number): string =>
+  told.join('; ') + (count > told.length ? `; and ${count - told.length} more` : '');
 
 /** Whose rows, with what is their own, go to others, so that a guest does not get another's photo. */
 export function heirsWords(heirs: readonly Heir[]): string {
-  const told = heirs.slice(0, MAX_HEIRS_TOLD).map(({ name, row }) => {
+  const told = heirs.slice(0, MAX_TOLD).map(({ name, row }) => {
     const own = [
       row.pictures.length > 0 && 'picture',
       row.size && `size ${row.size.name}`,
@@ -88,8 +94,7 @@ export function heirsWords(heirs: readonly Heir[]): string {
     ].filter(Boolean);
     return `“${name}” takes the row of “${row.name}” (${own.join(', ')})`;
   });
-  const more = heirs.length - told.length;
-  return `${told.join('; ')}${more > 0 ? `; and ${more} more` : ''}. Right for a name spelled anew; for another guest, start anew.`;
+  return `${listWithRest(told, heirs.length)}. Right for a name spelled anew; for another guest, start anew.`;
 }
 
 const sum = (numbers: readonly number[]): number => numbers.reduce((all, one) => all + one, 0);

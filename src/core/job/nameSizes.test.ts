@@ -60,10 +60,10 @@ test('a table of guests gives each tee its size; what is not known is told and s
     ['Bo', undefined, 1],
   ]);
   const unknown = unknownSizes(before, list);
-  expect(unknown).toEqual(['Youth M']);
+  expect(unknown).toEqual([{ name: 'Theo', size: 'Youth M' }]);
   if (!list.column) throw new Error('three columns');
   expect(namesColumnWords(list.column, 4, list.each, list.sizes, unknown)).toMatch(
-    /copies from “Qty”, 7 in all; sizes from “T-shirt size”\. No width is known for “Youth M”/,
+    /copies from “Qty”, 7 in all; sizes from “T-shirt size”\. No width is known for “Youth M” \(Theo\): choose/,
   );
   // a mug has no size
   const mug = jobOn('mug-12oz', picture(1));

@@ -43,10 +43,17 @@ export function partsOf({ blank }: Job, { names, each, sizes }: NameList): RowPa
   });
 }
 
-/** The sizes of a garment that a list names and that are not known, each once. */
-export function unknownSizes({ blank }: Job, { sizes }: NameList): string[] {
+/** Of whom a list says a size that is not known. */
+export interface UnknownSize {
+  readonly name: string;
+  readonly size: string;
+}
+
+/** Who in a list has a size of a garment that is not known; their rows stay in the size they have. */
+export function unknownSizes({ blank }: Job, { names, sizes }: NameList): UnknownSize[] {
   const { form } = blank;
   if (form.kind !== 'garment' || !sizes) return [];
-  const unknown = sizes.cells.filter((cell) => cell && sizeCalled(cell, form.size) === undefined);
-  return [...new Set(unknown)];
+  return sizes.cells.flatMap((size, i) =>
+    size && sizeCalled(size, form.size) === undefined ? [{ name: names[i] ?? '', size }] : [],
+  );
 }
