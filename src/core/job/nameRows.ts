@@ -74,10 +74,13 @@ export const heirsAmong = (
     return own ? [{ name, row: { ...row, pictures, size }, part }] : [];
   });
 
-/** The rows of heirs like the design again but for what the list says of them, their copies and what is lettered of the name. */
+/**
+ * The rows of heirs like the design again but for what the list says of them, their copies and what is lettered of the name;
+ * a row that is not the heir's any more, the list undone, stays as it is.
+ */
 export function withPlainRows(job: Job, heirs: readonly Heir[]): Job {
   const items = job.items.map((item) => {
-    const heir = heirs.find(({ row }) => row.id === item.id);
+    const heir = heirs.find(({ row, name }) => row.id === item.id && name === item.name);
     if (!heir) return item;
     const chosen = chosenPictures(job, item);
     const pictures = item.pictures.filter((each) => !chosen.includes(each));
