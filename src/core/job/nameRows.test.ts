@@ -56,8 +56,9 @@ test('a name lettered is nobody’s choice: whoever takes the row is lettered an
   const sized = withItem(lettered, 'row-1', { size: { name: 'XL', widthMm: 600 } });
   const heirs = heirsAmong(sized, ['Ada', 'Cy']);
   expect(heirs.map(({ name, row }) => [name, row.pictures])).toEqual([['Cy', []]]);
-  const [ada, bo] = withPlainRows(sized, heirs).items;
-  expect([ada, bo?.size, bo?.pictures]).toEqual([
+  const named = withNames(sized, ['Ada', 'Cy'], () => '');
+  const [ada, cy] = withPlainRows(named, heirs).items;
+  expect([ada, cy?.size, cy?.pictures]).toEqual([
     lettered.items[0],
     null,
     lettered.items[1]?.pictures,

@@ -16,10 +16,13 @@ import { Pair } from '@/ui/Section';
 import { COLOURS } from '@/ui/theme';
 import { Tucked } from '@/ui/Tucked';
 import { ForeignSigns } from './ForeignSigns';
-import { NamesFields, useNames } from './items/NamesFields';
+import { NamesFields, useNames, type NamesRead } from './items/NamesFields';
 import type { Selection } from './useSelection';
 import type { TakeIn } from './useTakeIn';
 import { newId } from '@/store';
+
+/** Lettering that is the same on every row. */
+const NO_NAMES: NamesRead = { names: [], parts: [], tell: () => undefined };
 
 const START: TextSpec = {
   words: 'Star Party',
@@ -114,19 +117,20 @@ function LetteringFields({ selection, takeIn }: { selection: Selection; takeIn: 
   const { text, setText, read, forget } = useNames();
 
   async function put(onto: 'new' | 'selected') {
-    const found = personal ? await read() : { names: [], parts: [] };
+    const found = personal ? await read() : NO_NAMES;
     if (!found) return;
-    const { names, parts } = found;
+    const { names, parts, tell } = found;
     const arts = await takeIn.letter(spec, names);
     const [first] = arts ?? [];
     if (!arts || !first) return;
     const id = onto === 'selected' && selected ? selected.placement.id : newId();
     startTransition(() => {
-      editDesign((old) => {
+      const set = editDesign((old) => {
         const ready = onto === 'new' ? withArt(old, first, id, selection.face?.id) : old;
         const rows = personal ? withNames(ready, names, newId, parts) : ready;
         return withLettering(rows, id, arts);
       });
+      if (set) tell();
       selection.choose(id);
       setDraft(null);
       forget();

@@ -28,6 +28,8 @@ import { warmUpForLines, warmUpPlanner } from '@/workers';
 export interface NamesRead {
   readonly names: readonly string[];
   readonly parts: readonly RowPart[];
+  /** Says what was taken, once the rows are called so. */
+  readonly tell: () => void;
 }
 
 /** What is told of a list of names as it is taken: of which columns it is, and who takes the row of another; null for nothing. */
@@ -65,7 +67,7 @@ export function useNames() {
   };
 
   const read = async (): Promise<NamesRead | null> => {
-    if (list === null && names.length > 0) return { names, parts: [] };
+    if (list === null && names.length > 0) return { names, parts: [], tell: () => undefined };
     const { readNames } = await import('@/files/names');
     const found = readNames(text);
     if (!found.ok) {
@@ -73,8 +75,7 @@ export function useNames() {
       return null;
     }
     const parts = partsOf(job, found.value);
-    tell(found.value, parts);
-    return { names: found.value.names, parts };
+    return { names: found.value.names, parts, tell: () => tell(found.value, parts) };
   };
   return { text, setText, read, forget: () => setText(null) };
 }

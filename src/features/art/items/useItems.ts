@@ -76,8 +76,10 @@ export function useItems(selection: Selection, takeIn: TakeIn): Items {
           () => void editDesign((now) => withItemPicture(now, itemId, placementId, art)),
         );
     },
-    setNames: async ({ names, parts }) => {
-      if (editDesign((now) => withNames(now, names, newId, parts))) await letterAnew();
+    setNames: async ({ names, parts, tell }) => {
+      if (!editDesign((now) => withNames(now, names, newId, parts))) return;
+      tell();
+      await letterAnew();
     },
   };
 }
