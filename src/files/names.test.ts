@@ -83,6 +83,12 @@ describe('names in a table', () => {
     );
   });
 
+  test('a heading of both is the names’ alone', () => {
+    expect(read('No,Name and size\n1,Mira M\n2,Theo L')).toMatchObject({
+      ...{ names: ['Mira M', 'Theo L'], sizes: null },
+    });
+  });
+
   test('columns that hold nothing are none', () => {
     expect(read('Mira,,\nTheo,,')).toEqual({
       ...{ names: ['Mira', 'Theo'], each: null, sizes: null, column: null },

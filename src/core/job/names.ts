@@ -108,7 +108,7 @@ function columnOf(rows: readonly (readonly string[])[]): NameList {
   return {
     names: people.map((cells) => cells[column] ?? ''),
     each: copiesOf(top, people),
-    sizes: sizesOf(top, people),
+    sizes: sizesOf(top, people, column),
     column: used.length > 1 ? told : null,
   };
 }
@@ -128,9 +128,13 @@ function copiesOf(
   return { heading, copies: readable ? copies : null };
 }
 
-/** Which size each row of a table says. */
-function sizesOf(top: readonly string[], rows: readonly (readonly string[])[]): SizesColumn | null {
-  const column = top.findIndex((cell) => SIZES_HEADING.test(cell));
+/** Which size each row of a table says, in another column than the names’. */
+function sizesOf(
+  top: readonly string[],
+  rows: readonly (readonly string[])[],
+  names: number,
+): SizesColumn | null {
+  const column = top.findIndex((cell, nth) => nth !== names && SIZES_HEADING.test(cell));
   const heading = top[column];
   return heading === undefined
     ? null

@@ -8,11 +8,10 @@ import Tooltip from '@mui/material/Tooltip';
 import CloseIcon from '@mui/icons-material/Close';
 import UndoIcon from '@mui/icons-material/UndoOutlined';
 import { useRef } from 'react';
-import { withItem, withItemPicture, withoutItem } from '@/core/job';
+import { sizeCalled, withItem, withItemPicture, withoutItem } from '@/core/job';
 import { isCutOut, sizeScale } from '@/core/layout';
 import { MAX_COPIES, passIds, pictureOn, seenFrom, type Item, type Placement } from '@/core/model';
 import { TEE_WIDTHS_IN } from '@/core/shelf';
-import { inches } from '@/core/units';
 import { BLANK_COLOURS, Swatch } from '@/ui/blank/colours';
 import { SelectField } from '@/ui/fields/SelectField';
 import { CountField } from '@/ui/fields/CountField';
@@ -102,10 +101,7 @@ function SizeFields({ item, label }: Pick<LineProps, 'item' | 'label'>) {
         label="Size"
         value={item.size?.name ?? ''}
         slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
-        onChange={({ target }) => {
-          const acrossIn = TEE_WIDTHS_IN[target.value];
-          set(acrossIn === undefined ? null : { name: target.value, widthMm: inches(acrossIn) });
-        }}
+        onChange={({ target }) => set(sizeCalled(target.value, form.size) ?? null)}
         sx={{ width: 92 }}
       >
         <MenuItem value="">{form.size}</MenuItem>
