@@ -38,15 +38,17 @@ export async function sheetsPdf(
   { job, plan, blobs, units }: SheetsInput,
   onProgress: OnProgress,
 ): Promise<Blob> {
-  const bytesOf = async (sha256: string) =>
-    new Uint8Array(await storedIn(blobs, sha256).arrayBuffer());
+  const storedOf = (sha256: string) => storedIn(blobs, sha256);
   const decoded = new Map<string, Pixels>();
   const drawBent = async (piece: Piece) => {
     const wanted = new Set(piece.arts.map(({ artSha256 }) => artSha256));
     for (const art of job.arts.filter(({ sha256 }) => wanted.has(sha256))) {
       if (decoded.has(art.sha256)) continue;
       onProgress({ doing: `Decoding ${art.name}`, share: 0.1 });
-      decoded.set(art.sha256, await decodeWhole(await bytesOf(art.sha256), art));
+      decoded.set(
+        art.sha256,
+        await decodeWhole(new Uint8Array(await storedOf(art.sha256).arrayBuffer()), art),
+      );
     }
     return packBentPiece(piece, decoded, (share) =>
       onProgress({ doing: 'Bending the picture to the cup', share: 0.2 + 0.6 * share }),
@@ -56,7 +58,7 @@ export async function sheetsPdf(
     job,
     plan,
     units,
-    bytesOf,
+    storedOf,
     letters: await letterTools(),
     pixels: { decode: decodePixels, inflate: inflateBeside },
     drawBent,

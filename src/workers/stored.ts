@@ -1,3 +1,5 @@
+import type { FilePart } from '@/files/pdf';
+
 /** A picture of a job as the browser keeps it. @throws where it is missing. */
 export function storedIn(blobs: ReadonlyMap<string, Blob>, sha256: string): Blob {
   const blob = blobs.get(sha256);
@@ -6,5 +8,5 @@ export function storedIn(blobs: ReadonlyMap<string, Blob>, sha256: string): Blob
 }
 
 /** A file made here goes out as a blob: the page need not copy it. */
-export const blobOf = (parts: readonly Uint8Array[], type: string): Blob =>
-  new Blob(parts as readonly Uint8Array<ArrayBuffer>[] as Uint8Array<ArrayBuffer>[], { type });
+export const blobOf = (parts: readonly FilePart[], type: string): Blob =>
+  new Blob(parts as BlobPart[], { type });

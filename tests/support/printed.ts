@@ -100,11 +100,11 @@ export async function printToFile(
     plan,
     units: TRADE_UNITS,
     letters: letterTools,
-    bytesOf: () => Promise.resolve(new Uint8Array(bytes)),
+    storedOf: () => new Blob([new Uint8Array(bytes)]),
     pixels: { decode: decodeWithSharp, inflate: inflateWithZlib },
     drawBent: bendWithSharp(bytes, job.arts[0]?.orientation ?? 1),
   });
-  const pdf = Buffer.concat(parts);
+  const pdf = Buffer.from(await new Blob(parts as BlobPart[]).arrayBuffer());
   const path = join(mkdtempSync(join(tmpdir(), 'sheet-')), 'sheets.pdf');
   writeFileSync(path, pdf);
   const [sheet] = plan.sheets;

@@ -1,5 +1,10 @@
 import { PDFStream, type PDFDict, type PDFDocument } from '@cantoo/pdf-lib';
 
+/** A part of a file: bytes, or a stretch of a picture where the browser keeps it, which need not be read to be written on. */
+export type FilePart = Uint8Array | Blob;
+
+const lengthOf = (part: FilePart): number => (part instanceof Blob ? part.size : part.length);
+
 /**
  * A PDF stream of many megabytes, in parts. The library's own stream copies byte by byte into the
  * file; this one only leaves room and remembers where, so that the file can be put together from
@@ -11,13 +16,13 @@ export class BulkStream extends PDFStream {
 
   constructor(
     dict: PDFDict,
-    readonly parts: readonly Uint8Array[],
+    readonly parts: readonly FilePart[],
   ) {
     super(dict);
   }
 
   override getContentsSize(): number {
-    return this.parts.reduce((sum, { length }) => sum + length, 0);
+    return this.parts.reduce((sum, part) => sum + lengthOf(part), 0);
   }
 
   override copyBytesInto(buffer: Uint8Array, offset: number): number {
@@ -35,7 +40,7 @@ export class BulkStream extends PDFStream {
 }
 
 /** A document as a file in parts, in order: what the library wrote, and the pictures between. */
-export async function savedInParts(doc: PDFDocument): Promise<readonly Uint8Array[]> {
+export async function savedInParts(doc: PDFDocument): Promise<readonly FilePart[]> {
   const whole = await doc.save({
     useObjectStreams: false,
     objectsPerTick: Infinity,
@@ -45,7 +50,7 @@ export async function savedInParts(doc: PDFDocument): Promise<readonly Uint8Arra
     .enumerateIndirectObjects()
     .flatMap(([, object]) => (object instanceof BulkStream ? [object] : []))
     .sort((a, b) => a.at - b.at);
-  const parts: Uint8Array[] = [];
+  const parts: FilePart[] = [];
   let from = 0;
   for (const stream of bulk) {
     parts.push(whole.subarray(from, stream.at), ...stream.parts);

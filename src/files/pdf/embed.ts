@@ -8,7 +8,7 @@ import {
   type IccProfile,
   type PngStructure,
 } from '../image';
-import { BulkStream } from './bulkStream';
+import { BulkStream, type FilePart } from './bulkStream';
 import { spaceOf, type ColourSpace } from './colourSpace';
 import type { PackedPixels } from './pack';
 import { canSplit, splitPng, type Inflater } from './splitPng';
@@ -18,6 +18,12 @@ export interface PixelTools {
   /** Decodes any picture; the worker uses the browser's own decoder. */
   readonly decode: (bytes: Uint8Array, art: Artwork) => Promise<PackedPixels>;
   readonly inflate: Inflater;
+}
+
+/** A picture where it is kept, and its bytes. */
+interface StoredPicture {
+  readonly stored: Blob;
+  readonly bytes: Uint8Array<ArrayBuffer>;
 }
 
 /** PNG colour type → channels in the IDAT data. */
@@ -30,7 +36,7 @@ const passesUntouched = (png: PngStructure): boolean =>
 function addImage(
   doc: PDFDocument,
   entries: Record<string, unknown>,
-  contents: readonly Uint8Array[],
+  contents: readonly FilePart[],
 ): PDFRef {
   const dict = doc.context.obj({
     Type: 'XObject',
@@ -46,21 +52,34 @@ const unfiltering = (width: number, colours: number, bits: number) => ({
   DecodeParms: { Predictor: 15, Colors: colours, BitsPerComponent: bits, Columns: width },
 });
 
+/** A stream in more parts goes by its bytes: each stretch by reference costs as much as copying half a megabyte (measured). */
+const MOST_STRETCHES = 32;
+
+/** A PNG's own stream, where it is kept; the bytes at hand where it is in many chunks. */
+function streamIn(stored: Blob, { idat }: PngStructure): readonly FilePart[] {
+  if (idat.length > MOST_STRETCHES) return idat;
+  return idat.map(({ byteOffset, length }) => stored.slice(byteOffset, byteOffset + length));
+}
+
 /** Takes a PNG's own stream, and where it is of one colour, the same once more: its bytes say how opaque it is. */
-function embedUntouchedPng(doc: PDFDocument, png: PngStructure, bytes: Uint8Array): PDFRef {
+function embedUntouchedPng(
+  doc: PDFDocument,
+  png: PngStructure,
+  { stored, bytes }: StoredPicture,
+): PDFRef {
   const colours = CHANNELS[png.colourType] ?? 3;
   const palette = png.palette && doc.context.register(doc.context.flateStream(png.palette));
   const inColours = png.colourType === 0 ? 1 : 3;
   const space = spaceOf(doc, inColours, iccProfileOf(bytes, 'image/png', inColours));
   const indexed = png.colourType === 3 && png.palette && palette;
+  const stream = streamIn(stored, png);
   const entries = {
     Width: png.width,
     Height: png.height,
     BitsPerComponent: png.bitDepth,
     ...unfiltering(png.width, colours, png.bitDepth),
   };
-  const mask =
-    isOneColour(png) && addImage(doc, { ...entries, ColorSpace: 'DeviceGray' }, png.idat);
+  const mask = isOneColour(png) && addImage(doc, { ...entries, ColorSpace: 'DeviceGray' }, stream);
   return addImage(
     doc,
     {
@@ -68,12 +87,15 @@ function embedUntouchedPng(doc: PDFDocument, png: PngStructure, bytes: Uint8Arra
       ColorSpace: indexed ? ['Indexed', space, png.palette.length / 3 - 1, palette] : space,
       ...(mask ? { SMask: mask } : {}),
     },
-    png.idat,
+    stream,
   );
 }
 
 /** A JPEG's own bytes; null of one in four inks, which every reader turns into colours in a way of its own. */
-async function embedJpeg(doc: PDFDocument, bytes: Uint8Array): Promise<PDFRef | null> {
+async function embedJpeg(
+  doc: PDFDocument,
+  { stored, bytes }: StoredPicture,
+): Promise<PDFRef | null> {
   const { width, height, bitsPerComponent, colorSpace } = await JpegEmbedder.for(bytes);
   if (colorSpace === 'DeviceCMYK') return null;
   const channels = colorSpace === 'DeviceGray' ? 1 : 3;
@@ -86,7 +108,7 @@ async function embedJpeg(doc: PDFDocument, bytes: Uint8Array): Promise<PDFRef | 
       BitsPerComponent: bitsPerComponent,
       ColorSpace: spaceOf(doc, channels, iccProfileOf(bytes, 'image/jpeg', channels)),
     },
-    [bytes],
+    [stored],
   );
 }
 
@@ -114,18 +136,21 @@ export function embedPixels(
  * non-interlaced PNGs that are opaque or of one colour go in untouched; a PNG with an alpha channel is taken apart without
  * decoding. Its own colour profile goes along; without one it is meant as sRGB. Anything else is decoded, so that what is printed is
  * what was seen: four inks too, and PNGs whose colours are told in ways that a PDF has no words for.
+ * What goes in untouched is taken from where it is kept.
  * @returns the image XObject, to be drawn in a unit square.
  */
 export async function embedArt(
   doc: PDFDocument,
   art: Artwork,
-  bytes: Uint8Array,
+  stored: Blob,
   { decode, inflate }: PixelTools,
 ): Promise<PDFRef> {
-  const jpeg = art.mime === 'image/jpeg' ? await embedJpeg(doc, bytes) : null;
+  const bytes = new Uint8Array(await stored.arrayBuffer());
+  const jpeg = art.mime === 'image/jpeg' ? await embedJpeg(doc, { stored, bytes }) : null;
   if (jpeg) return jpeg;
   const png = art.mime === 'image/png' && isMeantAsStored(bytes) ? readPng(bytes) : null;
-  if (png?.ok && passesUntouched(png.value)) return embedUntouchedPng(doc, png.value, bytes);
+  if (png?.ok && passesUntouched(png.value))
+    return embedUntouchedPng(doc, png.value, { stored, bytes });
   if (png?.ok && canSplit(png.value)) {
     // its bytes are given away while it is taken apart
     const profile = iccProfileOf(bytes, 'image/png', png.value.colourType === 4 ? 1 : 3);

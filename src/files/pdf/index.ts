@@ -4,6 +4,7 @@ export {
   type PrintPlan,
   type SheetsPdfInput,
 } from './writeSheets';
+export type { FilePart } from './bulkStream';
 export type { PixelTools } from './embed';
 export type { PackedPixels } from './pack';
 export type { Inflater } from './splitPng';

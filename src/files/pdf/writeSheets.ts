@@ -18,7 +18,7 @@ import { exportedAs } from '../exported';
 import { drawArt, drawBentPiece, drawDrawing } from './draw';
 import { embedLetters, type LetterTools } from './letters';
 import { POINTS_PER_MM } from './points';
-import { savedInParts } from './bulkStream';
+import { savedInParts, type FilePart } from './bulkStream';
 import { sayItIsSrgb } from './colourSpace';
 import { embedArt, embedPixels, type PixelTools } from './embed';
 import type { PackedPixels } from './pack';
@@ -35,8 +35,8 @@ export interface SheetsPdfInput {
   readonly plan: PrintPlan;
   /** How figures are written on the sheets. */
   readonly units: UnitStyle;
-  /** Picture bytes as they came, by SHA-256. */
-  readonly bytesOf: (sha256: string) => Promise<Uint8Array>;
+  /** A picture as it came and is kept, by SHA-256. */
+  readonly storedOf: (sha256: string) => Blob;
   readonly pixels: PixelTools;
   readonly letters: LetterTools;
   /** Draws a bent piece's pictures onto one image of its whole room. */
@@ -55,7 +55,7 @@ type Images = ReadonlyMap<string, Image>;
 
 /** Puts in what the pages will draw: each picture once, or each bent piece as one image. */
 async function embedImages(doc: PDFDocument, input: SheetsPdfInput): Promise<Images> {
-  const { job, plan, bytesOf, pixels, drawBent, onProgress } = input;
+  const { job, plan, storedOf, pixels, drawBent, onProgress } = input;
   const images = new Map<string, Image>();
   const flat = new Set(
     plan.pieces.flatMap(({ bend, arts }) => (bend ? [] : arts.map((a) => a.artSha256))),
@@ -65,7 +65,7 @@ async function embedImages(doc: PDFDocument, input: SheetsPdfInput): Promise<Ima
       .filter(({ sha256 }) => flat.has(sha256))
       .map((art) => ({
         key: art.sha256,
-        embed: async () => embedArt(doc, art, await bytesOf(art.sha256), pixels),
+        embed: () => embedArt(doc, art, storedOf(art.sha256), pixels),
       })),
     ...plan.pieces
       .filter(({ bend }) => bend)
@@ -110,10 +110,10 @@ function drawPiece(
 /**
  * The sheets of a plan as one PDF, a page each, at 100 %. The page box is the paper; readers are
  * asked not to scale. Each picture is embedded once and drawn by clip and matrix.
- * @returns the file in parts, in order, so that pictures are not copied.
+ * @returns the file in parts, in order, so that pictures are not copied; what goes in untouched is a stretch of where it is kept.
  * @throws Error when a picture's bytes are missing or the plan has no sheets.
  */
-export async function writeSheetsPdf(input: SheetsPdfInput): Promise<readonly Uint8Array[]> {
+export async function writeSheetsPdf(input: SheetsPdfInput): Promise<readonly FilePart[]> {
   const { job, plan, units, onProgress } = input;
   if (plan.sheets.length === 0) throw new Error('There is no sheet to print.');
   const doc = await PDFDocument.create();
