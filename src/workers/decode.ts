@@ -43,15 +43,15 @@ export async function packPixels(
 
 /** Decodes with the browser's own decoder and hands the rows out in strips, as stored. */
 async function eachStrip(
-  bytes: Uint8Array,
+  stored: Blob,
   art: Artwork,
   start: (
     width: number,
     height: number,
   ) => (rgba: Uint8ClampedArray, firstRow: number) => void | Promise<void>,
 ): Promise<void> {
-  const blob = new Blob([bytes as Uint8Array<ArrayBuffer>], { type: art.mime });
-  const bitmap = await bitmapAsStored(blob, art, { premultiplyAlpha: 'none' });
+  const told = stored.slice(0, stored.size, art.mime);
+  const bitmap = await bitmapAsStored(told, art, { premultiplyAlpha: 'none' });
   const { width, height } = bitmap;
   const strip = new OffscreenCanvas(width, STRIP_ROWS);
   const context = strip.getContext('2d', { willReadFrequently: true });
@@ -67,9 +67,9 @@ async function eachStrip(
 }
 
 /** Decodes a picture as stored and packs it for a PDF, strip by strip. */
-export async function decodePixels(bytes: Uint8Array, art: Artwork): Promise<PackedPixels> {
+export async function decodePixels(stored: Blob, art: Artwork): Promise<PackedPixels> {
   let pack: ReturnType<typeof packer> | null = null;
-  await eachStrip(bytes, art, (width, height) => {
+  await eachStrip(stored, art, (width, height) => {
     const packing = packer(width, height);
     pack = packing;
     return (rgba) => packing.add(rgba);
@@ -79,9 +79,9 @@ export async function decodePixels(bytes: Uint8Array, art: Artwork): Promise<Pac
 }
 
 /** Decodes a whole picture as stored, for warping. */
-export async function decodeWhole(bytes: Uint8Array, art: Artwork): Promise<Pixels> {
+export async function decodeWhole(stored: Blob, art: Artwork): Promise<Pixels> {
   const whole = { width: 0, height: 0, data: new Uint8ClampedArray() };
-  await eachStrip(bytes, art, (width, height) => {
+  await eachStrip(stored, art, (width, height) => {
     Object.assign(whole, { width, height, data: new Uint8ClampedArray(width * height * 4) });
     return (rgba, firstRow) => whole.data.set(rgba, firstRow * width * 4);
   });

@@ -51,8 +51,7 @@ async function drawBent(
   const pixels = new Map<string, Pixels>();
   for (const art of sources.job.arts) {
     if (!piece.arts.some(({ artSha256 }) => artSha256 === art.sha256)) continue;
-    const bytes = new Uint8Array(await sources.blobOf(art.sha256).arrayBuffer());
-    pixels.set(art.sha256, await decodeWhole(bytes, art));
+    pixels.set(art.sha256, await decodeWhole(sources.blobOf(art.sha256), art));
   }
   const { width, height } = dotsOf(piece, dotsPerMm);
   const canvas = new OffscreenCanvas(width, height);

@@ -45,10 +45,7 @@ export async function sheetsPdf(
     for (const art of job.arts.filter(({ sha256 }) => wanted.has(sha256))) {
       if (decoded.has(art.sha256)) continue;
       onProgress({ doing: `Decoding ${art.name}`, share: 0.1 });
-      decoded.set(
-        art.sha256,
-        await decodeWhole(new Uint8Array(await storedOf(art.sha256).arrayBuffer()), art),
-      );
+      decoded.set(art.sha256, await decodeWhole(storedOf(art.sha256), art));
     }
     return packBentPiece(piece, decoded, (share) =>
       onProgress({ doing: 'Bending the picture to the cup', share: 0.2 + 0.6 * share }),

@@ -21,8 +21,8 @@ const MM_PER_INCH = 25.4;
 const TEST_DOTS_PER_MM = 150 / MM_PER_INCH;
 
 /** Stands in for the browser's decoder: sharp decodes as stored, zlib packs. */
-const decodeWithSharp: PixelTools['decode'] = async (bytes) => {
-  const { data, info } = await sharp(bytes)
+const decodeWithSharp: PixelTools['decode'] = async (stored) => {
+  const { data, info } = await sharp(Buffer.from(await stored.arrayBuffer()))
     .toColourspace('srgb')
     .ensureAlpha()
     .raw()
@@ -64,12 +64,10 @@ const bendWithSharp = (bytes: Buffer, orientation: number) => async (piece: Piec
   const all = new Map(piece.arts.map(({ artSha256 }) => [artSha256, pixels]));
   const { width, height } = dotsOf(piece, TEST_DOTS_PER_MM);
   const rows = warpRows(piece, all, TEST_DOTS_PER_MM, 0, height);
-  return decodeWithSharp(
-    await sharp(rows, { raw: { width, height, channels: 4 } })
-      .png()
-      .toBuffer(),
-    artwork(),
-  );
+  const drawn = await sharp(rows, { raw: { width, height, channels: 4 } })
+    .png()
+    .toBuffer();
+  return decodeWithSharp(new Blob([new Uint8Array(drawn)]), artwork());
 };
 
 /** A mug job carrying this picture file. */

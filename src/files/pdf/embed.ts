@@ -16,7 +16,7 @@ import { canSplit, splitPng, type Inflater } from './splitPng';
 /** How pictures are read that cannot go into a PDF as they are. */
 export interface PixelTools {
   /** Decodes any picture; the worker uses the browser's own decoder. */
-  readonly decode: (bytes: Uint8Array, art: Artwork) => Promise<PackedPixels>;
+  readonly decode: (stored: Blob, art: Artwork) => Promise<PackedPixels>;
   readonly inflate: Inflater;
 }
 
@@ -156,5 +156,5 @@ export async function embedArt(
     const profile = iccProfileOf(bytes, 'image/png', png.value.colourType === 4 ? 1 : 3);
     return embedPixels(doc, await splitPng(png.value, inflate), profile);
   }
-  return embedPixels(doc, await decode(bytes, art));
+  return embedPixels(doc, await decode(stored, art));
 }
