@@ -110,7 +110,7 @@ export async function printToFile(
   const item = sheet?.items[0];
   const art = piece?.arts[0];
   if (!sheet || !piece || !item || !art) throw new Error('nothing was printed');
-  return { path, pdf, plan, sheet, piece, item, art };
+  return { path, pdf, parts, plan, sheet, piece, item, art };
 }
 
 export type Printed = Awaited<ReturnType<typeof printToFile>>;

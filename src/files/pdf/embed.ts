@@ -52,12 +52,16 @@ const unfiltering = (width: number, colours: number, bits: number) => ({
   DecodeParms: { Predictor: 15, Colors: colours, BitsPerComponent: bits, Columns: width },
 });
 
-/** A stream in more parts goes by its bytes: each stretch by reference costs as much as copying half a megabyte (measured). */
-const MOST_STRETCHES = 32;
+/**
+ * A stretch by reference takes the browser some 0.36 ms, as long as reading and copying 90 kB (measured, 62.8 MB in 7 661 chunks): a
+ * stream whose chunks are shorter than this on average, bytes, goes by its bytes.
+ */
+const LEAST_STRETCH = 90_000;
 
-/** A PNG's own stream, where it is kept; the bytes at hand where it is in many chunks. */
+/** A PNG's own stream, where it is kept; the bytes at hand where its chunks are short. */
 function streamIn(stored: Blob, { idat }: PngStructure): readonly FilePart[] {
-  if (idat.length > MOST_STRETCHES) return idat;
+  const total = idat.reduce((sum, { length }) => sum + length, 0);
+  if (total < LEAST_STRETCH * idat.length) return idat;
   return idat.map(({ byteOffset, length }) => stored.slice(byteOffset, byteOffset + length));
 }
 
