@@ -32,13 +32,14 @@ function edgeMismatch(raster: Raster): number {
   return sum / height;
 }
 
-/** Mean difference of a picture and itself turned upside down, 0–1. */
+/** Mean difference of a picture and itself turned upside down, 0–1; each pair of pixels is met once. */
 function turnedMismatch(raster: Raster): number {
   const { width, height } = raster;
   const [a, b] = [new Float64Array(3), new Float64Array(3)];
   const pixels = width * height;
   let sum = 0;
-  for (let i = 0; i < pixels; i++) sum += difference(raster, i * 4, (pixels - 1 - i) * 4, a, b);
+  for (let i = 0; 2 * i + 1 < pixels; i++)
+    sum += 2 * difference(raster, i * 4, (pixels - 1 - i) * 4, a, b);
   return sum / pixels;
 }
 
@@ -91,12 +92,12 @@ const PALETTE_SIZE = 8;
 
 /** The main colours by counting: bins of 16 steps a channel, near ones taken together. */
 function paletteOf(raster: Raster): ArtFacts['palette'] {
-  const { keys, counts, sums } = binsOf(raster, 4);
+  const { keys, tallies } = binsOf(raster, 4);
   let inked = 0;
   const groups: { count: number; r: number; g: number; b: number }[] = [];
   for (const key of keys) {
-    const count = counts[key] as number;
-    const mean = (channel: number) => (sums[3 * key + channel] as number) / count;
+    const count = tallies[4 * key] as number;
+    const mean = (channel: number) => (tallies[4 * key + 1 + channel] as number) / count;
     const own = { count, r: mean(0), g: mean(1), b: mean(2) };
     inked += count;
     const near = groups.find(
