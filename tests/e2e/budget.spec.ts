@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './bench';
+import { expect, goTo, startMug, test } from './bench';
 
 /** Kilobytes of script, as sent (gzipped), that a screen's first load may take. */
 const BUDGETS = [
@@ -38,4 +38,19 @@ test.describe('first loads keep to their budgets', () => {
       expect(loaded).toBeGreaterThan(150); // it was measured: the framework alone is as much
       expect(loaded).toBeLessThanOrEqual(kB);
     });
+});
+
+test('the way to the next station waits for no server, and for its code no longer than hands are busy', async ({
+  page,
+}) => {
+  await startMug(page);
+  await page.waitForLoadState('networkidle');
+  const asked: URL[] = [];
+  page.on('request', (request) => asked.push(new URL(request.url())));
+  await page.getByLabel('Circumference').fill('10 1/2');
+  await expect.poll(() => asked.some(({ pathname }) => pathname.endsWith('.js'))).toBe(true);
+  await page.waitForLoadState('networkidle');
+  asked.length = 0;
+  await goTo(page, 'Art');
+  expect(asked.filter(({ pathname }) => pathname.endsWith('/art'))).toEqual([]);
 });
