@@ -24,10 +24,12 @@ const areaOf = (ring: Ring): number =>
 /** Every edge between clear and inked, in pixels of the raster, a clear border added all round. */
 function edges({ width, height, data }: Raster): Ring[] {
   const [w, h] = [width + 2, height + 2];
-  const alpha = new Array<number>(w * h).fill(0);
+  // a byte each; the package reads values by their place alone, which its types say of arrays only
+  const alpha = new Uint8Array(w * h);
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++) alpha[(y + 1) * w + x + 1] = data[(y * width + x) * 4 + 3] ?? 0;
-  const traced = contours().size([w, h]).smooth(true).thresholds([EDGE_ALPHA])(alpha);
+  const values = alpha as ArrayLike<number> as number[];
+  const traced = contours().size([w, h]).smooth(true).thresholds([EDGE_ALPHA])(values);
   return traced.flatMap(({ coordinates }) =>
     coordinates.flatMap((polygon) =>
       polygon.map((ring) => ring.slice(0, -1).map(([x = 0, y = 0]) => ({ x: x - 1, y: y - 1 }))),
