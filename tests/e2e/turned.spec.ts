@@ -74,6 +74,8 @@ test('so they are where the browser decodes no frames', async ({ page }) => {
   const frames = await withoutFrames(page);
   await showsAsRead(page, 6);
   expect(frames.away()).toBeGreaterThan(0);
+  // stations are fetched ahead: some may still be on their way
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
 });
 
 test('a turned picture is printed the way up it is seen: by pixels, as a see-through PNG and on a sheet as PNG', async ({
