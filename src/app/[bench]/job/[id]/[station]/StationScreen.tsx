@@ -5,24 +5,24 @@ import dynamic from 'next/dynamic';
 import type { ComponentType, SyntheticEvent } from 'react';
 import { STATIONS, type Station } from '@/core/check';
 
-/** The stations' screens, each loaded when it is gone to. */
-const SCREENS: Record<Station, ComponentType> = {
-  blank: dynamic(() => import('@/features/blank').then((blank) => blank.BlankStation)),
-  art: dynamic(() => import('@/features/art').then((art) => art.ArtStation)),
-  sheets: dynamic(() => import('@/features/sheets').then((sheets) => sheets.SheetsStation)),
-  heat: dynamic(() => import('@/features/heat').then((heat) => heat.HeatStation)),
-  press: dynamic(() => import('@/features/evening').then((evening) => evening.PressStation)),
-  record: dynamic(() => import('@/features/record').then((record) => record.RecordStation)),
+/** Loads the screen of a station, once. */
+const LOADS: Record<Station, () => Promise<ComponentType>> = {
+  blank: () => import('@/features/blank').then((blank) => blank.BlankStation),
+  art: () => import('@/features/art').then((art) => art.ArtStation),
+  sheets: () => import('@/features/sheets').then((sheets) => sheets.SheetsStation),
+  heat: () => import('@/features/heat').then((heat) => heat.HeatStation),
+  press: () => import('@/features/evening').then((evening) => evening.PressStation),
+  record: () => import('@/features/record').then((record) => record.RecordStation),
 };
 
-/** Loads a station's code, once. `dynamic` has to see its own imports to name them to the browser with the page. */
-const LOADS: Record<Station, () => Promise<unknown>> = {
-  blank: () => import('@/features/blank'),
-  art: () => import('@/features/art'),
-  sheets: () => import('@/features/sheets'),
-  heat: () => import('@/features/heat'),
-  press: () => import('@/features/evening'),
-  record: () => import('@/features/record'),
+/** The stations' screens; none is drawn before the job was opened, which happens in the browser. */
+const SCREENS: Record<Station, ComponentType> = {
+  blank: dynamic(LOADS.blank),
+  art: dynamic(LOADS.art),
+  sheets: dynamic(LOADS.sheets),
+  heat: dynamic(LOADS.heat),
+  press: dynamic(LOADS.press),
+  record: dynamic(LOADS.record),
 };
 
 /** Loads a station that is likely to be gone to. What does not come now is asked for again, and told, when it is. */
